@@ -18,24 +18,24 @@ const named = {
 };
 const namedFiles = (build) => ({ chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` });
 
-/** Parts smaller than this are put into others, bytes before they are compressed; larger ones would bring along what a page does not need. */
+/** Smaller parts, in bytes before compression, are merged into others; larger ones would bring along code that a page does not need. */
 const SMALLEST_PART = 1000;
 
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
   integrations: [react(), offline(), compressed(), server()],
-  // The endpoints keep nothing and know nobody: a request from another site can do no harm, and gets the same answers.
+  // The endpoints store nothing and have no sessions: a request from another site can do no harm and gets the same answers.
   security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: {
     plugins: [tailwindcss(), leanVexflow(), leanTypebox(), leanPdf(), timedTone(), named],
-    // The same database library without the code for browsers that cannot run the rest of the application either.
+    // This is the same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     build: {
-      // No lists of what each part that comes later brings along: they cost 2 KB of the first load.
+      // The lists of what each lazy part brings along are left out: they cost 2 KB of the first load.
       modulePreload: { resolveDependencies: () => [] },
-      // A small part goes into another that comes with it: each file costs a request of its own.
+      // A small part goes into another that is loaded with it, because each file costs a request of its own.
       rollupOptions: { output: { experimentalMinChunkSize: SMALLEST_PART } },
     },
     worker: { format: 'es', plugins: () => [leanTypebox()] },

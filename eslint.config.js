@@ -4,7 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import { arrows } from './scripts/lint/arrows.mjs';
 
-/** The folders of the application and what each may import of the others; pages may use all of them. */
+/** The folders of the application with the others that each may import; pages may use all of them. */
 const APP_LAYERS = {
   words: ['audio'],
   demo: ['validation'],
@@ -25,7 +25,7 @@ const APP_LAYERS = {
   islands: ['state', 'records', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],
 };
 
-/** The sources whose text has something of a kind, so that a rule that is slow is asked there alone. */
+/** Lists the sources whose text matches a pattern, so that a slow rule is asked there alone. */
 const sourcesWith = (what) =>
   ['core', 'src'].flatMap((folder) =>
     readdirSync(folder, { recursive: true })
@@ -35,7 +35,10 @@ const sourcesWith = (what) =>
 
 const withSwitch = sourcesWith(/\bswitch\b/);
 
-/** What React makes of a function goes by its name: a component begins with a capital letter and returns what is drawn, a hook with "use". */
+/**
+ * The sources with components and hooks. React recognises them by name: a component begins with a capital letter and returns its drawing, a
+ * hook begins with "use".
+ */
 const withHooks = sourcesWith(/\buse[A-Z]|<\/|\/>/);
 
 const EXPORT_ALL = { selector: 'ExportAllDeclaration', message: 'List the names of an entry one by one.' };
@@ -52,7 +55,7 @@ const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
   return {
     files: [`src/${layer}/**/*.{ts,tsx}`],
     rules: {
-      // What comes later is imported all the same.
+      // Dynamic imports obey the layers too.
       'no-restricted-syntax': [
         'error',
         EXPORT_ALL,
@@ -71,13 +74,13 @@ const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
   };
 });
 
-/** Packages of so many files that the build should not read them all. */
+/** The packages of so many files that the build should not read them all. */
 const BY_THEIR_FILES = [
   { name: 'date-fns', message: 'Import each function by its own file: date-fns/format.' },
   { name: 'lucide-react', message: 'Take icons from src/ui/icons.ts, and add there what is missing.', allowTypeImports: true },
 ];
 
-/** What writes records, and the one folder that may call it: whatever is changed on a page goes the same way. */
+/** The functions that write records, and the one folder that may call them: every change on a page goes the same way. */
 const KEEPER = 'src/state/keeping/**';
 const WRITERS = [
   {
@@ -129,12 +132,12 @@ export default tseslint.config(
     ignores: [KEEPER, 'src/storage/**'],
     rules: { '@typescript-eslint/no-restricted-imports': ['error', { paths: BY_THEIR_FILES, patterns: WRITERS }] },
   },
-  // These two rules ask for types, which takes a minute for all files: a switch is checked where one is written, and promises
-  // where there can be any. The core has none (the next rule holds that).
+  // These two rules need types, which takes a minute for all files: a switch is checked where one is written, and promises where there can
+  // be any. The core has none (the next rule enforces that).
   { files: withSwitch, ...TYPED, rules: { '@typescript-eslint/switch-exhaustiveness-check': 'error' } },
   { files: ['src/**/*.{ts,tsx}'], ...TYPED, rules: { '@typescript-eslint/no-floating-promises': 'error' } },
   { files: ['core/**/*.ts'], rules: { 'no-restricted-syntax': ['error', EXPORT_ALL, ...PROMISES] } },
-  // The compiler behind the rules of hooks reads every function: it is asked where components and hooks are.
+  // The compiler behind the rules of hooks reads every function, so it runs only where components and hooks are.
   { files: withHooks, plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   { files: ['tests/**', 'scripts/**', '*.mjs', '*.js'], rules: { 'max-lines-per-function': 'off', 'no-undef': 'off' } },
   { files: ['core/**/*.ts'], rules: { complexity: ['error', 10] } },

@@ -15,7 +15,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
-    // Every test begins with an empty browser: what it does need not wait until the whole application is kept in it.
+    // Every test begins with an empty browser, so tests that need no offline copy do not wait until the whole application is stored in it.
     serviceWorkers: 'block',
     launchOptions: CHROMIUM,
   },

@@ -1,7 +1,6 @@
 /**
- * Compiles the documents' schemas into plain functions with Ajv, so that the browser checks what it stores and opens
- * without carrying the compiler: one module for each document. Part of every build; the result is not kept in the
- * repository.
+ * Compiles the documents' schemas into plain functions with Ajv, so that the browser checks what it stores and opens without carrying the
+ * compiler: one module for each document. It is part of every build; the result is not kept in the repository.
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -9,16 +8,16 @@ import { Ajv } from 'ajv';
 import standalone from 'ajv/dist/standalone/index.js';
 import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
 
-/** Parts shorter than this cost less than a call, characters of JSON. */
+/** The length below which hoisting a part costs more than a call, characters of JSON. */
 const SHORTEST_HOISTED = 60;
 
 for (const name of SCHEMA_NAMES) {
   const schema = schemaNamed(name);
   if (!schema) throw new Error(`There is no schema “${name}”`);
-  // The first thing that is wrong is enough to mend it, keeps the browser's part small, and bounds what a wrong request costs.
+  // Reporting the first error is enough to correct it, keeps the browser's part small, and bounds the cost of a wrong request.
   const allErrors = false;
-  // The words for what is wrong are ours (`read-value.ts`), not the validator's.
-  // Lengths in UTF-16 units need no helper at run time; Ajv would warn of that choice, hence no logger.
+  // The words for errors are ours (`read-value.ts`), not the validator's. Lengths in UTF-16 units need no helper at run time; Ajv would
+  // warn of that choice, hence no logger.
   const ajv = new Ajv({ allErrors, messages: false, unicode: false, logger: false, inlineRefs: false, code: { source: true, esm: true } });
   ajv.addSchema(hoisted(schema, name), name);
   const code = standalone(ajv, { validate: name });
@@ -35,8 +34,8 @@ function write(module: string, code: string): void {
 }
 
 /**
- * The same schema with every part that stands in it more than once told once and referred to: a function each instead of
- * the same code over and over, which makes the browser's part a fraction of the size.
+ * Rewrites the schema so that every part that stands in it more than once is written once and referred to: a function each instead of the
+ * same code repeated, which makes the browser's part a fraction of the size.
  */
 function hoisted(schema: object, name: string): object {
   const counts = new Map<string, number>();
@@ -60,7 +59,7 @@ function hoisted(schema: object, name: string): object {
   return typeof whole === 'object' && whole !== null ? { ...whole, $id: name, $defs: Object.fromEntries(parts) } : schema;
 }
 
-/** Something a validator checks, and not a list of properties or a plain value. */
+/** Tells whether a value is a schema for the validator, and not a list of properties or a plain value. */
 function isSchema(part: object): boolean {
   return 'type' in part || 'anyOf' in part || 'enum' in part;
 }

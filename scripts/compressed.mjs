@@ -3,12 +3,12 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 
-/** Files of text; fonts are compressed already. */
+/** The files of text; fonts are compressed already. */
 const TEXT = /\.(js|css|svg|webmanifest)$/;
 
 /**
- * Puts compressed copies beside each file, once and as small as they get: the server has only to send them. A build that is
- * only tested does without (`DOVE_PATH_UNCOMPRESSED=1`).
+ * Puts compressed copies beside each file, once and as small as possible: the server only has to send them. A build for tests alone does
+ * without (`DOVE_PATH_UNCOMPRESSED=1`).
  */
 export function compressed() {
   if (process.env['DOVE_PATH_UNCOMPRESSED'] === '1') return { name: 'compressed', hooks: {} };

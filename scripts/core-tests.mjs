@@ -1,8 +1,8 @@
 /**
- * Runs the tests that need no browser with Node's own runner, a process for each core: all of them, or with names given those
- * whose file has one of the names in its path. Files share processes, so that what they all import is loaded and compiled once;
- * those that change globals have a process each, and those that walk the seeded briefs have one together. The checks of documents
- * are compiled first, so that they run by themselves in a fresh clone.
+ * Runs the tests that need no browser with Node's own runner, a process for each core: all of them, or with names given those whose path
+ * has one of the names in it. Files share processes, so that their common imports are loaded and compiled once; those that change globals
+ * have a process each, and those that walk the seeded briefs have one together. The checks of documents are compiled first, so that the
+ * tests run by themselves in a fresh clone.
  */
 import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
@@ -11,22 +11,22 @@ import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
 
-/** Compiles each file when it is imported. */
+/** The loader that compiles each file when it is imported. */
 const TSX = ['--import', 'tsx'];
 
-/** Errors are told with the lines that were written, not with those compiled from them. */
+/** The option that reports errors with the lines that were written, not with those compiled from them. */
 const SOURCE_MAPS = ['--enable-source-maps'];
 
-/** The tests stand here as JavaScript while they run, inside `node_modules` so that they find the packages. */
+/** The folder of the tests as JavaScript while they run, inside `node_modules` so that they find the packages. */
 const COMPILED = 'node_modules/.cache/dove-path-tests';
 
-/** More groups than cores: one that takes long does not leave the other cores without work. */
+/** The number of groups, more than cores: one that takes long does not leave the other cores without work. */
 const GROUPS = 4 * availableParallelism();
 
-/** A file with one of these words changes globals, which the other files in its process would see. */
+/** The words by which a file is known to change globals, which the other files in its process would see. */
 const CHANGES_GLOBALS = /globalThis|fake-indexeddb|process\.env/;
 
-/** A file that imports this walks the seeded briefs. */
+/** The import by which a file is known to walk the seeded briefs. */
 const WALKS_SEEDED_BRIEFS = /seeded-plans/;
 
 // The build has made them already where all is tested.
@@ -58,14 +58,14 @@ printCounts();
 for (const folder of [counts, COMPILED]) rmSync(folder, { recursive: true, force: true });
 
 /**
- * Compiles tests and all they import, once for all processes: a process that compiles while it runs takes a tenth longer, and three
- * seconds more to start. Not for tests that change globals before they import what needs them: compiled together, files that several
+ * Compiles tests and all they import, once for all processes: a process that compiles while it runs takes a tenth longer, and three seconds
+ * more to start. Tests that change globals before they import what needs them are left out: compiled together, files that several tests
  * import may be loaded first.
  */
 async function compile(files) {
   const ownAddress = {
     name: 'own-address',
-    // Compiled code stands elsewhere; what a file reads beside itself stays where the file is.
+    // Compiled code stands elsewhere; data that a file reads beside itself stays where the file is.
     setup({ onLoad }) {
       onLoad({ filter: /[/\\](tests|scripts)[/\\].*\.m?[jt]s$/ }, ({ path }) => ({
         contents: readFileSync(path, 'utf8')
@@ -109,7 +109,7 @@ async function runWaiting() {
   }
 }
 
-/** The code that some test files end with, once their output is shown. */
+/** Gives the exit code of some test files, once their output is shown. */
 function codeOf(group) {
   return new Promise((resolve) => {
     const child = spawn(process.execPath, [...group.how, '--test-reporter=spec', 'scripts/test-group.mjs', ...group.files], {

@@ -14,7 +14,7 @@ Object.assign(process.env, { HOST: '127.0.0.1', PORT: String(port), DOVE_PATH_DE
 await import('../dist/serve.mjs');
 console.log(`\nDove Path with its demo pieces: http://127.0.0.1:${port}/\nStop it with Ctrl C.`);
 
-/** The first port from `port` on that nobody listens on. */
+/** Finds the first port from `port` on that nobody listens on. */
 function freePort(port) {
   return new Promise((resolve) => {
     const probe = createServer();

@@ -1,9 +1,9 @@
-/** The PDF writer brings these packages to turn HTML into pages. Pages are drawn here line by line, so nothing calls them. */
+/** The packages that the PDF writer brings to turn HTML into pages. Pages are drawn here line by line, so nothing calls them. */
 const NEVER_CALLED = ['html2canvas', 'dompurify', 'canvg'];
 
 const EMPTY = '\0never-called';
 
-/** Leaves them out of the build: every browser would keep them for the time without a network. */
+/** Leaves them out of the build: every browser would store them for use without a network. */
 export function leanPdf() {
   return {
     name: 'lean-pdf',

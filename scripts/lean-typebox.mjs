@@ -1,6 +1,7 @@
 /**
- * The browser checks documents with validators that were compiled from the schemas, and never looks into a schema itself:
- * there, whatever the core builds with TypeBox is an empty object, and neither the builder nor what it is told comes along.
+ * Replaces the schema builder in the browser, which checks documents with validators that were compiled from the schemas and never looks
+ * into a schema itself: there, everything that the core builds with TypeBox is an empty object, and neither the builder nor its arguments
+ * come along.
  */
 export function leanTypebox() {
   return {
@@ -15,7 +16,7 @@ export function leanTypebox() {
   };
 }
 
-/** The outermost calls of `Type`, in their order. */
+/** Finds the outermost calls of `Type`, in order. */
 function schemaCalls(node) {
   if (Array.isArray(node)) return node.flatMap(schemaCalls);
   if (typeof node !== 'object' || node === null) return [];

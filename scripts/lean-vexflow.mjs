@@ -1,10 +1,10 @@
 import { isNeverSet, withoutUnusedSigns, withoutUnusedTables } from './fonts/engraver-signs.mjs';
 
 /**
- * The engraver's package is one entry that brings everything, so the bench would load text fonts, tablature and three
- * thousand names of signs to draw a staff. Its modules do nothing when nothing of them is used, so unused ones may go, and those
- * that are only asked whether there is something of theirs to set are emptied; of the table of signs those stay whose name is a
- * word of its own code.
+ * Makes the engraver's package lighter. It is one entry that brings everything, so the bench would load text fonts, tablature and three
+ * thousand names of signs to draw a staff. Its modules do nothing when nothing of them is used, so unused ones may go, and those that are
+ * only asked whether there is something of theirs to set are emptied; of the table of signs those stay whose name is a word of its own
+ * code.
  */
 export function leanVexflow() {
   return {
@@ -22,7 +22,7 @@ function leanCode(code, id) {
   return isNeverSet(id) ? emptied(code) : withFlatCopies(withoutUnusedTables(code));
 }
 
-/** Every name a module exports, as something of which there is never one. */
+/** Writes a module with every name of another as a class that never has an instance. */
 function emptied(code) {
   const names = [...code.matchAll(/^export (?:class|var|function|const) (\w+)/gm)].map(([, name]) => name);
   return names
@@ -30,7 +30,10 @@ function emptied(code) {
     .join('\n');
 }
 
-/** Fonts, styles and states of the drawing are flat objects, copied for every sign: spreading is many times quicker than structured cloning. */
+/**
+ * Replaces structured cloning by spreading, which is many times quicker: fonts, styles and states of the drawing are flat objects, copied
+ * for every sign.
+ */
 function withFlatCopies(code) {
   return code.replace(/structuredClone\(([\w.]+)\)/g, '({ ...$1 })');
 }

@@ -1,12 +1,12 @@
 /**
- * Lists what the application runs with: each package of our own choice with version, licence and last release, and the
- * licences of all that these bring along. Ends with an error where a licence is not one that an MIT application can carry.
- * The dates are asked of the registry; without a network they are left out.
+ * Lists the packages with which the application runs: each package of our own choice with version, licence and last release, and the
+ * licences of all that these bring along. Ends with an error where a licence is not one that an MIT application can carry. The dates are
+ * asked of the registry; without a network they are left out.
  */
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
-/** Licences that an application under MIT can carry: permissive ones, and those of fonts and files that stand by themselves. */
+/** The licences that an application under MIT can carry: permissive ones, and those of fonts and files that stand by themselves. */
 const CARRIED = [
   'MIT',
   'ISC',
@@ -24,13 +24,13 @@ const CARRIED = [
   'Zlib',
 ];
 
-/** Packages that need a word of their own. */
+/** The packages that need a word of their own. */
 const ARGUED = {
   lightningcss: 'builds the style sheet and is not served; MPL-2.0 asks only that changes to its own files stay open, and there are none',
   'zod-to-ts': 'builds types for Astro and is not served; its LICENSE file is the MIT licence, its package.json does not say so',
 };
 
-/** A package without a release for so long is looked at, days. */
+/** The time without a release after which a package is looked at, days. */
 const LONG_AGO_DAYS = 3 * 365;
 
 const json = (path) => JSON.parse(readFileSync(path, 'utf8'));
@@ -90,7 +90,7 @@ function licenceOf(path) {
   }
 }
 
-/** Of several to choose from, one that can be carried is enough. */
+/** Tells whether a licence can be carried; of several to choose from, one is enough. */
 function isCarried(licence) {
   return (
     licence === 'not installed' ||

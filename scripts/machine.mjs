@@ -1,16 +1,16 @@
-/** What a fresh machine needs before anything else runs: plain Node, no packages. */
+/** Prepares a fresh machine before anything else runs: plain Node, no packages. */
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { constants, setPriority } from 'node:os';
 
-/** How long each part took, in the order in which they ended. */
+/** The time of each part, in the order in which they ended. */
 const times = [];
 
 function noteTime(what, since) {
   times.push(`${what} ${Math.round((Date.now() - since) / 1000)} s`);
 }
 
-/** Says which part took how long. */
+/** Prints the time of each part. */
 export function printTimes() {
   console.log(`\nTimes: ${times.join(' · ')}`);
 }
@@ -24,8 +24,8 @@ export function run(command, args, env = {}, name = args.at(-1)) {
 }
 
 /**
- * Runs rows of npm scripts side by side, those of a row one after the other; each one's output is shown when it ends. Ends the
- * process with the code of one that fails. A row that yields takes only the time that the others leave over.
+ * Runs rows of npm scripts side by side, those of a row one after the other; each one's output is shown when it ends. Ends the process with
+ * the code of one that fails. A row that yields takes only the time that the others leave over.
  */
 export async function runInTurn(rows) {
   const codes = await Promise.all(rows.map(codeOfRow));
@@ -33,7 +33,7 @@ export async function runInTurn(rows) {
   if (failed !== undefined) process.exit(failed ?? 1);
 }
 
-/** The code of the first script of a row that fails; 0 where none does. */
+/** Gives the code of the first script of a row that fails; 0 where none does. */
 async function codeOfRow({ scripts, env = {}, yields = false }) {
   for (const name of scripts) {
     const code = await shownAtEnd(name, env, yields);
@@ -45,7 +45,7 @@ async function codeOfRow({ scripts, env = {}, yields = false }) {
 function shownAtEnd(name, env, yields) {
   return new Promise((resolve) => {
     const child = spawn('npm', ['run', '--silent', name], { env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
-    // The processes that a script starts take over its priority.
+    // The processes that a script starts inherit its priority.
     if (yields) setPriority(child.pid, constants.priority.PRIORITY_LOW);
     const output = [];
     const since = Date.now();
@@ -59,18 +59,18 @@ function shownAtEnd(name, env, yields) {
 }
 
 /**
- * Installs the locked packages unless they are there as locked. Not with `npm ci`: it insists on the optional builds of
- * other platforms, which a registry mirror need not hold.
+ * Installs the locked packages unless they are there as locked. It does not use `npm ci`, which insists on the optional builds of other
+ * platforms that a registry mirror need not have.
  */
 export function ensurePackages() {
   if (installedAsLocked()) return;
   run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error', '--prefer-offline'], {}, 'packages');
 }
 
-/** Debian's Chromiums, by their packages: the one without a window tests in half the time. */
+/** The packages of Debian's Chromiums: the one without a window tests in half the time. */
 const CHROMIUMS = ['chromium-headless-shell', 'chromium'];
 
-/** Path of a Chromium to test with; installs Debian's where that is possible, null where there is none. */
+/** Finds the path of a Chromium to test with; installs Debian's where that is possible, null where there is none. */
 export function ensureChromium() {
   const named = process.env['CHROMIUM'];
   if (named && existsSync(named)) return named;
@@ -91,7 +91,7 @@ function canInstall() {
   return process.getuid?.() === 0 && spawnSync('apt-get', ['--version']).status === 0;
 }
 
-/** Whether a command ends well; its output is shown. */
+/** Tells whether a command ends well; its output is shown. */
 function succeeds(command, args) {
   const since = Date.now();
   const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
@@ -99,7 +99,10 @@ function succeeds(command, args) {
   return status === 0;
 }
 
-/** npm leaves a copy of the lock in node_modules: the same packages in both mean nothing to do. */
+/**
+ * Tells whether the packages are installed as locked: npm leaves a copy of the lock in node_modules, and the same packages in both mean
+ * nothing to do.
+ */
 function installedAsLocked() {
   const [wanted, installed] = ['package-lock.json', 'node_modules/.package-lock.json'].map(packagesIn);
   if (!wanted || !installed) return false;

@@ -4,15 +4,15 @@ import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 import { getManifest } from 'workbox-build';
 
-/** Pages of the application; each is kept as it was served when this version was first opened. */
+/** The pages of the application; each is stored as it was served when this version was first opened. */
 const PAGES = readdirSync(new URL('../src/pages/', import.meta.url), { recursive: true })
   .filter((name) => name.endsWith('.astro') && name !== '404.astro')
   .map((name) => `/${name.replace(/\.astro$/, '').replace(/(^|\/)index$/, '')}`);
 
-/** The largest file that is kept, bytes: there is none so large. */
+/** The largest file that is stored, bytes; no file is as large. */
 const LARGEST_KEPT = 20_000_000;
 
-/** Writes the service worker with the list of everything it keeps, once the application is built. */
+/** Writes the service worker with the list of everything it stores, once the application is built. */
 export function offline() {
   return {
     name: 'offline',
@@ -22,10 +22,10 @@ export function offline() {
         const version = Date.now().toString(36);
         const { manifestEntries } = await getManifest({
           globDirectory: folder,
-          // Fonts of other alphabets and formats that no page names are not kept.
+          // Fonts of other alphabets and formats that no page names are not stored.
           globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'],
           globIgnores: ['service-worker.js'],
-          // A file whose name holds a hash of what is in it never changes.
+          // A file whose name contains a hash of its content never changes.
           dontCacheBustURLsMatching: /_astro\//,
           modifyURLPrefix: { '': '/' },
           maximumFileSizeToCacheInBytes: LARGEST_KEPT,

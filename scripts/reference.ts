@@ -1,4 +1,4 @@
-/** Prints how the engine does on the reference fingerings: `npm run reference` (`-- all` prints every case). */
+/** Prints the results of the engine on the reference fingerings: `npm run reference` (`-- all` prints every case). */
 import { plan } from '#core/plan';
 import { fingering } from '../tests/support/briefs.ts';
 import {

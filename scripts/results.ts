@@ -27,7 +27,7 @@ async function write(path: string): Promise<void> {
   console.log(`${reference.length} reference briefs and ${seeded.length} seeded ones written to ${path}`);
 }
 
-/** Says which briefs differ, and in what part first; the exit code tells. */
+/** Prints the briefs that differ, with the first part that does; the exit code tells whether any do. */
 async function compare(one: string, other: string): Promise<void> {
   const [lines, there] = [await linesOf(one), await linesOf(other)];
   let apart = Math.abs(lines.length - there.length);

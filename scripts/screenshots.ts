@@ -5,7 +5,7 @@ import { CHROMIUM, served } from '../tests/support/served.ts';
 const PORT = 4397;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 
-/** One of the main views: which demo piece it shows, on which paper, how wide, and what is done before the picture. */
+/** One of the main views: its demo piece, its paper, its width, and the steps before the picture. */
 interface View {
   readonly file: string;
   readonly piece: string | null;
@@ -36,7 +36,7 @@ const VIEWS: readonly View[] = [
   { file: 'week', piece: null, prepare: week },
 ];
 
-/** What stands where the other fingerings will be. */
+/** The words that stand where the other fingerings will be. */
 const LOOKED_FOR = 'Looking for other fingerings …';
 
 /** With names after it, only those pictures are taken. */
@@ -46,7 +46,7 @@ const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 try {
   const browser = await chromium.launch(CHROMIUM);
   for (const { file, piece, dark, width, prepare } of VIEWS.filter(({ file: name }) => only.length === 0 || only.includes(name))) {
-    // A browser of its own for each picture: what one does to a piece does not show in the next.
+    // Each picture has a browser of its own, so that changes to a piece in one do not show in the next.
     const page = await browser.newPage({ viewport: { width: width ?? 1280, height: 800 }, colorScheme: dark === true ? 'dark' : 'light' });
     await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
     await page.goto(`${ADDRESS}/pieces`, { waitUntil: 'load' }).catch(() => page.goto(`${ADDRESS}/pieces`));
@@ -75,7 +75,7 @@ async function keys(page: Page, pressed: readonly string[]): Promise<void> {
     .waitFor();
 }
 
-/** The sheet as a practice page: two variants after the line. */
+/** Opens the sheet as a practice page: two variants after the line. */
 async function openSheet(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await page.getByRole('button', { name: /^Variants/ }).click();
@@ -85,7 +85,7 @@ async function openSheet(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'two slurred, two separate' }).locator('.vf-notehead').first().waitFor();
 }
 
-/** Third position of a key, with every place of one of its notes. */
+/** Opens the third position of a key, with every place of one of its notes. */
 async function atlas(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/atlas?instrument=violin+4/4&key=D+major&position=3&note=D5`);
   await page

@@ -1,7 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
 
-/** Builds what serves the application and what plans for it, once the pages and endpoints are built. */
+/** Builds the server and the planning process, once the pages and endpoints are built. */
 export function server() {
   return {
     name: 'server',

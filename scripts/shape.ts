@@ -14,7 +14,7 @@ import { type Source, sourcesBelow } from './shape/sources.ts';
 const root = resolve(process.argv.includes('--root') ? (process.argv[process.argv.indexOf('--root') + 1] ?? '.') : '.');
 const list = process.argv.includes('--list');
 
-/** One line of the table: what is measured, its aim, what was found, and what misses the aim. */
+/** One line of the table: the measure, its aim, its value, and the places that miss the aim. */
 interface Line {
   readonly what: string;
   readonly aim: string;
@@ -87,7 +87,7 @@ function crowdedDoors(sources: readonly Source[]): readonly string[] {
   return doors(sources).flatMap(([path, names]) => (names > 30 ? [`${path}: ${names}`] : []));
 }
 
-/** Median, nine tenths and most. */
+/** Writes the median, the ninth decile and the largest of some values. */
 function spread(values: readonly number[]): string {
   const sorted = values.toSorted((one, other) => one - other);
   const at = (share: number): number => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
@@ -100,7 +100,7 @@ function counted(names: readonly string[]): ReadonlyMap<string, number> {
   return counts;
 }
 
-/** The rooms of the core from the ground up, as the tree itself says. */
+/** Reads the rooms of the core from the ground up, as the tree itself names them. */
 async function roomsOfTree(): Promise<readonly string[]> {
   const file = join(root, 'layers.mjs');
   if (!existsSync(file)) return [];

@@ -1,6 +1,6 @@
 /**
- * Loads test files into one process, for Node's own runner: what they all import is loaded and compiled once. Counts the
- * assertions and the runs of properties, and leaves the counts in a folder where one is named.
+ * Loads test files into one process, for Node's own runner: their common imports are loaded and compiled once. Counts the assertions and
+ * the runs of properties, and leaves the counts in a folder where one is named.
  */
 import assert from 'node:assert/strict';
 import { writeFileSync } from 'node:fs';

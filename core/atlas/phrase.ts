@@ -4,9 +4,9 @@ import type { PositionMap } from './position-map.ts';
 
 /** A note under the hand. */
 export interface Inside {
-  /** Sounding, documents' form. */
+  /** The sounding pitch, in documents' form. */
   readonly pitch: string;
-  /** As the player reads it. */
+  /** The written pitch, as the player reads it. */
   readonly written: string;
   /** The open note of its string. */
   readonly open: string;
@@ -16,16 +16,16 @@ export interface Inside {
 
 /** A note of a phrase that does not lie under the hand. */
 export interface Outside {
-  /** Its place among the notes. */
+  /** The index of the note in the phrase. */
   readonly note: number;
-  /** Sounding, documents' form. */
+  /** The sounding pitch, in documents' form. */
   readonly pitch: string;
-  /** The nearest that does, the lower of two as near; null where the hand holds nothing. */
+  /** The nearest note under the hand, the lower of two that are equally near; null where the hand holds nothing. */
   readonly nearest: Inside | null;
 }
 
 /**
- * All that may be played in a position: what lies under the hand, and open strings of the key.
+ * Lists the notes that may be played in a position: those under the hand, and the open strings of the key.
  *
  * @param string the open note of the one string that is to be played on; null for all
  */
@@ -39,7 +39,7 @@ export function insideOf({ strings }: PositionMap, string: string | null): reado
     ]);
 }
 
-/** The notes of a phrase (sounding, documents' form; a rest is null) that lie outside, each with the nearest inside. */
+/** Finds the notes of a phrase (sounding, documents' form; a rest is null) that lie outside, each with the nearest inside. */
 export function outsideOf(inside: readonly Inside[], phrase: readonly (string | null)[]): readonly Outside[] {
   const places = inside.map((each) => ({ inside: each, semitones: soundingOf(each.pitch) }));
   return phrase.flatMap((pitch, note): readonly Outside[] => {

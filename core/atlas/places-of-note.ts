@@ -8,11 +8,11 @@ import { formatPitch, type Pitch } from '#core/pitch';
 export interface PlaceOfNote {
   /** The string's open note, documents' form. */
   readonly open: string;
-  /** Each finger once in each position; an open string has finger 0 and no position. */
+  /** The fingers, each once in each position; an open string has finger 0 and no position. */
   readonly ways: readonly { readonly finger: Finger; readonly position: string }[];
 }
 
-/** Every place of a note on an instrument, the highest string first, with all that plays it in a key (documents' form). */
+/** Lists every place of a note on an instrument, the highest string first, with every finger that plays it in a key (documents' form). */
 export function placesOfNote(player: DrillFor, key: string, pitch: Pitch): readonly PlaceOfNote[] {
   const task = readBrief({ ...player, material: { kind: 'line', key, notes: [{ pitches: [formatPitch(pitch)], duration: '1/4' }] } });
   if (!task.ok) return [];
@@ -21,7 +21,7 @@ export function placesOfNote(player: DrillFor, key: string, pitch: Pitch): reado
   return strings.map((open) => ({ open, ways: eachOnce(all.filter((way) => way.open === open)) }));
 }
 
-/** Each finger once in each position: one position may have two forms. */
+/** Each finger is kept once in each position, because one position may have two forms. */
 function eachOnce(ways: readonly WayToPlay[]): PlaceOfNote['ways'] {
   const named = ways.map(({ finger, position }) => [`${finger} ${position.label}`, finger === '0' ? '' : position.label, finger] as const);
   return [...new Map(named.map(([name, position, finger]) => [finger === '0' ? '0' : name, { finger, position }])).values()];

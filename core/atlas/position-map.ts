@@ -15,35 +15,35 @@ import { type WayIn, waysIn } from './ways-in.ts';
 export interface MappedFinger {
   /** The finger. */
   readonly finger: Finger;
-  /** Sounding, documents' form. */
+  /** The sounding pitch, in documents' form. */
   readonly pitch: string;
-  /** As the player reads it, documents' form. */
+  /** The written pitch, as the player reads it, in documents' form. */
   readonly written: string;
-  /** Where on the string. */
+  /** The height on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
-  /** The same as a length, at equal temperament. */
+  /** The same height as a length at equal temperament, mm from the nut. */
   readonly mmFromNut: number;
-  /** Another open string rings with it. */
+  /** Whether another open string rings with the note. */
   readonly rings: boolean;
 }
 
-/** What a position holds of a key on one string. */
+/** The notes of a key that a position holds on one string. */
 export interface MappedString {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
-  /** Its number. */
+  /** The Roman numeral of the string. */
   readonly number: StringNumber;
-  /** Its open note, sounding in documents' form. */
+  /** The open note of the string, sounding, in documents' form. */
   readonly open: string;
-  /** The same as the player reads it; in the key, as the key spells it. */
+  /** The open note as the player reads it, spelled as the key spells it. */
   readonly openWritten: string;
-  /** The open string belongs to the key. */
+  /** Whether the open string belongs to the key. */
   readonly openInKey: boolean;
-  /** The open string belongs to the position: the scale goes on over it. */
+  /** Whether the open string belongs to the position, so that the scale goes on over it. */
   readonly openBelongs: boolean;
-  /** From the nut up; none where the position holds nothing there. */
+  /** The fingers from the nut up; empty where the position holds nothing there. */
   readonly fingers: readonly MappedFinger[];
-  /** Between neighbouring fingers that stand on notes of the key: what touches is a semitone apart. */
+  /** The gaps between neighbouring fingers that stand on notes of the key: fingers that touch are a semitone apart. */
   readonly gaps: readonly FingerGap[];
 }
 
@@ -53,38 +53,41 @@ export interface MappedAcross {
   readonly finger: Finger;
   /** The lower string, 0 for string I. */
   readonly fromString: number;
-  /** The string above it. */
+  /** The string above the lower one. */
   readonly toString: number;
-  /** How much higher it stands on the upper string, semitones: 0 straight across, lower where negative. */
+  /** How much higher the finger stands on the upper string, in semitones: 0 straight across, negative where it stands lower. */
   readonly semitones: number;
-  /** What lies between its two notes, semitones: 6 is the tritone, which one finger cannot hold down. */
+  /** The interval between its two notes, in semitones: 6 is the tritone, which one finger cannot hold down. */
   readonly interval: number;
 }
 
-/** One position of a key on an instrument: what lies under the hand. */
+/** One position of a key on an instrument, with everything that lies under the hand. */
 export interface PositionMap {
   /** The name of the position. */
   readonly position: string;
-  /** In the order of the strings, I first. */
+  /** The strings in their order, I first. */
   readonly strings: readonly MappedString[];
   /** Each finger from string to string, from the lowest strings up. */
   readonly across: readonly MappedAcross[];
-  /** From the lowest to the highest finger, mm from the nut; the part of the string under the hand. */
+  /** The part of the string under the hand: from the lowest to the highest finger, mm from the nut. */
   readonly frame: { readonly fromMm: number; readonly toMm: number };
-  /** How far up the string the octave of the lowest finger lies under the hand, mm: 1 and 4 on neighbouring strings of a violin; null where it does not. */
+  /**
+   * The distance up the string to the octave of the lowest finger, where the hand holds it (1 and 4 on neighbouring strings of a violin),
+   * mm; null where it does not.
+   */
   readonly octaveMm: number | null;
-  /** How the hand comes here, string by string. */
+  /** The ways in which the hand comes here, string by string. */
   readonly waysIn: readonly WayIn[];
 }
 
-/** The map of one position in a key (documents' form), for whoever plays. Refuses a position that holds nothing of the key. */
+/** Draws the map of one position in a key (documents' form) for a player. Refuses a position that holds nothing of the key. */
 export function positionMap(player: DrillFor, key: string, position: string): Reading<PositionMap> {
   const ground = groundOf(player, key);
   if (!ground.ok) return ground;
   return mapOf(boardOf(ground.value), position) ?? badReading(drillIssue('not-here', { key: keyLabel(key) }));
 }
 
-/** The maps of every position of a key that holds anything, from the nut up. */
+/** Draws the maps of every position of a key that holds anything, from the nut up. */
 export function positionMaps(player: DrillFor, key: string): readonly PositionMap[] {
   const ground = groundOf(player, key);
   if (!ground.ok) return [];
@@ -113,7 +116,7 @@ function mapOf(board: Board, position: string): Reading<PositionMap> | null {
 /** An octave, semitones. */
 const OCTAVE = 12;
 
-/** The octave frame of a hand: its lowest finger on the lowest string that has one, and the octave where another finger holds it. */
+/** Finds the octave frame of a hand: its lowest finger on the lowest string that has one, and the octave where another finger holds it. */
 function octaveOf({ instrument }: Ground, held: readonly (readonly Standing[])[]): number | null {
   const upward = held.flat().toSorted((one, other) => semitonesOf(one.pitch) - semitonesOf(other.pitch));
   const lowest = upward.find(({ placement: { finger } }) => finger === '1' || finger === 'T');

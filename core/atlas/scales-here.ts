@@ -7,7 +7,7 @@ import { formatPitch, semitonesOf } from '#core/pitch';
 import { type Key, parseKey } from '#core/key';
 import { plan } from '#core/plan';
 
-/** Kinds of scales that are looked for in a position. */
+/** The kinds of scales that are looked for in a position. */
 export const SCALES_HERE = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const;
 
 /** A kind of scale that is looked for in a position. */
@@ -15,21 +15,21 @@ export type ScaleTypeHere = (typeof SCALES_HERE)[number];
 
 /** A scale that lives in a position: whole octaves, and what is left over. */
 export interface ScaleHere {
-  /** Its key, documents' form. */
+  /** The key of the scale, documents' form. */
   readonly key: string;
-  /** The lowest tonic there, sounding in documents' form. */
+  /** The lowest tonic in the position, sounding, in documents' form. */
   readonly tonic: string;
-  /** Whole octaves. */
+  /** The number of whole octaves. */
   readonly octaves: number;
   /** Notes of the key that the position still holds above the highest tonic and below the lowest; null for a scale with notes beside its key. */
   readonly left: { readonly above: number; readonly below: number } | null;
-  /** It, up and down, and where it keeps to its key on to the last note of the position, for whoever plays. */
+  /** The brief of the scale, up and down, continued to the last note of the position where the scale keeps to its key, for this player. */
   readonly brief: Brief;
 }
 
 /**
- * The scales of a kind of which a position holds at least an octave, the ones with most octaves first, then those with fewest sharps
- * or flats. What a position holds is what its map shows: what lies under the hand at rest, and the open strings that belong to it.
+ * Finds the scales of a kind of which a position holds at least an octave: those with most octaves first, then those with fewest sharps or
+ * flats. A position holds what its map shows: the notes under the hand at rest, and the open strings that belong to it.
  */
 export function scalesHere(player: DrillFor, position: string, type: ScaleTypeHere = 'major'): readonly ScaleHere[] {
   const mode = type === 'major' ? 'major' : 'minor';
@@ -38,11 +38,11 @@ export function scalesHere(player: DrillFor, position: string, type: ScaleTypeHe
     .toSorted((one, other) => other.octaves - one.octaves || signs(one) - signs(other));
 }
 
-/** A scale is looked for by its kind and its key, in a position. */
+/** The kind and the key of a scale that is looked for in a position. */
 interface Sought {
   readonly position: string;
   readonly type: ScaleTypeHere;
-  /** Documents' form. */
+  /** The key, in documents' form. */
   readonly key: string;
 }
 
@@ -64,7 +64,7 @@ function scaleHere(player: DrillFor, sought: Sought): ScaleHere | null {
   return { key: sought.key, tonic, octaves, left, brief: isPlayedThere(toTheEnd) ? toTheEnd : plain };
 }
 
-/** The lowest tonic of a row of notes, the whole octaves above it, and what is left over; null where there is no octave. */
+/** Finds the lowest tonic of a row of notes, the whole octaves above it, and what is left over; null where there is no octave. */
 function tonicsIn(
   row: readonly HeldNote[],
   { tonic }: Key,
@@ -85,13 +85,13 @@ function scaleBrief(
   return { ...player, material: { kind: 'scale', type, direction: 'up-down', ...scale }, limits: { positions: [position] } };
 }
 
-/** Whether the hand plays a scale there without a shift: raised notes may lie outside it. */
+/** Tells whether the hand plays a scale there without a shift; raised notes may lie outside the position. */
 function isPlayedThere(brief: Brief): boolean {
   const planned = plan({ ...brief, limits: { ...brief.limits, shifts: 0 } });
   return planned.ok;
 }
 
-/** Sharps or flats of its signature. */
+/** Counts the sharps or flats of a signature. */
 function signs({ key }: ScaleHere): number {
   const read = parseKey(key);
   return read.ok ? Math.abs(read.value.fifths) : 0;

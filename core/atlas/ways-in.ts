@@ -7,26 +7,26 @@ import { formatPitch, stepsOf } from '#core/pitch';
 
 /** How the hand comes to a position on one string: from the open string, and from first position. */
 export interface WayIn {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
-  /** The lowest finger there, and its note, sounding in documents' form. */
+  /** The lowest finger in the position on this string. */
   readonly finger: Finger;
-  /** Its note. */
+  /** The note under that finger, sounding, in documents' form. */
   readonly pitch: string;
-  /** Letters from the open string up to it: 3 is a fourth above. */
+  /** The letters from the open string up to the note: 3 is a fourth above. */
   readonly lettersAboveOpen: number;
-  /** Semitones from the open string up to it. */
+  /** The semitones from the open string up to the note. */
   readonly semitonesAboveOpen: number;
   /** The finger of first position that plays the same note, which the new finger takes over; null where none does. */
   readonly takenFrom: Finger | null;
-  /** How far finger 1 travels from its place in first position, mm; below 0 where it goes back, 0 in first position itself. */
+  /** The distance that finger 1 travels from its place in first position, mm; below 0 where it goes back, 0 in first position itself. */
   readonly travelMm: number;
 }
 
-/** The position from which others are reached, by what it is called on each instrument. */
+/** The names that first position has on the instruments; other positions are reached from it. */
 const FIRST_POSITIONS = ['1', 'I'] as const;
 
-/** The ways to what a position holds, string by string. */
+/** Finds the ways into a position, string by string. */
 export function waysIn(board: Board, held: readonly (readonly Standing[])[]): readonly WayIn[] {
   const { ground } = board;
   const first = ground.hand.positionLabels.find((label) => FIRST_POSITIONS.some((each) => each === label));

@@ -5,45 +5,45 @@ import { asNumber } from '#core/fraction';
 import { type BowDirection, bowsOf, isCounted } from './bows.ts';
 import { type BowPart, type DrawnBow, drawn, partAt } from './where.ts';
 
-/** What the bow does where the hand shifts, or where it goes to another string. */
+/** A note at which the hand shifts or the bow goes to another string, with what the bow does there. */
 export interface BowMoment {
-  /** Line index of the note at which the hand arrives, or that is on the new string. */
+  /** The line index of the note at which the hand arrives, or of the first note on the new string. */
   readonly note: number;
-  /** The hand arrives there from another position. */
+  /** Whether the hand arrives there from another position. */
   readonly shift: boolean;
-  /** The note is on another string than the one before. */
+  /** Whether the note is on another string than the one before. */
   readonly crossing: boolean;
-  /** Which way the bow goes there. */
+  /** The direction of the bow there. */
   readonly direction: BowDirection;
-  /** A bow begins there; else it is inside one. */
+  /** Whether a bow begins there; otherwise the note is inside one. */
   readonly changes: boolean;
-  /** At which part of the bow. */
+  /** The part of the bow that plays the note. */
   readonly part: BowPart;
 }
 
-/** How the notes fill the bows that are asked for. */
+/** The count of notes against the bows that are asked for. */
 export interface BowCount {
-  /** Notes with time of their own. */
+  /** The number of notes that have time of their own, grace notes left out. */
   readonly notes: number;
-  /** Notes to each bow, one after the other; null where slurs are as they are written. */
+  /** The notes to each bow, one after the other; null where slurs are as they are written. */
   readonly asked: readonly number[] | null;
-  /** Notes at the end that do not fill what is asked for. */
+  /** The number of notes at the end that do not fill the bows that are asked for. */
   readonly leftOver: number;
 }
 
 /** The bow of a whole line. */
 export interface BowPlan {
-  /** In order. */
+  /** The bows in the order of the line. */
   readonly bows: readonly DrawnBow[];
-  /** How the notes fill them. */
+  /** The count of notes against the bows. */
   readonly count: BowCount;
-  /** Where the bow is when each note begins: 0 the frog, 1 the tip; null at a rest. By line index. */
+  /** The place on the bow at which each note begins, by line index: 0 is the frog, 1 the tip; null at a rest. */
   readonly places: readonly (number | null)[];
   /** Every shift and every crossing, in order. */
   readonly moments: readonly BowMoment[];
 }
 
-/** What the bow does in a plan: its bows, what is left over, and where it is at every shift and crossing. */
+/** Plans the bow for a fingering: its bows, the notes left over, and the place of the bow at every shift and crossing. */
 export function bowPlan({ brief, line, notes, shifts }: Plan): BowPlan {
   const bows = drawn(bowsOf(line, brief.marks), brief.tempo ?? null);
   const arrivals = new Set(shifts.map(({ to }) => to));
@@ -60,8 +60,8 @@ export function bowPlan({ brief, line, notes, shifts }: Plan): BowPlan {
 }
 
 /**
- * How many notes are left over: counted from the last rest or locked bow on, those beyond the last whole round of the bows that are
- * asked for: 29 notes at four to a bow leave one, two slurred and two separate as well.
+ * Counts the notes that are left over: from the last rest or locked bow on, those beyond the last whole round of the bows that are asked
+ * for. 29 notes at four to a bow leave one; so do 29 notes at two slurred and two separate.
  */
 export function bowCount({ material, rhythm = {} }: Pick<Brief, 'material' | 'rhythm'>, { notes }: Line): BowCount {
   const counted = notes.filter(isCounted).length;
@@ -80,7 +80,7 @@ function indexesOf({ from, to }: DrawnBow): readonly number[] {
   return Array.from({ length: to - from + 1 }, (_, order) => from + order);
 }
 
-/** The note lies on no string of the one before it; a rest in between is time enough. */
+/** Tells whether a note lies on no string of the one before it; a rest in between is time enough to cross. */
 function crosses(notes: readonly PlannedNote[], index: number): boolean {
   const [before, here] = [notes[index - 1], notes[index]];
   if (before?.kind !== 'note' || here?.kind !== 'note') return false;
@@ -88,7 +88,7 @@ function crosses(notes: readonly PlannedNote[], index: number): boolean {
   return here.stops.some(({ string }) => !strings.has(string)) || here.stops.length < before.stops.length;
 }
 
-/** Where a bow is when a note of it begins: as far on as the share of its time that has passed. */
+/** Finds the place on a bow at which a note of it begins: as far along as the share of the bow's time that has passed. */
 function placeAt({ notes }: Line, { from, length, starts, ends }: DrawnBow, index: number): number {
   const passed = notes.slice(from, index).reduce((sum, note) => sum + (isCounted(note) ? asNumber(note.duration) : 0), 0);
   return length > 0 ? starts + ((ends - starts) * passed) / length : starts;

@@ -2,31 +2,31 @@ import type { Mark } from '#core/brief';
 import { inOneBow, type Line, type LineNote } from '#core/material/line';
 import { asNumber } from '#core/fraction';
 
-/** Which way a bow goes. */
+/** The direction of a bow: down or up. */
 export type BowDirection = NonNullable<Mark['bow']>;
 
-/** What is played between two changes of the bow. */
+/** The notes played between two changes of the bow. */
 export interface Bow {
-  /** Line index of its first note. */
+  /** The line index of its first note. */
   readonly from: number;
-  /** Line index of its last. */
+  /** The line index of its last note. */
   readonly to: number;
-  /** Notes in it, small notes not counted. */
+  /** The number of notes in it, grace notes not counted. */
   readonly notes: number;
-  /** Which way it goes. */
+  /** The direction of the bow. */
   readonly direction: BowDirection;
-  /** The same way as the bow before: it is lifted and set again, or goes on after a stop. */
+  /** Whether it goes the same way as the bow before: it is lifted and set again, or goes on after a stop. */
   readonly again: boolean;
-  /** A rest comes before it, or the beginning. */
+  /** Whether a rest comes before it, or the beginning of the line. */
   readonly afterRest: boolean;
-  /** Whole notes it lasts. */
+  /** The length of the bow, in whole notes. */
   readonly length: number;
 }
 
 /**
- * The bows of a line in order. A bow ends where no slur leads on, before a rest, and before a bow sign. The first goes down,
- * unless a sign says otherwise; before the first bar line the bows are counted so that the bow that begins on the first beat goes
- * down, as players do it. Each goes the other way than the one before, unless a sign says otherwise.
+ * Finds the bows of a line in order. A bow ends where no slur leads on, before a rest, and before a bow sign. The first goes down, unless a
+ * sign says otherwise; before the first bar line the bows are counted so that the bow that begins on the first beat goes down, as players
+ * do it. Each goes the other way than the one before, unless a sign says otherwise.
  */
 export function bowsOf({ notes, meter }: Line, marks: readonly Mark[] = []): readonly Bow[] {
   const signs = new Map(marks.flatMap(({ note, bow }) => (bow ? [[note, bow] as const] : [])));
@@ -43,12 +43,12 @@ export function bowsOf({ notes, meter }: Line, marks: readonly Mark[] = []): rea
   return bows;
 }
 
-/** Down after up, up after down. */
+/** Gives the opposite direction. */
 export function otherWay(direction: BowDirection): BowDirection {
   return direction === 'down' ? 'up' : 'down';
 }
 
-/** A note with time of its own. */
+/** Tells whether a note has time of its own. */
 export function isCounted(note: LineNote): boolean {
   return note.kind === 'note' && !note.grace;
 }
@@ -66,7 +66,10 @@ function spansOf(notes: readonly LineNote[], signs: ReadonlyMap<number, BowDirec
   return spans;
 }
 
-/** Up where an odd number of bows comes before the first that begins on a first beat; where a slur leads over it, down. */
+/**
+ * Finds the direction of the first bow: up where an odd number of bows comes before the first that begins on a first beat; down where a
+ * slur leads over it.
+ */
 function firstDirection(notes: readonly LineNote[], spans: readonly Span[], measure: number): BowDirection {
   const onset = (index: number): number => {
     const at = notes[index]?.onset;

@@ -4,21 +4,21 @@ import { readMaterial } from '#core/brief/parts/materials';
 import { type BowCount, bowCount } from './bow-plan.ts';
 import { type Bow, bowsOf } from './bows.ts';
 
-/** What makes a bowing come out. */
+/** A change of the bowing with which it comes out. */
 export type CureStep = 'top-twice' | 'turn' | 'begin-up' | 'last-joined' | 'last-alone' | 'first-alone';
 
-/** A way to make a bowing come out: what it does, and the brief with it. */
+/** A way to make a bowing come out: what changes, and the brief with the changes. */
 export interface BowCure {
-  /** One thing, or two together. */
+  /** One change, or two together. */
   readonly steps: readonly CureStep[];
-  /** The brief with it. */
+  /** The brief with the changes made. */
   readonly brief: Brief;
 }
 
-/** How many ways are proposed. */
+/** The number of ways that are proposed. */
 const PROPOSED = 2;
 
-/** What is tried, the least first: what the notes do, then where the bow begins, then single bows. */
+/** The changes that are tried, the smallest first: the rhythm of the notes, then the bow on which the line begins, then single bows. */
 const TRIED: readonly (readonly CureStep[])[] = [
   ['top-twice'],
   ['turn'],
@@ -33,14 +33,14 @@ const TRIED: readonly (readonly CureStep[])[] = [
   ['begin-up', 'last-joined'],
 ];
 
-/** Whether a bowing does not come out: notes are left over, or the last bow goes up. */
+/** Tells whether a bowing does not come out: notes are left over, or the last bow goes up. */
 export function endsWrong(bows: readonly Bow[], { leftOver }: BowCount): boolean {
   return leftOver > 0 || bows[bows.length - 1]?.direction === 'up';
 }
 
 /**
- * The two nearest ways in which a bowing comes out: every bow full, and the last one down. None where it does, or where the slurs are
- * the line's own.
+ * Proposes the two nearest ways in which a bowing comes out: every bow full, and the last one down. Empty where it comes out already, or
+ * where the slurs are the line's own.
  */
 export function cures(brief: Brief): readonly BowCure[] {
   const now = bowed(brief);
@@ -67,7 +67,7 @@ function bowed(brief: Brief): Bowed | null {
   return { bows, count, wrong: endsWrong(bows, count) };
 }
 
-/** What each does to a brief; null where it is done already, or cannot be. */
+/** The change that each kind makes to a brief; null where it is made already or is impossible. */
 const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
   'top-twice': (brief) => {
     const { material } = brief;
@@ -99,7 +99,9 @@ const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
   },
 };
 
-/** Whether a bow takes what is left over as well: half as much again, or no more than the longest that is asked for. */
+/**
+ * Tells whether a bow can take the notes that are left over as well: half as many again, or no more than the longest bow that is asked for.
+ */
 function hasRoomFor(before: Bow, last: Bow, { asked }: BowCount): boolean {
   return 2 * last.notes <= before.notes || before.notes + last.notes <= Math.max(0, ...(asked ?? []));
 }

@@ -1,12 +1,12 @@
 import { otherWay, type Bow } from './bows.ts';
 
-/** A bow and where it is drawn: shares of the whole bow from the frog, 0, to the tip, 1. */
+/** A bow and the part of the stick on which it is drawn: shares of the whole bow from the frog, 0, to the tip, 1. */
 export interface DrawnBow extends Bow {
-  /** Where it begins. */
+  /** The share of the bow at which it begins. */
   readonly starts: number;
-  /** Where it ends. */
+  /** The share of the bow at which it ends. */
   readonly ends: number;
-  /** How fast, beside a bow in which every note gets its share: 3 is three times as fast; under 1 the bow is saved. */
+  /** The speed relative to a bow in which every note gets its share: 3 is three times as fast; under 1 the bow is saved. */
   readonly pace: number;
 }
 
@@ -20,11 +20,11 @@ const WHOLE_BOW_SECONDS = 0.6;
 const USUAL_BOWS = 0.8;
 
 /**
- * Where each bow is drawn. A usual long bow of the line (no shorter than four in five) takes the whole bow, or, where it lasts under
- * 0.6 s, as much less of it, around the middle; the others take their share by time, so that the bow moves equally fast. Where that
- * leaves too little room for the next, it goes as far as the next one needs, faster; where the stick ends, it goes slower. After a
- * rest, and where the same way comes again without room for it, the bow is set anywhere. Without a tempo the usual long bow takes the
- * whole.
+ * Plans the part of the stick on which each bow is drawn. A usual long bow of the line (no shorter than four in five) takes the whole bow,
+ * or, where it lasts under 0.6 s, a proportionally smaller part around the middle; the others take their share by time, so that the bow
+ * moves at one speed. Where that leaves too little room for the next bow, it goes as far as the next one needs, faster; where the stick
+ * ends, it goes slower. After a rest, and where the same direction comes again without room for it, the bow is set anywhere. Without a
+ * tempo the usual long bow takes the whole stick.
  *
  * @param tempo quarter notes a minute; null for none
  */
@@ -47,7 +47,7 @@ export function drawn(bows: readonly Bow[], tempo: number | null): readonly Draw
   return set;
 }
 
-/** Which part of the bow a place on it is. */
+/** Names the part of the bow in which a place on it lies. */
 export function partAt(share: number): BowPart {
   if (share < 0.15) return 'frog';
   if (share < 0.4) return 'lower-half';
@@ -55,7 +55,7 @@ export function partAt(share: number): BowPart {
   return share <= 0.85 ? 'upper-half' : 'tip';
 }
 
-/** Where the bow begins that can be set anywhere. */
+/** Finds the place at which a bow begins that can be set anywhere. */
 function freshStart(direction: Bow['direction'], whole: number): number {
   return direction === 'down' ? (1 - whole) / 2 : (1 + whole) / 2;
 }
@@ -68,7 +68,7 @@ function goesOnFrom({ ends }: DrawnBow, { direction, again, afterRest }: Bow, sh
 interface Stroke {
   readonly starts: number;
   readonly share: number;
-  /** How much the next bow needs on its way back; 0 where it does not come back. */
+  /** Finds the share of the bow that the next bow needs on its way back; 0 where it does not come back. */
   readonly turnsAt: number;
 }
 

@@ -16,20 +16,20 @@ export type Asked =
   /** Another rule for the whole line. */
   | { readonly kind: 'rule'; readonly name: RuleName };
 
-/** Asks that are neither limits nor wishes. */
+/** Something a brief asks that is neither a limit nor a wish. */
 export type RuleName = 'purpose' | 'wayDown' | 'samePatternEveryOctave' | 'stretches' | 'locks';
 
-/** Something a brief asks: whether it does, the brief without it, and what it is called. */
+/** One thing that a brief may ask: whether it does, the brief without it, and its words. */
 export interface AskedPart {
-  /** What it is. */
+  /** The name of what is asked. */
   readonly asked: Asked;
-  /** Whether a brief asks it. */
+  /** Tells whether a brief asks it. */
   readonly isAsked: (brief: Brief) => boolean;
-  /** The brief with nothing else changed. */
+  /** Gives the brief without it, and nothing else changed. */
   readonly without: (brief: Brief) => Brief;
-  /** What a brief asks by it: "only first position", "2 locked notes". */
+  /** Says what a brief asks by it: "only first position", "2 locked notes". */
   readonly told: (brief: Brief) => string;
-  /** As it follows "without", where no fingering may break it; null for what only bends the costs. */
+  /** The words as they follow "without", where no fingering may break it; null where it only changes costs. */
   readonly whole: string | null;
 }
 
@@ -72,7 +72,7 @@ const RULES: readonly AskedPart[] = [
   },
 ];
 
-/** Everything a brief may ask that can be left out by itself: limits, wishes, ways, and the rules for the whole line. */
+/** Everything a brief may ask that can be left out by itself: limits, wishes, ways of teaching, and the rules for the whole line. */
 export const ASKED_PARTS: readonly AskedPart[] = [
   ...LIMIT_NAMES.map(askedLimit),
   ...PREFERENCES.map(askedWish),
@@ -80,7 +80,7 @@ export const ASKED_PARTS: readonly AskedPart[] = [
   ...RULES,
 ];
 
-/** What a brief asks by something, in words. */
+/** Says in words what a brief asks by one of its parts. */
 export function askedText(asked: Asked, brief: Brief): string {
   const part = ASKED_PARTS.find((each) => each.asked.kind === asked.kind && each.asked.name === asked.name);
   return part?.told(brief) ?? asked.name;

@@ -1,50 +1,50 @@
 import { type TLiteral, type TObject, type TProperties, Type } from '@sinclair/typebox';
 
-/** A document of an older version, about which nothing is known but that it is an object. */
+/** A step that turns a document of one version into one of the next. */
 export type OldDocument = Readonly<Record<string, unknown>>;
 
-/** Turns a document of one version into one of the next. */
+/** A step that turns a document of one version into one of the next. */
 export type Upgrade = (document: OldDocument) => OldDocument;
 
-/** What every document says of itself. */
+/** The head that every document has. */
 interface Head<Kind extends string, Version extends number> {
-  /** What its file calls itself. */
+  /** The format named in its file. */
   readonly format: TLiteral<`dove-path/${Kind}`>;
-  /** Which version its file is of. */
+  /** The version of its file. */
   readonly version: TLiteral<Version>;
 }
 
-/** A kind of document: what it calls itself, what is in it, and the steps between its versions. */
+/** A kind of document: its format, its schema, and the steps between its versions. */
 export interface DocumentKind<Kind extends string, Version extends number, Fields extends TProperties> {
-  /** For people: "piece". */
+  /** The name for people: "piece". */
   readonly kind: Kind;
-  /** Many of them: "pieces"; the browser's table of them is called so. */
+  /** The plural: "pieces"; the browser's table of them has this name. */
   readonly plural: string;
-  /** What its files call themselves. */
+  /** The format named in its files. */
   readonly format: `dove-path/${Kind}`;
   /** The version written today. */
   readonly version: Version;
-  /** Of the version written today. */
+  /** The schema of the version written today. */
   readonly schema: TObject<Fields & Head<Kind, Version>>;
-  /** By the version it starts from, the step to the next. */
+  /** The steps to the next version, by the version they start from. */
   readonly upgrades: Readonly<Record<number, Upgrade>>;
 }
 
-/** What a kind of document is made from. */
+/** The fields from which a kind of document is made. */
 interface DocumentSource<Kind extends string, Version extends number, Fields extends TProperties> {
-  /** For people: "piece". */
+  /** The name for people: "piece". */
   readonly kind: Kind;
-  /** Many of them: "pieces". */
+  /** The plural: "pieces". */
   readonly plural: string;
   /** The version written today. */
   readonly version: Version;
-  /** What is in it, beside its head. */
+  /** The fields of the document, beside its head. */
   readonly fields: Fields;
-  /** By the version it starts from, the step to the next. */
+  /** The steps to the next version, by the version they start from. */
   readonly upgrades: Readonly<Record<number, Upgrade>>;
 }
 
-/** Makes a kind of document: its fields are those of its own and the head that every document has. */
+/** Makes a kind of document from its own fields and the head that every document has. */
 export function documentKind<const Kind extends string, const Version extends number, Fields extends TProperties>({
   kind,
   plural,
@@ -61,7 +61,7 @@ export function documentKind<const Kind extends string, const Version extends nu
   return { kind, plural, format, version, schema, upgrades };
 }
 
-/** A document as it is written: the head that says what it is, and its fields. */
+/** Writes a document: its head, and its fields. */
 export function headed<Kind extends string, Version extends number, Fields extends object>(
   { format, version }: { readonly format: `dove-path/${Kind}`; readonly version: Version },
   fields: Fields,
@@ -70,8 +70,7 @@ export function headed<Kind extends string, Version extends number, Fields exten
 }
 
 /**
- * Brings an older document to the current version, one step at a time. Null when a step is missing: nobody knows how to
- * read that version.
+ * Brings an older document to the current version, one step at a time. Null where a step is missing, so that the version cannot be read.
  */
 export function upgraded(document: OldDocument, from: number, { version, upgrades }: UpgradePath): OldDocument | null {
   if (from === version) return document;
@@ -79,5 +78,5 @@ export function upgraded(document: OldDocument, from: number, { version, upgrade
   return step ? upgraded({ ...step(document), version: from + 1 }, from + 1, { version, upgrades }) : null;
 }
 
-/** What upgrading has to know of a kind. */
+/** The fields of a kind that upgrading needs. */
 export type UpgradePath = Pick<DocumentKind<string, number, TProperties>, 'version' | 'upgrades'>;

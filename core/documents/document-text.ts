@@ -2,14 +2,14 @@ import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type OldDocument, upgraded, type UpgradePath } from './document-kind.ts';
 
-/** Checks a value against the schema of a document; given from outside, since the core knows no validator. */
+/** A check of a value against the schema of a document; it is passed in, since the core knows no validator. */
 export type ReadValue<Document> = (value: unknown) => Reading<Document>;
 
-/** What reading a file has to know of its kind. */
+/** The fields of a kind that reading a file needs. */
 export interface ReadableKind extends UpgradePath {
-  /** For people: "piece". */
+  /** The name for people: "piece". */
   readonly kind: string;
-  /** What its files call themselves. */
+  /** The format named in its files. */
   readonly format: string;
 }
 
@@ -24,7 +24,7 @@ export function readDocumentText<Document>(text: string, kind: ReadableKind, rea
   return parsed.ok ? readDocument(parsed.value, kind, readValue) : parsed;
 }
 
-/** Reads a value as a document, of whatever version it is. */
+/** Reads a value of any version as a document. */
 export function readDocument<Document>(value: unknown, kind: ReadableKind, readValue: ReadValue<Document>): Reading<Document> {
   const damaged = (what: string): Reading<never> => badReading(at(documentIssue('damaged', { kind: kind.kind, what })));
   if (!isRecord(value)) return damaged('it holds no object');
@@ -45,7 +45,7 @@ function parseJson(text: string): Reading<unknown> {
   }
 }
 
-/** The whole document is at fault. */
+/** The place of a fault that concerns the whole document. */
 function at(issue: Issue): Issue {
   return { ...issue, where: { pointer: '' } };
 }

@@ -13,7 +13,7 @@ import { documentKind } from './document-kind.ts';
 
 const Name = Type.String({ maxLength: 80 });
 
-/** Where a drill comes from: what it was written for, and the piece and the note (of its line) that called for it. */
+/** The schema of a drill's origin: what it was written for, and the piece and the note (of its line) that called for it. */
 const DrillOrigin = Type.Object(
   {
     request: DrillRequest,
@@ -23,7 +23,7 @@ const DrillOrigin = Type.Object(
   { additionalProperties: false },
 );
 
-/** A piece as a file carries it: a brief under a name, and the line as the teacher typed it, if it is one. */
+/** The document of a piece: a brief under a name, and the line as the teacher typed it, if it is one. */
 export const piece = documentKind({
   kind: 'piece',
   plural: 'pieces',
@@ -39,7 +39,7 @@ export const piece = documentKind({
   upgrades: { 1: (document) => document },
 });
 
-/** An instrument of the studio, as measured. */
+/** The document of an instrument of the studio, as measured. */
 export const instrument = documentKind({
   kind: 'instrument',
   plural: 'instruments',
@@ -48,7 +48,7 @@ export const instrument = documentKind({
   upgrades: {},
 });
 
-/** A player of the studio: hand, school, what is known and what for. */
+/** The document of a player of the studio: hand, school, known positions and purpose. */
 export const player = documentKind({
   kind: 'player',
   plural: 'players',
@@ -57,7 +57,7 @@ export const player = documentKind({
   upgrades: {},
 });
 
-/** A school: how a teacher of the studio teaches. */
+/** The document of a school: how a teacher of the studio teaches. */
 export const school = documentKind({
   kind: 'school',
   plural: 'schools',
@@ -66,7 +66,7 @@ export const school = documentKind({
   upgrades: {},
 });
 
-/** How far a player is with shifts, stage by stage: set by the teacher. Shifts go by the name of their class. */
+/** The document of how far a player is with shifts, stage by stage, as the teacher sets it. Shifts are named by their class. */
 export const stages = documentKind({
   kind: 'stages',
   plural: 'stages',
@@ -89,7 +89,7 @@ export const stages = documentKind({
   upgrades: {},
 });
 
-/** A practice session: its aim as its name, the check at its end, and its items. */
+/** The document of a practice session: its aim as its name, the check at its end, and its items. */
 export const session = documentKind({
   kind: 'session',
   plural: 'sessions',
@@ -98,7 +98,7 @@ export const session = documentKind({
   upgrades: {},
 });
 
-/** How the weeks of a player are planned: minutes a day, days off, a date, and what is to be practised. */
+/** The document of how the weeks of a player are planned: minutes a day, days off, a date, and the items to practise. */
 export const week = documentKind({
   kind: 'week',
   plural: 'weeks',
@@ -107,17 +107,17 @@ export const week = documentKind({
   upgrades: {},
 });
 
-/** A page of a log: what one player did on one day. Entries are only ever added. */
+/** The document of a page of a log: the practice of one player on one day. Entries are only ever added. */
 export const log = documentKind({
   kind: 'log',
   plural: 'logs',
   version: 2,
   fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
-  // The second version tells the order of entries where the clock does not.
+  // The second version states the order of entries where the clock does not.
   upgrades: { 1: (document) => document },
 });
 
-/** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
+/** Every kind of document, by its name. Files, tables, checks, schemas and demo data are derived from this list. */
 export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, week, log } as const;
 
 /** The name of a kind. */
@@ -132,40 +132,40 @@ export type Piece = DocumentOf<'piece'>;
 /** An instrument of the studio, as measured. */
 export type InstrumentDocument = DocumentOf<'instrument'>;
 
-/** A player of the studio: hand, school, what is known and what for. */
+/** A player of the studio: hand, school, known positions and purpose. */
 export type PlayerDocument = DocumentOf<'player'>;
 
 /** A school: how a teacher of the studio teaches. */
 export type SchoolDocument = DocumentOf<'school'>;
 
-/** How far a player is with shifts. */
+/** The stages that a player has reached with shifts. */
 export type StagesDocument = DocumentOf<'stages'>;
 
 /** A practice session. */
 export type SessionDocument = DocumentOf<'session'>;
 
-/** How the weeks of a player are planned. */
+/** The plan of a player's weeks. */
 export type WeekDocument = DocumentOf<'week'>;
 
 /** A page of a log. */
 export type LogDocument = DocumentOf<'log'>;
 
-/** What is checked when it enters the application: documents, and briefs by themselves. */
+/** The name of a schema that incoming data is checked against: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';
 
-/** What passes the check of a name. */
+/** The value that passes the check of a schema's name. */
 export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief };
 
 /** The names of all schemas, as they are served. */
 export const SCHEMA_NAMES: readonly string[] = ['brief', ...Object.keys(DOCUMENT_KINDS)];
 
-/** The schema of a document, or of a brief by itself; null for a name that none has. */
+/** Finds the schema of a document, or of a brief by itself; null for an unknown name. */
 export function schemaNamed(name: string): TSchema | null {
   if (name === 'brief') return Brief;
   return Object.values(DOCUMENT_KINDS).find(({ kind }) => kind === name)?.schema ?? null;
 }
 
-/** The names of all kinds. */
+/** The names of all kinds of documents. */
 export const DOCUMENT_NAMES: readonly DocumentName[] = Object.values(DOCUMENT_KINDS).map(({ kind }) => kind);
 
 /** Some documents of each kind. */

@@ -5,58 +5,58 @@ import type { LineNoteDocument } from '#core/material/typed';
 /** One element of a drill, as it is to be played: a single note or a double stop with its fingers, or a rest. */
 export type DrillNote =
   | {
-      /** Sounding pitches, documents' form; the lower first. */
+      /** The sounding pitches, documents' form, the lower first. */
       readonly pitches: readonly string[];
       /** The string, the finger and, where it matters, the position to be used. */
       readonly fingered: Omit<Lock, 'note'>;
-      /** Of a whole note: "1/4". */
+      /** The length as a share of a whole note: "1/4". */
       readonly duration: string;
-      /** The next note is played in the same bow. */
+      /** Whether the next note is played in the same bow. */
       readonly slur?: true;
     }
   | { readonly rest: true; readonly duration: string };
 
 /** A drill: a line like any other, its fingers locked, and what had to be altered. */
 export interface Drill {
-  /** For the instrument and the player it is written for. */
+  /** The brief for the instrument and the player it is written for. */
   readonly brief: Brief;
-  /** What is not as it was asked for. */
+  /** The differences from what was asked for. */
   readonly altered: readonly Alteration[];
 }
 
-/** What is written of a drill: measures that can be played one by one (a rest fills what is short), and what had to be altered. */
+/** The music of a drill: measures that can be played one by one (a rest fills a short one), and what had to be altered. */
 export interface Written {
-  /** Each in one hand, or from one hand to another. */
+  /** The measures, each in one hand, or from one hand to another. */
   readonly measures: readonly (readonly DrillNote[])[];
   /** The key of each measure, documents' form, where they are not all in the key that is asked for. */
   readonly keys?: readonly string[];
-  /** What is not as it was asked for. */
+  /** The differences from what was asked for. */
   readonly altered: readonly Alteration[];
 }
 
-/** What a drill does differently from what was asked, and why. */
+/** A difference between a drill and what was asked for, with its reason. */
 export type Alteration =
-  /** The note of this finger is not in the key: it is put in, so that the finger occurs. */
+  /** The note of this finger is not in the key; it is put in so that the finger occurs. */
   | { readonly what: 'note-inserted'; readonly finger: Finger; readonly pitch: string; readonly label: string }
   /** At these positions the fingers do not occur in the key. */
   | { readonly what: 'positions-left-out'; readonly labels: readonly string[] }
   /** The position does not hold these notes of the key. */
   | { readonly what: 'not-in-position'; readonly pitches: readonly string[] }
-  /** So many measures are played by no hand and left out. */
+  /** This number of measures is played by no hand and left out. */
   | { readonly what: 'measures-left-out'; readonly count: number }
-  /** It does not go on into the measures of the piece: no hand plays both in a row. */
+  /** The drill does not go on into the measures of the piece, because no hand plays both in a row. */
   | { readonly what: 'without-the-piece' }
-  /** It does not occur at all: another finger, distance or string is used. */
+  /** What was asked for does not occur at all; another finger, distance or string is used. */
   | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
   | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }
   | { readonly what: 'other-string'; readonly string: string }
   /** Nothing sounds to check this note with. */
   | { readonly what: 'no-check'; readonly pitch: string };
 
-/** For whom a drill is written and how it is played: the brief of a piece without what belongs to its notes. */
+/** The player and the way of playing for which a drill is written: the brief of a piece without what belongs to its notes. */
 export type DrillFor = Pick<Brief, 'instrument' | 'player' | 'school' | 'ways' | 'intonation' | 'tempo' | 'purpose'>;
 
-/** What of a brief is kept for its drills. */
+/** Keeps the parts of a brief that its drills need. */
 export function drillFor({ instrument, player, school, ways, intonation, tempo, purpose }: Brief): DrillFor {
   return {
     instrument,
@@ -69,7 +69,7 @@ export function drillFor({ instrument, player, school, ways, intonation, tempo, 
   };
 }
 
-/** The brief of a drill in a key (documents' form), with every finger locked. */
+/** Makes the brief of a drill in a key (documents' form), with every finger locked. */
 export function drillBrief(player: DrillFor, key: string, notes: readonly DrillNote[]): Brief {
   const locks = notes.flatMap((note, index): Lock[] => ('rest' in note ? [] : [{ note: index, ...note.fingered }]));
   return {

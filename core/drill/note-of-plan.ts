@@ -1,7 +1,10 @@
 import type { PlannedSound } from '#core/plan/describe';
 import type { DrillNote } from './drill.ts';
 
-/** A note of a plan as it is fingered there, of a length (of a whole note); on the thumb the position has no number to be kept to. */
+/**
+ * Writes a note of a plan as it is fingered there, with a length as a share of a whole note; on the thumb the lock names no position,
+ * because it has no number.
+ */
 export function noteOfPlan({ stops, position }: PlannedSound, duration: string): Extract<DrillNote, { pitches: unknown }> {
   const [lower, upper, top] = stops;
   const isPlaced = lower.finger !== '0' && position.label !== 'thumb';

@@ -16,15 +16,15 @@ import { isInKey, type Key, parseKey, pitchInKey } from '#core/key';
 import { goodReading, type Reading } from '#core/result';
 import type { DrillFor, DrillNote } from './drill.ts';
 
-/** Where drills are looked for: an instrument in a key, under a hand. */
+/** The ground on which drills are looked for: an instrument in a key, under a hand. */
 export interface Ground extends Pick<Task, 'instrument' | 'hand' | 'playerHand' | 'doubleStopHand'> {
-  /** Names the notes. */
+  /** The key, which names the notes. */
   readonly key: Key;
-  /** Where it puts the letters on the strings. */
+  /** The places at which the key puts the letters on the strings. */
   readonly keyed: KeyedStrings;
 }
 
-/** Reads who plays, on what, and a key (documents' form). */
+/** Reads the player, the instrument, and a key (documents' form). */
 export function groundOf(player: DrillFor, keyText: string): Reading<Ground> {
   const read = readPlayer(player);
   if (!read.ok) return read;
@@ -37,19 +37,19 @@ export function groundOf(player: DrillFor, keyText: string): Reading<Ground> {
 
 /** One finger on one note of a string, in one hand. */
 export interface Standing {
-  /** What sounds. */
+  /** The sounding pitch. */
   readonly pitch: Pitch;
   /** The open note of its string, documents' form. */
   readonly string: string;
-  /** The hand that plays it. */
+  /** The placement of the hand that plays it. */
   readonly placement: Placement;
-  /** Place of its position among the school's. */
+  /** The index of its position among those of the school. */
   readonly position: number;
   /** The name of its position. */
   readonly label: string;
 }
 
-/** Every place where a finger plays a note of the key on a string, from the nut up; hands at rest before those that reach. */
+/** Lists every place where a finger plays a note of the key on a string, from the nut up; hands at rest come before those that reach. */
 export function standingsOf(ground: Ground, stringIndex: number, finger: Finger): readonly Standing[] {
   return notesInKey(ground, stringIndex).flatMap(({ pitch, note }) => {
     const found = ground.hand.placements(note).filter((placement) => placement.finger === finger && isTaken(ground, placement));
@@ -57,7 +57,7 @@ export function standingsOf(ground: Ground, stringIndex: number, finger: Finger)
   });
 }
 
-/** The hand of a placement with another finger of it, where that plays a note outside the key; null where it does not stand there. */
+/** Gives the hand of a placement with another finger of it, where that plays a note outside the key; null where it does not stand there. */
 export function besideIn(ground: Ground, { placement }: Standing, finger: Finger): Standing | null {
   const { stringIndex } = placement;
   const semitones = ground.hand.standsAt(finger, placement, { stringIndex, keyed: ground.keyed });
@@ -69,12 +69,12 @@ export function besideIn(ground: Ground, { placement }: Standing, finger: Finger
   return found ? standing(ground, pitch, found) : null;
 }
 
-/** Whether a hand may stand so in a drill: one note, within this player's reach. */
+/** Tells whether a hand may stand so in a drill: one note, within this player's reach. */
 function isTaken(ground: Ground, placement: Placement): boolean {
   return placement.upper === null && placement.anchor <= ground.hand.highestAnchor && withinReach({ ...ground, limits: [] }, placement);
 }
 
-/** The notes of the key on a string, open string left out. */
+/** Lists the notes of the key on a string, the open string left out. */
 function notesInKey(ground: Ground, stringIndex: number): readonly { readonly pitch: Pitch; readonly note: NoteOnString }[] {
   const open = stringOf(ground.instrument, stringIndex).semitones;
   const places = Array.from({ length: ground.instrument.highestSemitone }, (_, above) => above + 1);
@@ -98,32 +98,32 @@ function standing({ instrument, hand, key }: Ground, pitch: Pitch, placement: Pl
   return { pitch, string, placement, label, position: hand.positionLabels.indexOf(label) };
 }
 
-/** Hands at rest come first. */
+/** Hands at rest come before those that reach. */
 function rest({ shape }: Placement): number {
   return shape === 'home' || shape === 'three-finger' || shape === 'thumb' ? 0 : 1;
 }
 
-/** Whether the thumb is set. */
+/** Tells whether the thumb is set. */
 export function isOnThumb({ placement }: Standing): boolean {
   return inThumbPosition(placement);
 }
 
-/** The index of a string by its open note, documents' form; -1 where there is none. */
+/** Finds the index of a string by its open note, documents' form; -1 where there is none. */
 export function stringNamed({ strings }: Instrument, open: string): number {
   return strings.findIndex(({ name }) => name === open);
 }
 
-/** From the sound of one standing to that of another, letters. */
+/** Counts the letters from the sound of one standing to that of another. */
 export function lettersBetween(from: Standing, to: Standing): number {
   return stepsOf(to.pitch) - stepsOf(from.pitch);
 }
 
-/** The note of a standing as a drill has it, a quarter long unless another length (of a whole note) is given. */
+/** Writes the note of a standing as a drill has it, a quarter long unless another length (of a whole note) is given. */
 export function fingered({ pitch, string, placement, label }: Standing, duration = '1/4'): DrillNote {
   return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration };
 }
 
-/** The fingers a school sets down, from the first to the last. */
+/** Lists the fingers a school sets down, from the first to the last. */
 export function fingersOf({ fingers }: Pick<HandModel, 'fingers'>): readonly Finger[] {
   return fingers.filter((finger) => finger !== '0' && finger !== 'T');
 }

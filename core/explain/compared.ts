@@ -4,30 +4,30 @@ import { costBreakdown, type CostDifference, costDifferences } from '#core/plan/
 import type { Way } from '#core/search/ways';
 import { asksOfWholeLine, placedNotes, type Solved, withWay } from '#core/solve';
 
-/** A way compared with the one chosen: what it costs more, and what for. */
+/** The comparison of a way with the one chosen: the difference in cost, and the causes. */
 export interface Compared {
-  /** Positive where the way is costlier than the one chosen. */
+  /** The difference in cost, positive where the way is costlier than the one chosen. */
   readonly deltaThousandths: number;
-  /** It is equally good, but would not come down as it went up. */
+  /** Whether it is equally good but would not come down as it went up. */
   readonly isUneven: boolean;
-  /** What it has more, costliest first. */
+  /** The costs that it has and the chosen one has not, the largest first. */
   readonly more: readonly CostDifference[];
-  /** What it saves, costliest first. */
+  /** The costs that it saves, the largest first. */
   readonly less: readonly CostDifference[];
-  /** The widest reach it asks where it differs, when that is beyond a measured hand's comfort. */
+  /** The widest reach where it differs, if that is beyond a measured hand's comfort. */
   readonly stretch: { readonly needMm: number; readonly comfortMm: number } | null;
 }
 
 /**
- * Why a line that costs less than the chosen one was not taken: the brief asks something of the whole line, or it is equally good but does
- * not come down as it went up. Null where neither is so.
+ * Finds why a line that costs less than the chosen one was not taken: the brief asks something of the whole line, or it is equally good but
+ * does not come down as it went up. Null where neither is so.
  */
 export function keptOutBy(chosen: Solved, other: readonly Placement[]): 'asked' | 'uneven' | null {
   if (asksOfWholeLine(chosen.task)) return 'asked';
   return comesBack(chosen.placements) && !comesBack(other) ? 'uneven' : null;
 }
 
-/** Notes around the place where two ways part that are priced with it. */
+/** The number of notes around the place where two ways part that are priced with it. */
 const MARGIN = 1;
 
 /** Prices both ways where they part, with the formulas the search minimised. */

@@ -3,7 +3,7 @@ import { answerOf, type QuestionName, questionsFor } from '#core/brief/parts/sch
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedNote, PlannedSound } from '#core/plan/describe';
 
-/** What a teacher's correction of one note says about how they teach: the answer to a question of the school. */
+/** The lesson of a teacher's correction of one note: an answer to a question of the school. */
 export interface Correction {
   /** The question. */
   readonly question: QuestionName;
@@ -11,7 +11,7 @@ export interface Correction {
   readonly side: string;
 }
 
-/** A note before and after it was corrected, and what stands around it. */
+/** A note before and after it was corrected, and its neighbours. */
 interface Corrected {
   readonly before: Plan;
   readonly after: Plan;
@@ -21,8 +21,8 @@ interface Corrected {
 }
 
 /**
- * What a correction says: the finger or string of one note was locked in `after` and not in `before`, and the plan is another for
- * it. The first of the questions that it answers; null where it says nothing that a school decides, or nothing new.
+ * Finds the question that a correction answers: the finger or string of one note was locked in `after` and not in `before`, and the plan
+ * has another for it. Of several questions it is the first; null where the correction answers none that a school decides, or nothing new.
  */
 export function correctionOf(before: Plan, after: Plan, { note: index }: Lock): Correction | null {
   const [was, is] = [before.notes[index], after.notes[index]];
@@ -42,7 +42,7 @@ const READ: readonly ((corrected: Corrected) => Correction | null)[] = [
   fourthOnTop,
 ];
 
-/** An open string for a finger, or a finger for the open string. */
+/** Tells whether an open string was taken for a finger, or a finger for the open string. */
 function openOrStopped({ after, index, was, is }: Corrected): Correction | null {
   const [before, now] = [was.stops[0].finger, is.stops[0].finger];
   if ((before === '0') === (now === '0')) return null;
@@ -51,13 +51,13 @@ function openOrStopped({ after, index, was, is }: Corrected): Correction | null 
   return { question: risesTo(after, index) ? 'openUp' : 'openDown', side };
 }
 
-/** The line comes to a note from below; to the first as it goes on. */
+/** Tells whether the line comes to a note from below; at the first note, whether it goes on upward. */
 function risesTo(plan: Plan, index: number): boolean {
   const [here, before, next] = [soundAt(plan, index) ?? 0, soundAt(plan, index - 1), soundAt(plan, index + 1)];
   return before === null ? (next ?? here) >= here : here > before;
 }
 
-/** Semitones above C0; null at a rest and beyond the ends. */
+/** Gives the sound in semitones above C0; null at a rest and beyond the ends. */
 function soundAt({ notes }: Plan, index: number): number | null {
   const note = notes[index];
   return note?.kind === 'note' ? pitchOf(note.stops[0].pitch) : null;
@@ -68,7 +68,7 @@ function pitchOf(text: string): number {
   return pitch.ok ? semitonesOf(pitch.value) : 0;
 }
 
-/** One shift of the hand comes a note or more earlier or later than before, near the note that was corrected. */
+/** Tells whether one shift of the hand comes a note or more earlier or later than before, near the note that was corrected. */
 function shiftSoonerOrLater({ before, after, index }: Corrected): Correction | null {
   const gone = before.shifts.filter((shift) => !after.shifts.some(({ to }) => to === shift.to));
   const come = after.shifts.filter((shift) => !before.shifts.some(({ to }) => to === shift.to));
@@ -79,10 +79,10 @@ function shiftSoonerOrLater({ before, after, index }: Corrected): Correction | n
   return { question: up ? 'shiftUp' : 'shiftDown', side: is.to < was.to ? 'early' : 'late' };
 }
 
-/** A shift that is moved by more than so many notes is another shift. */
+/** The number of notes by which a shift may be moved and still be the same shift. */
 const NEAR = 3;
 
-/** In a run of semitones: a finger of its own for a note that one finger slid to, or the other way. */
+/** Tells whether a run of semitones got a finger of its own for a note that one finger slid to, or the other way round. */
 function inSemitones({ before, after, index, was, is }: Corrected): Correction | null {
   const { kind } = after.brief.instrument;
   if (!inRun(after, index) || !sameStop(before.notes[index - 1], after.notes[index - 1])) return null;
@@ -94,20 +94,20 @@ function inSemitones({ before, after, index, was, is }: Corrected): Correction |
   return slid === slides ? null : { question: 'violinSemitones', side: slides ? 'slide' : 'each' };
 }
 
-/** Two notes are played with one finger on one string. */
+/** Tells whether two notes are played with one finger on one string. */
 function sameStop(one: PlannedNote | undefined, other: PlannedNote | undefined): boolean {
   if (one?.kind !== 'note' || other?.kind !== 'note') return false;
   return one.stops[0].finger === other.stops[0].finger && one.stops[0].string === other.stops[0].string;
 }
 
-/** The notes on both sides lie a semitone away, in one direction. */
+/** Tells whether the notes on both sides lie a semitone away, in one direction. */
 function inRun(plan: Plan, index: number): boolean {
   const [before, here, next] = [soundAt(plan, index - 1), soundAt(plan, index), soundAt(plan, index + 1)];
   if (before === null || here === null || next === null) return false;
   return Math.abs(here - before) === 1 && next - here === here - before;
 }
 
-/** The finger of the note before plays this one too, a semitone on. */
+/** Tells whether the finger of the note before plays this one too, a semitone on. */
 function slidTo({ notes }: Plan, index: number): boolean {
   const [before, here] = [notes[index - 1], notes[index]];
   if (before?.kind !== 'note' || here?.kind !== 'note') return false;
@@ -115,13 +115,13 @@ function slidTo({ notes }: Plan, index: number): boolean {
   return one.string === other.string && one.finger === other.finger && one.finger !== '0';
 }
 
-/** The fourth finger taken from a shift, or given to one. */
+/** Tells whether the fourth finger was taken from a shift, or given to one. */
 function fourthAtShift({ before, after, index, was, is }: Corrected): Correction | null {
   const atShift = [before, after].every(({ shifts }) => shifts.some(({ from, to }) => from === index || to === index));
   return atShift ? fourth('fourthAtShifts', was, is) : null;
 }
 
-/** The fourth finger taken from the top of the line, or given to it. */
+/** Tells whether the fourth finger was taken from the top of the line, or given to it. */
 function fourthOnTop({ after, index, was, is }: Corrected): Correction | null {
   const sounds = after.notes.flatMap((note) => (note.kind === 'note' ? [pitchOf(note.stops[0].pitch)] : []));
   const top = Math.max(...sounds);

@@ -1,43 +1,43 @@
 import { type Brief, waysOf } from '#core/brief';
 import type { Plan, PlannedNote } from '#core/plan/describe';
 
-/** How one note is fingered in two plans. */
+/** The fingering of one note in two plans. */
 export interface ComparedNote {
-  /** Line index. */
+  /** The line index of the note. */
   readonly note: number;
-  /** As the one plan plays it. */
+  /** The note in the one plan. */
   readonly one: PlannedNote;
-  /** As the other plays it. */
+  /** The note in the other. */
   readonly other: PlannedNote;
-  /** What of it is not the same. */
+  /** The features that are not the same. */
   readonly differs: { readonly string: boolean; readonly finger: boolean; readonly position: boolean };
 }
 
-/** What a plan comes to, for holding it against another. */
+/** The totals of a plan, for comparing it with another. */
 export interface PlanSums {
-  /** How often the hand shifts. */
+  /** The number of shifts. */
   readonly shifts: number;
-  /** All hand travel together, mm. */
+  /** The sum of all hand travel, mm. */
   readonly travelMm: number;
-  /** How often the bow changes the string. */
+  /** The number of string crossings. */
   readonly crossings: number;
-  /** How many notes are open strings. */
+  /** The number of open strings. */
   readonly openStrings: number;
-  /** Notes whose finger stands outside the hand at rest. */
+  /** The number of notes whose finger stands outside the hand at rest. */
   readonly extensions: number;
-  /** The widest reach any note asks for. */
+  /** The widest reach that any note asks for, mm. */
   readonly widestReachMm: number;
-  /** Notes beyond the comfort of the hand; null for a hand not measured. */
+  /** The number of notes beyond the comfort of the hand; null for a hand not measured. */
   readonly stretches: number | null;
-  /** What the whole costs. */
+  /** The total cost. */
   readonly costThousandths: number;
 }
 
-/** Two plans of one line, note by note. */
+/** The comparison of two plans of one line. */
 export interface ComparedPlans {
-  /** Note by note, as long as the line. */
+  /** The notes, as many as the line has. */
   readonly notes: readonly ComparedNote[];
-  /** Line indexes of the notes that differ in string or finger. */
+  /** The line indexes of the notes that differ in string or finger. */
   readonly differsAt: readonly number[];
 }
 
@@ -52,7 +52,7 @@ export function comparePlans(one: Plan, other: Plan): ComparedPlans | null {
   return { notes, differsAt: fingeredOtherwise(one, other) };
 }
 
-/** Line indexes of the notes that have another string or finger in the second plan. */
+/** Lists the line indexes of the notes that have another string or finger in the second plan. */
 export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan, 'notes'>): readonly number[] {
   return after.notes.flatMap((note, index) => {
     const was = before.notes[index];
@@ -60,7 +60,9 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
   });
 }
 
-/** Whether two briefs price alike, so that their plans' costs may be compared with each other: wishes, purpose and hands move prices. */
+/**
+ * Tells whether two briefs price alike, so that their plans' costs may be compared with each other: wishes, purpose and hands move prices.
+ */
 export function samePrices(one: Brief, other: Brief): boolean {
   const priced = (brief: Brief): string => {
     const { instrument, player, preferences, purpose, weights, tempo, school } = brief;
@@ -69,7 +71,7 @@ export function samePrices(one: Brief, other: Brief): boolean {
   return priced(one) === priced(other);
 }
 
-/** What a plan comes to. */
+/** Adds up the totals of a plan. */
 export function sumsOf(plan: Plan): PlanSums {
   const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
   const judged = sounds.flatMap(({ reach }) => reach?.judged ?? []);

@@ -4,19 +4,22 @@ import type { Steps } from '#core/result';
 import { solveBrief } from '#core/solve';
 import { fingeredOtherwise, type PlanSums, samePrices, sumsOf } from './differences.ts';
 
-/** What one part of the brief does to the plan: the sums with it and without, and how many notes it moves. */
+/** The effect of one part of the brief on the plan: the totals with it and without, and the notes it moves. */
 export interface Effect {
-  /** The part. */
+  /** The part of the brief. */
   readonly asked: Asked;
-  /** With this part, and without it. */
+  /** The totals with this part, and without it. */
   readonly sums: readonly [PlanSums, PlanSums];
-  /** Both are priced alike, so that their costs may be compared. */
+  /** Whether both are priced alike, so that their costs may be compared. */
   readonly priced: boolean;
-  /** Line indexes of the notes fingered differently for it. */
+  /** The line indexes of the notes fingered differently because of it. */
   readonly otherwise: readonly number[];
 }
 
-/** What each part of a brief does to its plan: the brief planned once without each. A part whose leaving out cannot be planned tells nothing and is left out. */
+/**
+ * Finds the effect of each part of a brief by planning the brief once without it. A part is left out where the brief cannot be planned
+ * without it.
+ */
 export function* effectsOf(brief: Brief, best: Plan): Steps<readonly Effect[]> {
   const effects: Effect[] = [];
   for (const { asked, without } of ASKED_PARTS.filter(({ isAsked }) => isAsked(brief))) {

@@ -10,20 +10,20 @@ import type { Through } from './through.ts';
 
 /** A note that is asked about. */
 export interface At {
-  /** The sums of the solved line. */
+  /** The sums of the solved line, from both ends. */
   readonly through: Through;
-  /** Among the sounding notes. */
+  /** The order of the note among the sounding notes. */
   readonly order: number;
 }
 
-/** The first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
+/** Finds the first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
 export function beyondGround(at: At, before: Placement): Ground | null {
   const { solved } = at.through;
   const { placements } = solved;
   for (let order = at.order; order < placements.length; order += 1) {
     const here = placements[order];
     if (order > at.order && here && isShiftAt(solved, here, order)) break;
-    // What the brief leaves out still lies in the position.
+    // A place that the brief excludes still lies in the position.
     if (!placementsOfNote(solved.task, order).some((placement) => placement.finger === '0' || liesIn(at, before, placement))) {
       return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
     }
@@ -31,7 +31,9 @@ export function beyondGround(at: At, before: Placement): Ground | null {
   return null;
 }
 
-/** The stay that a shift leads to holds a part of the line; null for one of fewer notes, and on the thumb, whose places have no number. */
+/**
+ * Tells that the stay after a shift holds a part of the line; null for one of fewer notes, and on the thumb, whose places have no number.
+ */
 export function liesInGround(at: At, fewest: number): Ground | null {
   const { placements, task, steps } = at.through.solved;
   let last = at.order;
@@ -47,7 +49,7 @@ export function liesInGround(at: At, fewest: number): Ground | null {
   return { kind: 'lies-in', position, until: writtenAt({ ...at, order: last }) };
 }
 
-/** What makes the moment of a shift a good one; null where nothing does. */
+/** Finds why the moment of a shift is a good one; null where there is no such reason. */
 export function momentGround({ through: { solved }, order }: At, before: Placement): Ground | null {
   const [left, reached] = [order - 1, order].map((at) => solved.steps[at]?.index ?? 0);
   if (left === undefined || reached === undefined) return null;
@@ -57,13 +59,13 @@ export function momentGround({ through: { solved }, order }: At, before: Placeme
   return isOnString && isSemitone(solved, left, reached) ? { kind: 'moment', moment: 'semitone' } : null;
 }
 
-/** Whether two notes of the line are a semitone apart. */
+/** Tells whether two notes of the line are a semitone apart. */
 function isSemitone({ task }: Solved, left: number, reached: number): boolean {
   const [one, other] = [task.line.notes[left], task.line.notes[reached]];
   return one?.kind === 'note' && other?.kind === 'note' && Math.abs(semitonesOf(one.pitch) - semitonesOf(other.pitch)) === 1;
 }
 
-/** The note lies below the open string before it. */
+/** Tells that the note lies below the open string before it. */
 export function belowOpenGround(at: At, before: Placement): Ground | null {
   const { task } = at.through.solved;
   const note = task.line.notes[lineIndex(at)];
@@ -71,7 +73,10 @@ export function belowOpenGround(at: At, before: Placement): Ground | null {
   return note?.kind === 'note' && semitonesOf(note.pitch) < open.semitones ? { kind: 'below-open', string: open.name } : null;
 }
 
-/** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
+/**
+ * Tells that the note lies under no finger of the position on the string before it; null where a finger would have it, or nothing was
+ * stopped.
+ */
 export function underHandGround(at: At, before: Placement): Ground | null {
   const under = placementsOfNote(at.through.solved.task, at.order).some(
     (placement) => placement.stringIndex === before.stringIndex && liesIn(at, before, placement),
@@ -81,10 +86,13 @@ export function underHandGround(at: At, before: Placement): Ground | null {
     : { kind: 'not-under-hand', string: openName(at, before), position: positionBefore(at, before) };
 }
 
-/** So many notes to either side an open hand is shown by its two outer fingers. */
+/** The number of notes to either side within which two outer fingers show an open hand. */
 const SHOWN_WITHIN = 3;
 
-/** The cello's hand is open: from the first finger to the third or fourth beside this note on its string, more than a closed hand holds. */
+/**
+ * Tells that the cello's hand is open: from the first finger to the third or fourth beside this note on its string is more than a closed
+ * hand holds.
+ */
 export function spansGround(at: At, here: Placement): Ground | null {
   const { placements } = at.through.solved;
   if (here.block === null || here.block - here.anchor === 1) return null;
@@ -102,24 +110,24 @@ export function spansGround(at: At, here: Placement): Ground | null {
   return { kind: 'spans', low: writtenAt({ ...at, order: low.order }), high: writtenAt({ ...at, order: high.order }), finger };
 }
 
-/** On one string, with the block of the cello's hand in one place. */
+/** Tells whether two notes are on one string, with the block of the cello's hand in one place. */
 function isSameHand(one: Placement, other: Placement): boolean {
   return one.stringIndex === other.stringIndex && one.stance === other.stance && one.block === other.block;
 }
 
-/** Whether a shift arrives at a sounding note. */
+/** Tells whether a shift arrives at a sounding note. */
 export function isShiftAt({ placements }: Solved, placement: Placement, index: number): boolean {
   const before = placements[index - 1];
   return before !== undefined && isShift(before, placement);
 }
 
-/** Whether a placement lies in the position that the hand comes from, in thumb position with the thumb in the same place. */
+/** Tells whether a placement lies in the position that the hand comes from, in thumb position with the thumb in the same place. */
 function liesIn(at: At, before: Placement, placement: Placement): boolean {
   if (inThumbPosition(before) || inThumbPosition(placement)) return positionKey(placement) === positionKey(before);
   return at.through.solved.task.hand.labelsOf(placement).includes(positionBefore(at, before).label);
 }
 
-/** The position that the hand comes from, in the key of the note before: that of its stay. */
+/** Gives the position that the hand comes from, in the key of the note before: that of its stay. */
 function positionBefore({ through: { solved }, order }: At, before: Placement): PositionName {
   const { placements, steps, task } = solved;
   let begins = order - 1;
@@ -130,7 +138,7 @@ function positionBefore({ through: { solved }, order }: At, before: Placement): 
   return positionOf(taskAt(task)(steps[order - 1]?.index ?? 0), namingPlacement(stay) ?? before);
 }
 
-/** The pitch of a note as the player reads it, documents' form. */
+/** Gives the pitch of a note as the player reads it, documents' form. */
 export function writtenAt(at: At): string {
   const { task } = at.through.solved;
   const note = task.line.notes[lineIndex(at)];
@@ -138,14 +146,14 @@ export function writtenAt(at: At): string {
   return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
 }
 
-/** Its index in the line. */
+/** Gives the line index of a sounding note. */
 export function lineIndex({ through: { solved }, order }: At): number {
   const index = solved.steps[order]?.index;
   if (index === undefined) throw new RangeError(`The line has no sounding note ${order}`);
   return index;
 }
 
-/** The open note of the string of a placement, documents' form. */
+/** Gives the open note of the string of a placement, documents' form. */
 export function openName({ through: { solved } }: At, placement: Placement): string {
   return stringOf(solved.task.instrument, placement.stringIndex).name;
 }

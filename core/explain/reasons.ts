@@ -25,16 +25,16 @@ import {
 import type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
 
-/** Lines beyond this are explained note by note on asking, not as a whole. */
+/** The longest line that is explained as a whole; the notes of a longer one are explained one by one when asked. */
 export const MOST_NOTES_EXPLAINED = 1000;
 
-/** Reasons are found for so many notes at a time. */
+/** The number of notes that are explained in one step of work. */
 const NOTES_A_STEP = 40;
 
 /**
- * Why every shift, crossing, extension, open string and unusual finger of the best plan is there. Each answer solves the
- * line again without the thing asked about and quotes nothing but what that returned. `note` (a line index) asks about
- * one note only, and then about its finger in any case.
+ * Finds why every shift, crossing, extension, open string and unusual finger of the best plan is there. Each answer solves the line again
+ * without the thing asked about and quotes nothing but the result. With `note` (a line index) only that note is explained, and its finger
+ * in any case.
  */
 export function* reasonsOf(through: Through, note: number | null = null): Steps<readonly Reason[]> {
   const orders = through.solved.steps.flatMap((step, order) => (note === null || step.index === note ? [order] : []));
@@ -55,8 +55,8 @@ interface Found {
 }
 
 /**
- * Nothing is told twice. One line is evidence once: a later reason that rests on it says its ground alone, and a shift without another
- * ground where the line then lies. A note that comes again, played the same way, has been explained.
+ * Removes repetitions. One line is evidence once: a later reason that rests on it gives its ground alone, and a shift without another
+ * ground says where the line then lies. A note that comes again, played the same way, has been explained.
  */
 function toldOnce(found: readonly Found[]): readonly Reason[] {
   const lines = new Set<string>();
@@ -71,19 +71,19 @@ function toldOnce(found: readonly Found[]): readonly Reason[] {
   });
 }
 
-/** A reason without its evidence; null where it has no ground. */
+/** Gives a reason without its evidence; null where it has no ground. */
 function groundAlone(at: At, reason: Reason): Reason | null {
   const ground = reason.ground ?? (reason.about === 'shift' ? liesInGround(at, 1) : null);
   return ground && { ...reason, ground, evidence: null };
 }
 
-/** By what two reasons say the same: an open hand is one, whichever of its notes is asked about. */
+/** Names a reason so that two which say the same have one name: an open hand is one thing, whichever of its notes is asked about. */
 function nameOf({ about, written, ground, evidence }: Reason): string {
   const note = ground?.kind === 'spans' && !evidence ? '' : written;
   return JSON.stringify([about, note, ground, inShort(evidence)]);
 }
 
-/** What is told of the evidence, without its figures. */
+/** Shortens the evidence to what is said, without its figures. */
 function inShort(evidence: Reason['evidence']): unknown {
   if (!evidence || !('compared' in evidence)) return evidence;
   const { deltaThousandths } = evidence.compared;
@@ -109,18 +109,18 @@ function reasonsAt(through: Through, order: number, asked: boolean): readonly Fo
   ];
 }
 
-/** An open string has its own reason. */
+/** Tells whether the finger itself is asked about; an open string has a reason of its own. */
 function asksOfFinger({ through, order }: At, here: Placement, everyFinger: boolean): boolean {
   return here.finger !== '0' && (everyFinger || isUnusual(through.solved, order));
 }
 
-/** So many notes after a shift in one position are a part of the line. */
+/** The number of notes after a shift in one position that make a part of the line. */
 const A_PART = 4;
 
-/** Notes to either side of a shift that are asked about together with it. */
+/** The number of notes to either side of a shift that are asked about together with it. */
 const WINDOW = 2;
 
-/** Why shift at all and, where one note is asked about, why just here. */
+/** Finds why the hand shifts at all and, where one note is asked about, why just here. */
 function shiftReasons(at: At, before: Placement, asked: boolean): readonly Found[] {
   const { through, order } = at;
   const { solved } = through;
@@ -129,7 +129,7 @@ function shiftReasons(at: At, before: Placement, asked: boolean): readonly Found
   const around = through.withoutShift(Math.max(0, window[0]), Math.min(last, window[1]));
   const atOnce = asked ? through.withoutShift(order - 1, order) : null;
   const shifts = solved.placements.filter((placement, index) => isShiftAt(solved, placement, index)).length;
-  // A line as good without this shift has it elsewhere: then the question is what one shift fewer would cost.
+  // A line that is as good without this shift has it elsewhere, so the question becomes the cost of one shift fewer.
   const fewer = around && around.cost <= solved.way.cost ? through.withShifts(shifts - 1) : null;
   const why = fewer ?? around;
   const ground = beyondGround(at, before) ?? liesInGround(at, A_PART);
@@ -144,7 +144,7 @@ function shiftReasons(at: At, before: Placement, asked: boolean): readonly Found
   ];
 }
 
-/** The window around a shift, as wide as it can be without another shift of the line in it. */
+/** Finds the window around a shift, as wide as it can be without another shift of the line in it. */
 function windowWithoutOthers(solved: Solved, order: number): readonly [number, number] {
   const shiftAt = (index: number): boolean => {
     const placement = solved.placements[index];
@@ -173,8 +173,8 @@ function extensionReason(at: At, here: Placement): Found {
 }
 
 /**
- * Why an open string and not the finger that has its note: no finger of the position has it on the string before, which is also why the
- * bow crosses, or what that finger would cost. The lowest string has no other place.
+ * Finds why an open string is played and not the finger that has its note: no finger of the position has it on the string before, which is
+ * also why the bow crosses, or that finger would cost more. The lowest string has no other place.
  */
 function openReason(at: At, before: Placement | undefined): Found {
   const { task, placements } = at.through.solved;
@@ -190,8 +190,8 @@ function openReason(at: At, before: Placement | undefined): Found {
 }
 
 /**
- * Why this finger: a fourth that has the note of the string above is held against the open string, every other against another finger
- * on its string.
+ * Finds why this finger plays: a fourth that has the note of the string above is compared with the open string, every other with another
+ * finger on its string.
  */
 function fingerReason(at: At, here: Placement): Found {
   const open = opensInstead(at, here) ? without(at, (placement) => placement.finger === '0', AGAINST_OPEN) : null;
@@ -205,7 +205,7 @@ function fingerReason(at: At, here: Placement): Found {
 
 const AGAINST_OPEN: Otherwise = { does: () => ({ does: 'takes-finger', finger: '0' }), lacks: { lacks: 'high-place' } };
 
-/** Whether the string above sounds the same note open. */
+/** Tells whether the string above sounds the same note open. */
 function opensInstead({ through: { solved }, order }: At, here: Placement): boolean {
   const above = solved.task.instrument.strings[here.stringIndex - 1];
   const note = solved.task.line.notes[solved.steps[order]?.index ?? -1];
@@ -217,7 +217,7 @@ interface Evidenced extends Pick<Found, 'line'> {
   readonly evidence: Evidence;
 }
 
-/** Another way compared with the one chosen; clearly cheaper than it only where the brief asks something of the whole line. */
+/** Compares another way with the one chosen; it can be clearly cheaper only where the brief asks something of the whole line. */
 function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
   const difference = compared(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
@@ -225,33 +225,36 @@ function instead({ through: { solved } }: At, way: Way, does: Instead): Evidence
   return { evidence: { kind, instead: does, compared: difference }, line };
 }
 
-/** Another way, told by what it does. */
+/** Describes another way by what it does. */
 function otherwise(at: At, way: Way): Evidenced {
   return instead(at, way, { does: 'goes-otherwise', name: whatItDoes(at.through.solved, way) });
 }
 
-/** What is told of the line that plays a note otherwise, and what where there is none. */
+/** The words for the line that plays a note otherwise, and for the case that there is none. */
 interface Otherwise {
-  /** By how it then plays the note. */
+  /** The behaviour of that line at the note. */
   readonly does: (placement: Placement) => Instead;
-  /** What the note cannot be played without. */
+  /** The thing without which the note cannot be played. */
   readonly lacks: Without;
 }
 
-/** The best line that plays the note as wanted, compared with the one chosen; else what it cannot be played without. */
+/** Compares the best line that plays the note as wanted with the one chosen; else names the thing without which it cannot be played. */
 function without(at: At, wanted: (placement: Placement) => boolean, { does, lacks }: Otherwise): Evidenced {
   const way = at.through.withNote(at.order, wanted);
   if (way) return instead(at, way, does(placementIn(at, way)));
   return needed(at, liesHigher(at, wanted) ? { lacks: 'high-place' } : lacks);
 }
 
-/** Whether the note can be played as wanted after all, but higher up than was looked: the search goes only where a line has reason to go. */
+/**
+ * Tells whether the note can be played as wanted after all, but higher up than the search looked: it goes only where a line has reason to
+ * go.
+ */
 function liesHigher({ through: { solved }, order }: At, wanted: (placement: Placement) => boolean): boolean {
   const looked = lookedUpTo(solved);
   return everyPlacement(solved, order).some((placement) => wanted(placement) && placement.anchor > looked);
 }
 
-/** Whether the hand could stay for all notes of a window after all, but higher up than was looked. */
+/** Tells whether the hand could stay for all notes of a window after all, but higher up than the search looked. */
 function staysHigher({ through: { solved } }: At, [from, to]: readonly [number, number]): boolean {
   const looked = lookedUpTo(solved);
   const notes = Array.from({ length: to - from + 1 }, (_, away) => everyPlacement(solved, from + away)).filter(
@@ -263,12 +266,12 @@ function staysHigher({ through: { solved } }: At, [from, to]: readonly [number, 
   );
 }
 
-/** The highest place of the hand that any note of the line was looked for in, semitones above the open string. */
+/** Gives the highest place of the hand in which any note of the line was looked for, semitones above the open string. */
 function lookedUpTo({ lattice }: Solved): number {
   return lattice.layers.reduce((most, { candidates }) => candidates.reduce((top, { anchor }) => Math.max(top, anchor), most), 0);
 }
 
-/** Every placement of a note that its limits and what is locked leave, however high. */
+/** Lists every placement of a note that its limits and locks allow, however high. */
 function everyPlacement({ task, steps }: Solved, order: number): readonly Placement[] {
   const step = steps[order];
   if (!step) return [];
@@ -287,7 +290,10 @@ function found(at: At, about: ReasonAbout, evidenced: Evidenced | null, ground: 
   return { at, reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line: evidenced?.line ?? null };
 }
 
-/** The thumb, a harmonic, a finger that repeats elsewhere or leaves its letter, and the fourth finger on violin and viola. */
+/**
+ * Tells whether a placement is unusual: the thumb, a harmonic, a finger that repeats elsewhere or leaves its letter, and the fourth finger
+ * on violin and viola.
+ */
 function isUnusual({ placements, task }: Solved, order: number): boolean {
   const here = placements[order];
   if (!here || here.finger === '0') return false;
@@ -296,7 +302,7 @@ function isUnusual({ placements, task }: Solved, order: number): boolean {
   return isFar || repeatsElsewhere(placements[order - 1], here) || (short && rankOf(here.finger) === 4);
 }
 
-/** The same finger as before, at another place. */
+/** Tells whether the same finger as before plays at another place. */
 function repeatsElsewhere(before: Placement | undefined, here: Placement): boolean {
   if (before?.finger !== here.finger) return false;
   return before.stringIndex !== here.stringIndex || before.semitonesAboveOpen !== here.semitonesAboveOpen;

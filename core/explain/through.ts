@@ -14,29 +14,29 @@ import {
 import { cheapestWanted, handBreaks, oneHandWay, oneHandWays, placementsAt, type Solved } from '#core/solve';
 
 /**
- * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are calculated once, and the
- * best whole line through any candidate, over any step or without shifting in any window comes from them exactly. Where that
- * line is not one hand in every stay, or three of its notes cost something that the sums do not hold, it is looked for again.
+ * Answers "what would it cost if …" about a solved line quickly: forward and backward sums are calculated once, and the best whole line
+ * through any candidate, over any step or without shifting in any window follows from them exactly. Where that line is not one hand in
+ * every stay, or three of its notes cost something that the sums do not contain, it is searched again.
  */
 export interface Through {
   /** The line asked about. */
   readonly solved: Solved;
-  /** The best line whose note `order` is one of the candidates asked for; null when there is none. */
+  /** Gives the best line whose note `order` is one of the candidates asked for; null when there is none. */
   readonly withNote: (order: number, wanted: (placement: Placement) => boolean) => Way | null;
-  /** The best line that does not shift between notes `from` and `to` (orders, both ends inside). */
+  /** Gives the best line that does not shift between notes `from` and `to` (orders, both ends inside). */
   readonly withoutShift: (from: number, to: number) => Way | null;
-  /** The best line with at most so many shifts; null when there is none, or the line is too long to ask. */
+  /** Gives the best line with at most the given number of shifts; null when there is none, or the line is too long to ask. */
   readonly withShifts: (most: number) => Way | null;
 }
 
-/** Lines with more shifts or notes are not solved again for their number of shifts. */
+/** The largest numbers of shifts and notes for which a line is solved again by its number of shifts. */
 const MOST_COUNTED = { shifts: 40, notes: 400 };
 
 /** The sums of a solved line, from the beginning and to the end. */
 interface SolvedSums {
   /** The line, solved. */
   readonly solved: Solved;
-  /** Its lattice, with what three notes of the line itself cost held in its steps. */
+  /** The lattice, with the costs of three notes of the line itself added to its steps. */
   readonly priced: Derived;
   /** The least sum from the beginning to each candidate. */
   readonly forward: Sums;
@@ -44,7 +44,7 @@ interface SolvedSums {
   readonly backward: Sums;
 }
 
-/** Reckons the sums of a solved line. */
+/** Calculates the sums of a solved line. */
 export function throughOf(solved: Solved): Through {
   const priced = threesOn(solved.lattice, solved.way.choices).reduce(pricingThree, asItIs(solved.lattice));
   const { lattice } = priced;
@@ -77,20 +77,20 @@ function fewestOf(counted: readonly (Way | null)[]): Way | null {
   return ways.toSorted((one, other) => one.cost - other.cost)[0] ?? null;
 }
 
-/** A way as it was found, or, where it is not as it seems, the best through the lattice it was looked for in. */
+/** Returns a way as it was found, or, where it cannot be played as it seems, the best through the lattice in which it was found. */
 function oneHand(sums: SolvedSums, found: Way | null, asked: () => Lattice): Way | null {
   if (found === null) return null;
   return asPlayed(sums, found) ?? oneHandWay(sums.solved.task.hand, asked(), cheapestWanted(sums.solved.task.hand));
 }
 
-/** A way of the priced lattice as one of the line; null where it is not one hand, or costs more than the sums say. */
+/** Turns a way of the priced lattice into one of the line; null where it is not one hand, or costs more than the sums say. */
 function asPlayed({ solved: { task, lattice }, priced }: SolvedSums, way: Way | null): Way | null {
   if (way === null || threesOn(priced.lattice, way.choices).length > 0) return null;
   const choices = originalChoices(priced, way.choices);
   return handBreaks(task.hand, placementsAt(lattice, choices)).length === 0 ? { cost: way.cost, choices } : null;
 }
 
-/** The lattice with shifts closed between two of its notes. */
+/** Closes the lattice to shifts between two of its notes. */
 function withoutShifts(lattice: Lattice, from: number, to: number): Lattice {
   const steps = lattice.steps.map((step, index) =>
     index < from || index >= to ? step : { ...step, costs: step.costs.map((cost, cell) => (step.shifts[cell] === 1 ? Infinity : cost)) },
@@ -115,7 +115,7 @@ function sumAt(sums: Sums, layer: number, place: number): number {
   return sums.sums[layer]?.[place] ?? Infinity;
 }
 
-/** The recurrence again over the window alone, with shifts barred; outside it the sums are known. */
+/** Runs the recurrence again over the window alone, with shifts barred; outside it the sums are known. */
 function unshifted({ priced: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
   let best = forward.sums[from];
   const links: Uint16Array[] = [];

@@ -2,17 +2,17 @@ import type { Finger } from '#core/hand';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 
-/** What teachers look at first when they hold two fingerings of a line against each other. */
+/** The features that teachers look at first when they compare two fingerings of a line. */
 export interface PlanTraits {
-  /** Which fingers carry the shifts, each pair with its count: "1 to 1", twice. */
+  /** The pairs of fingers that carry the shifts, each with its count: "1 to 1", twice. */
   readonly carriers: readonly { readonly from: Finger; readonly to: Finger; readonly times: number }[];
   /** The finger on the highest note; null for a line of rests. */
   readonly top: Finger | null;
-  /** Crossings by kind; one that is several counts as the first: with a shift, over a string, onto 4 above first position. */
+  /** The crossings by kind; one that is several counts as the first: with a shift, over a string, onto 4 above first position. */
   readonly crossingKinds: { readonly withShift: number; readonly skipping: number; readonly ontoFourth: number; readonly plain: number };
 }
 
-/** Reads them from a plan. */
+/** Reads the features from a plan. */
 export function traitsOf(plan: Plan): PlanTraits {
   const carriers = new Map<string, PlanTraits['carriers'][number]>();
   for (const { fromFinger: from, toFinger: to } of plan.shifts) {
@@ -50,5 +50,5 @@ function crossingsOf({ notes, strings, shifts }: Plan): PlanTraits['crossingKind
   return crossings;
 }
 
-/** Half and first position, on all instruments. */
+/** The labels of half and first position, on all instruments. */
 const AT_HOME: ReadonlySet<string> = new Set(['half', '1', 'I']);

@@ -5,30 +5,30 @@ import type { Plan, PlannedNote } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { fingeredOtherwise } from './differences.ts';
 
-/** What becomes of a piece when its instrument or player changes. */
+/** The change of a piece when its instrument or player changes. */
 export type WhatChanged =
-  /** Why it cannot be planned. */
+  /** The reasons why it cannot be planned now. */
   | { readonly kind: 'no-longer-planned'; readonly issues: readonly Issue[] }
-  /** It could not be planned before. */
+  /** The brief could not be planned before. */
   | { readonly kind: 'planned-again' }
-  /** How the plan differs. */
+  /** The differences of the plan. */
   | {
       readonly kind: 'planned';
-      /** Line indexes of the notes that get another string or finger. */
+      /** The line indexes of the notes that get another string or finger. */
       readonly otherwise: readonly number[];
-      /** Shifts before and after. */
+      /** The numbers of shifts before and after. */
       readonly shifts: readonly [number, number];
-      /** The widest reach before and after, mm. */
+      /** The widest reaches before and after, mm. */
       readonly widestMm: readonly [number, number];
-      /** Line indexes of the notes that become a stretch. */
+      /** The line indexes of the notes that become a stretch. */
       readonly nowStretched: readonly number[];
-      /** Those that no longer are one. */
+      /** The line indexes of the notes that are no longer a stretch. */
       readonly nowComfortable: readonly number[];
-      /** The most that any place on the string moves, mm. */
+      /** The largest distance that any place on the string moves, mm. */
       readonly movedMm: number;
     };
 
-/** Plans a brief as it was and as it is, and tells the difference; null where neither can be planned. */
+/** Plans a brief as it was and as it is, and compares the plans; null where neither can be planned. */
 export function* whatChanged(before: Brief, after: Brief): Steps<WhatChanged | null> {
   const was = yield* planSteps(before);
   yield;
@@ -60,7 +60,7 @@ function comparedPlans(before: Plan, after: Plan): WhatChanged {
   };
 }
 
-/** Arguments of one call of `Math.max`: the longest line there is. */
+/** The largest number of arguments in one call of `Math.max`: the longest line there is. */
 const MOST_COMPARED = 10_000;
 
 function isStretched(note: PlannedNote): boolean {

@@ -6,14 +6,17 @@ import { fingeringLabel } from '#core/search/ways';
 import { solveBrief, type Solved } from '#core/solve';
 import { keptOutBy } from './compared.ts';
 
-/** Why a cheaper line was not taken; null where it is not cheaper, or nothing tells. */
+/** The reason why a cheaper line was not taken; null where it is not cheaper, or the reason is unknown. */
 type KeptOut = ReturnType<typeof keptOutBy>;
 
-/** Why not the finger or string a teacher expected: it is what the plan has, it costs, with the plan it gives, or it is forbidden. */
+/**
+ * The answer to why the plan does not have the finger or string a teacher expected: the plan has it; it costs more, with the plan it gives;
+ * or it is forbidden.
+ */
 export type WhyNot =
-  /** It is what the plan has. */
+  /** The plan has it. */
   | { readonly kind: 'chosen' }
-  /** The line with it costs more by so much, for these things; where it costs less, this kept it out. */
+  /** The line with it costs more by this sum, for these causes; where it costs less, `keptOut` says why it was not taken. */
   | {
       readonly kind: 'costs';
       readonly deltaThousandths: number;
@@ -21,7 +24,7 @@ export type WhyNot =
       readonly more: readonly CostDifference[];
       readonly plan: Plan;
     }
-  /** What stands in its way. */
+  /** This stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };
 
 /** Solves a line again with a wish locked, and compares it with the best. */

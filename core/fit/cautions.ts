@@ -1,12 +1,14 @@
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
-/** What may hurt about playing a line: the hand opens, strings are stopped together, the thumb lies on the string, it is repeated. */
+/**
+ * The things that may hurt in playing a line: the hand opens, strings are stopped together, the thumb lies on the string, it is repeated.
+ */
 export const CAUTIONS = ['opens', 'double-stops', 'chords', 'thumb', 'repetition'] as const;
 
-/** Something that may hurt. */
+/** One thing that may hurt. */
 export type Caution = (typeof CAUTIONS)[number];
 
-/** What a plan asks for that may hurt, in the order of `CAUTIONS`; repetition is a matter of how it is practised. */
+/** Lists what may hurt in a plan, in the order of `CAUTIONS`; repetition is a matter of how it is practised. */
 export function cautionsOf(plan: Plan): readonly Caution[] {
   const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
   const holds: Readonly<Record<Exclude<Caution, 'repetition'>, boolean>> = {
@@ -23,9 +25,10 @@ function isOnThumb({ stops, position }: PlannedSound): boolean {
 }
 
 /**
- * Whether the hand truly opens. A measured hand does where a frame is wider than it is comfortable with. Of another, that of violin and
- * viola does where the fourth finger takes the letter beyond its own, and the cello's where the first finger and the third or fourth play
- * beside each other with the hand open: a low first finger by itself is none, and in thumb position the thumb moves with the hand.
+ * Tells whether the hand truly opens. A measured hand does where a frame is wider than is comfortable for it. Of others, the hand of violin
+ * and viola does where the fourth finger takes the letter beyond its own, and the cello's where the first finger and the third or fourth
+ * play beside each other with the hand open. A low first finger by itself opens no hand, and in thumb position the thumb moves with the
+ * hand.
  */
 function opensHand({ brief, stays, notes }: Plan, sounds: readonly PlannedSound[]): boolean {
   const onNeck = sounds.filter((note) => !isOnThumb(note));
@@ -41,10 +44,10 @@ function opensHand({ brief, stays, notes }: Plan, sounds: readonly PlannedSound[
   }
 }
 
-/** The first finger and another so many notes apart still belong to one opening. */
+/** The number of notes within which the first finger and another still belong to one opening. */
 const BESIDE = 2;
 
-/** From the first finger to these in an open hand, semitones. */
+/** The semitones from the first finger to these in an open hand. */
 const OPEN_SPAN: Readonly<Partial<Record<string, number>>> = { '3': 3, '4': 4 };
 
 function opensOnNeck(stay: Plan['notes']): boolean {

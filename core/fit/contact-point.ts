@@ -3,9 +3,9 @@ import { CONTACT_SHARES, contactPointMm } from '#core/instrument/geometry';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /**
- * Where the bow meets the string for a note, mm from the bridge: what the school says of its position, else the school's for first
- * position (or a usual share of the sounding length) moved toward the bridge as the sounding length shortens:
- * `mm = first · 2^(−(n − n₁)/12)`, as the length itself does, so that the bow keeps its share of the string.
+ * Finds where the bow meets the string for a note, mm from the bridge: the school's figure for its position, else the school's figure for
+ * first position (or a usual share of the sounding length) moved toward the bridge as the sounding length shortens: `mm = first · 2^(−(n −
+ * n₁)/12)`, as the length itself does, so that the bow keeps its share of the string.
  */
 export function taughtContactMm(plan: Pick<Plan, 'brief' | 'stringLengthMm'>, note: PlannedSound): number {
   const { kind } = plan.brief.instrument;
@@ -17,5 +17,5 @@ export function taughtContactMm(plan: Pick<Plan, 'brief' | 'stringLengthMm'>, no
   return own ?? first * 2 ** (-Math.max(0, place - home) / 12);
 }
 
-/** What first position is called on each instrument. */
+/** The label of first position on each instrument. */
 const FIRST_POSITION = { violin: '1', viola: '1', cello: '1', bass: 'I' } as const;

@@ -11,38 +11,38 @@ export interface FingerOn {
   readonly finger: Finger;
   /** The string it stands on. */
   readonly string: StringNumber;
-  /** Where it stands. */
+  /** The height on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
 }
 
-/** What every finger of the left hand does at one note. */
+/** The work of every finger of the left hand at one note. */
 export interface FingersAt {
-  /** Line index. */
+  /** The line index of the note. */
   readonly note: number;
-  /** The fingers that sound it; none for an open string or a rest. */
+  /** The fingers that sound it; empty for an open string or a rest. */
   readonly playing: readonly FingerOn[];
-  /** Fingers that played before and stay down, on this string or another. */
+  /** The fingers that played before and stay down, on this string or another. */
   readonly held: readonly FingerOn[];
-  /** Fingers set down together with the one that plays, which are needed below it before the line leaves the string. */
+  /** The fingers set down together with the one that plays, because they are needed below it before the line leaves the string. */
   readonly set: readonly FingerOn[];
-  /** Fingers that leave the string as this note begins. */
+  /** The fingers that leave the string as this note begins. */
   readonly lifted: readonly FingerOn[];
-  /** Free fingers that wait above another string for the note they play there. */
+  /** The free fingers that wait above another string for the note they play there. */
   readonly hovering: readonly FingerOn[];
 }
 
-/** Faster than this fingers are prepared as soon as they are free, seconds from note to note. */
+/** The time from note to note below which fingers are prepared as soon as they are free, seconds. */
 const QUICK_SECONDS = 0.3;
 
-/** A finger on a string that the line has left stays down when it plays there again so soon, notes. */
+/** The number of notes within which a finger on a string that the line has left stays down to play there again. */
 const SOON = { quick: 8, slow: 4 } as const;
 
 /**
- * What the fingers do at every note of a plan, by school and tempo. Where fingers are held: lower fingers stay down as the line
- * goes up; higher ones lift for a lower note; the fingers that a line will need below the one that plays are set with it; a
- * finger on another string stays while it soon plays there again. Where they are lifted only the finger that plays is down. In
- * both, the finger of the next string hovers over it: at a quick tempo from the note from which it is free, else from the
- * note before. A shift takes all fingers along, so every stay begins again.
+ * Finds what the fingers do at every note of a plan, by school and tempo. Where fingers are held, lower fingers stay down as the line goes
+ * up; higher ones lift for a lower note; the fingers that a line will need below the one that plays are set with it; a finger on another
+ * string stays if it soon plays there again. Where they are lifted, only the finger that plays is down. In both cases the finger of the
+ * next string hovers over it: at a quick tempo from the note from which it is free, else from the note before. A shift takes all fingers
+ * along, so every stay begins again.
  */
 export function fingerWork(plan: Plan): readonly FingersAt[] {
   const held = answerOf(waysOf(plan.brief), 'fingers') === 'held';
@@ -61,7 +61,7 @@ export function fingerWork(plan: Plan): readonly FingersAt[] {
   });
 }
 
-/** The fingers of a note: those that stop it, and the one that plays its ornament or touches its harmonic. */
+/** Lists the fingers of a note: those that stop it, and the one that plays its ornament or touches its harmonic. */
 function stopsOf(note: PlannedNote | undefined): readonly FingerOn[] {
   if (note?.kind !== 'note') return [];
   const all = [...note.stops, ...(note.partner ? [note.partner] : [])];
@@ -72,7 +72,7 @@ function beginsStay({ stays }: Plan, index: number): boolean {
   return stays.some(({ from }) => from === index);
 }
 
-/** The last note the hand plays where it stands at this one. */
+/** Finds the last note the hand plays where it stands at this one. */
 function endOfStay({ stays }: Plan, index: number): number {
   return stays.find(({ from, to }) => index >= from && index <= to)?.to ?? index;
 }
@@ -82,11 +82,11 @@ interface Moment {
   readonly index: number;
   readonly note: PlannedNote;
   readonly playing: readonly FingerOn[];
-  /** Fingers are prepared as soon as they are free. */
+  /** Whether fingers are prepared as soon as they are free. */
   readonly quick: boolean;
 }
 
-/** Whether a finger that is down may stay: it is not needed elsewhere, stops no lower note, and is of use on its string. */
+/** Tells whether a finger that is down may stay: it is not needed elsewhere, stops no lower note, and is of use on its string. */
 function staysDown(finger: FingerOn, { plan, index, note, playing, quick }: Moment): boolean {
   if (note.kind === 'rest') return false;
   if (playing.some((other) => other.finger === finger.finger)) return false;
@@ -96,7 +96,7 @@ function staysDown(finger: FingerOn, { plan, index, note, playing, quick }: Mome
   return plan.notes.slice(index + 1, until + 1).some((later) => isAmong(stopsOf(later), finger));
 }
 
-/** The fingers below the one that plays that the line needs before it leaves the string, and that are not down yet. */
+/** Lists the fingers below the one that plays that the line needs before it leaves the string, and that are not down yet. */
 function setWith(plan: Plan, index: number, playing: readonly FingerOn[], down: readonly FingerOn[]): readonly FingerOn[] {
   const [top] = playing;
   if (!top || playing.length > 1) return [];
@@ -109,23 +109,23 @@ function setWith(plan: Plan, index: number, playing: readonly FingerOn[], down: 
   return set;
 }
 
-/** A lower finger of the hand. */
+/** Tells whether one finger of the hand is lower than another. */
 function isBelow({ finger }: FingerOn, top: FingerOn): boolean {
   return (rankOf(finger) ?? 0) < (rankOf(top.finger) ?? 0);
 }
 
-/** Whether a finger stands on its string already. */
+/** Tells whether a finger stands on its string already. */
 function stands({ finger, string }: FingerOn, fingers: readonly FingerOn[]): boolean {
   return fingers.some((other) => other.finger === finger && other.string === string);
 }
 
-/** Whether a finger that is down is the one that plays next on another string, and does not play on its own before that. */
+/** Tells whether a finger that is down is the one that plays next on another string, and does not play on its own before that. */
 function leavesForNext(plan: Plan, index: number, { finger }: FingerOn): boolean {
   const next = nextAway(plan, index);
   return next !== null && next.there.finger === finger && !next.before.some((fingers) => fingers.some((other) => other.finger === finger));
 }
 
-/** The next finger on another string while the hand stays, and the fingers of the notes before it; null where there is none. */
+/** Finds the next finger on another string while the hand stays, and the fingers of the notes before it; null where there is none. */
 function nextAway(plan: Plan, index: number): { readonly there: FingerOn; readonly before: readonly (readonly FingerOn[])[] } | null {
   const here = plan.notes[index];
   if (here?.kind !== 'note') return null;
@@ -136,7 +136,7 @@ function nextAway(plan: Plan, index: number): { readonly there: FingerOn; readon
   return there ? { there, before: following.slice(0, away).map(stopsOf) } : null;
 }
 
-/** The finger that plays next on another string, where it is free to wait above it. */
+/** Finds the finger that plays next on another string, where it is free to wait above it. */
 function hoveringAt(plan: Plan, index: number, down: readonly FingerOn[], quick: boolean): readonly FingerOn[] {
   const next = nextAway(plan, index);
   if (next === null || (next.before.length > 0 && !quick)) return [];
@@ -144,7 +144,7 @@ function hoveringAt(plan: Plan, index: number, down: readonly FingerOn[], quick:
   return busy ? [] : [next.there];
 }
 
-/** At the tempo of the brief the usual note leaves little time; without a tempo none is quick. */
+/** Tells whether the usual note leaves little time at the tempo of the brief; without a tempo none is quick. */
 function isQuick({ brief: { tempo }, line }: Plan): boolean {
   if (tempo === undefined) return false;
   const lengths = line.notes

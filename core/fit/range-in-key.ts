@@ -6,7 +6,7 @@ import { formatKey, isInKey, type Key, pitchInKey } from '#core/key';
 import { formatPitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { noteSteps } from '#core/solve';
 
-/** How far the scale of a key goes within the limits of a brief, sounding pitches in documents' form. */
+/** The extent of the scale of a key within the limits of a brief, sounding pitches in documents' form. */
 export interface RangeInKey {
   /** The tonic of the key. */
   readonly key: string;
@@ -16,18 +16,17 @@ export interface RangeInKey {
   readonly lowest: string;
   /** The highest note. */
   readonly highest: string;
-  /** Notes of the scale above the highest tonic that can still be played. */
+  /** The number of notes of the scale above the highest tonic that can still be played. */
   readonly above: number;
-  /** Notes of the scale below the lowest tonic. */
+  /** The number of notes of the scale below the lowest tonic. */
   readonly below: number;
-  /** The brief with its scale from the lowest tonic to the last note; null where that is no scale, or as it is now. */
+  /** The brief with its scale from the lowest tonic to the last note; null where that is no scale, or is as it is now. */
   readonly toTheEnd: Brief | null;
 }
 
 /**
- * The notes of a brief's key that its limits, its hand and its instrument allow, the most of them in a row: where
- * its tonics lie, how many whole octaves there are, and what is left over. Null for a brief that does not read, or where no
- * note can be played.
+ * Finds the notes of a brief's key that its limits, its hand and its instrument allow, as many in a row as there are: the tonics, the whole
+ * octaves, and what is left over. Null for a brief that does not read, or where no note can be played.
  */
 export function rangeInKey(brief: Brief): RangeInKey | null {
   const line = readMaterial(brief.material, brief.rhythm);
@@ -54,7 +53,7 @@ export function rangeInKey(brief: Brief): RangeInKey | null {
   };
 }
 
-/** As far as a scale goes; null for other material, for a scale that has not seven notes, and where there is no whole octave. */
+/** Extends a scale to its last note; null for other material, for a scale that has not seven notes, and where there is no whole octave. */
 function scaleToTheEnd(brief: Brief, tonics: RangeInKey['tonics'], above: number): Brief | null {
   const { material } = brief;
   const octaves = OCTAVE_COUNTS.findLast((count) => tonics !== null && count <= tonics.octaves);
@@ -69,7 +68,7 @@ function told(material: Material): string {
   return materialPart(material.kind).told(material);
 }
 
-/** The notes of a key that the limits of a brief let in, the most in a row. */
+/** Lists the notes of a key that the limits of a brief allow, the longest row of them. */
 function playableIn(brief: Brief, key: Key): readonly Pitch[] {
   const instrument = readInstrument(brief.instrument);
   if (!instrument.ok) return [];
@@ -89,12 +88,13 @@ function playableIn(brief: Brief, key: Key): readonly Pitch[] {
     material: { kind: 'line', key: formatKey(key), notes: all.map((pitch) => ({ pitches: [formatPitch(pitch)], duration: '1/4' })) },
   });
   if (!task.ok) return [];
-  // A fourth finger that reaches out leaves the hand where it is, and its position's last note is the one before.
+  // Tells which notes can be played. A fourth finger that reaches out leaves the hand where it is, and its position's last note is the one
+  // before.
   const playable = noteSteps(task.value).map(({ candidates }) => candidates.some(({ shape }) => shape !== 'reached-out'));
   return longestRun(all, playable);
 }
 
-/** The most notes in a row that can be played; of runs as long the lowest. */
+/** Finds the longest row of notes that can be played; of equally long rows the lowest. */
 function longestRun(all: readonly Pitch[], playable: readonly boolean[]): readonly Pitch[] {
   let [best, run]: [readonly Pitch[], Pitch[]] = [[], []];
   for (const [index, pitch] of all.entries()) {
@@ -105,7 +105,7 @@ function longestRun(all: readonly Pitch[], playable: readonly boolean[]): readon
   return best;
 }
 
-/** The limits that ask of each note by itself. */
+/** Keeps the limits that test each note by itself. */
 function withoutCount({ shifts: _, ...limits }: NonNullable<Brief['limits']>): NonNullable<Brief['limits']> {
   return limits;
 }

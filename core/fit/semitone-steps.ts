@@ -1,15 +1,15 @@
 import { waysOf } from '#core/brief';
 import type { Plan, PlannedNote, PlannedSound } from '#core/plan/describe';
 
-/** How one finger goes from a note to its neighbour a semitone away, as from sharp to natural in the melodic minor. */
+/** The way in which one finger goes from a note to its neighbour a semitone away, as from sharp to natural in the melodic minor. */
 export interface SemitoneStep {
-  /** What the teacher marked at this note; null for nothing. */
+  /** The mark of the teacher at this note; null for none. */
   readonly marked: 'slide' | 'lift' | null;
-  /** As marked, else as is taught; null where neither says anything. */
+  /** The way as it is marked, else as it is taught; null where neither says anything. */
   readonly by: 'slide' | 'lift' | null;
 }
 
-/** The step that arrives at a note, where one finger plays it and the note before, a semitone apart on one string; else null. */
+/** Finds the step that arrives at a note, where one finger plays it and the note before, a semitone apart on one string; null elsewhere. */
 export function semitoneStepAt({ notes, brief }: Plan, index: number): SemitoneStep | null {
   if (!oneFingerArrives(notes[index - 1], notes[index])) return null;
   const marked = brief.marks?.find(({ note }) => note === index)?.semitone ?? null;

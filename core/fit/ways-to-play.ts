@@ -7,11 +7,11 @@ import { placementsOfNote, soundingNotes } from '#core/solve';
 
 /** One finger on one string with which a note can be played. */
 export interface WayToPlay {
-  /** Roman numeral of the string; of a double stop, of the lower note's. */
+  /** The Roman numeral of the string; of a double stop, that of the lower note. */
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
-  /** The finger there. */
+  /** The finger on that string. */
   readonly finger: Finger;
   /** The finger on the upper string of a double stop; null for a single note. */
   readonly upperFinger: Finger | null;
@@ -19,11 +19,11 @@ export interface WayToPlay {
   readonly topFinger: Finger | null;
   /** The position it is played in. */
   readonly position: PositionName;
-  /** Within the brief's limits; locks are not asked. */
+  /** Whether it is within the brief's limits; locks are not considered. */
   readonly allowed: boolean;
 }
 
-/** Whether a note is played in this way. */
+/** Tells whether a note is played in this way. */
 export function isWayOf(way: Pick<WayToPlay, 'open' | 'finger' | 'upperFinger' | 'topFinger'>, { stops }: PlannedSound): boolean {
   const [lower, upper, top] = stops;
   return (
@@ -34,7 +34,7 @@ export function isWayOf(way: Pick<WayToPlay, 'open' | 'finger' | 'upperFinger' |
   );
 }
 
-/** Every string and finger with which one note of the line can be played by this hand, strings from I down. Empty for a rest. */
+/** Lists every string and finger with which one note of the line can be played by this hand, strings from I down. Empty for a rest. */
 export function waysToPlay(task: Task, index: number): readonly WayToPlay[] {
   if (task.line.notes[index]?.kind !== 'note') return [];
   const ways = new Map<string, WayToPlay>();

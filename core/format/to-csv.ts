@@ -3,7 +3,7 @@ import { positionWords } from '#core/messages';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
 import { formatFraction } from '#core/fraction';
 
-/** The columns of a plan as a table, in their order. */
+/** The columns of a plan as a table, in order. */
 export const CSV_COLUMNS = [
   'note',
   'measure',
@@ -20,12 +20,12 @@ export const CSV_COLUMNS = [
   'slurred to next',
 ] as const;
 
-/** One note or rest as a row of that table; empty where there is nothing to say. */
+/** One note or rest as a row of that table; a cell is empty where there is nothing to say. */
 export type CsvRow = Readonly<Record<(typeof CSV_COLUMNS)[number], string | number>>;
 
 /**
- * A plan as a table, a row for each note and rest, double stops with both notes in their cells ("A3+F4"). Measures count from 1, a pick-up
- * is measure 0; beats are those of the meter, from 1; lengths fractions of a whole note.
+ * Writes a plan as a table, a row for each note and rest, double stops with both notes in their cells ("A3+F4"). Measures count from 1, a
+ * pick-up is measure 0; beats are those of the meter, from 1; lengths are fractions of a whole note.
  */
 export function toCsv(plan: Plan): readonly CsvRow[] {
   const measures = measuresOf(plan.line);

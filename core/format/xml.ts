@@ -1,52 +1,52 @@
-/** An XML element as a tree: what is in it is text, or other elements. Whoever writes it as text escapes what needs to be. */
+/** An XML element as a tree: its content is text, or other elements. The code that writes it as text escapes it. */
 export interface XmlElement {
-  /** Its name. */
+  /** The name of the element. */
   readonly name: string;
-  /** By name, as text or number. */
+  /** The attributes by name, as text or number. */
   readonly attributes: Readonly<Record<string, string | number>>;
-  /** Text, or elements in order; nothing for an empty element. */
+  /** The text, or the elements in order; empty for an empty element. */
   readonly children: readonly XmlElement[] | string;
 }
 
-/** An XML element. */
+/** Makes an XML element. */
 export function element(name: string, children: XmlElement['children'] = [], attributes: XmlElement['attributes'] = {}): XmlElement {
   return { name, attributes, children };
 }
 
 /** An element of an XML document as it was read, without the prefix of its namespace. */
 export interface ReadElement {
-  /** Its name. */
+  /** The name of the element. */
   readonly name: string;
-  /** By name. */
+  /** The attributes by name. */
   readonly attributes: Readonly<Record<string, string>>;
-  /** What stands in it as text. */
+  /** The text in the element. */
   readonly text: string;
-  /** In order. */
+  /** The child elements in order. */
   readonly children: readonly ReadElement[];
 }
 
-/** The first child of a name; undefined where there is none. */
+/** Finds the first child of a name; undefined where there is none. */
 export function childOf(parent: ReadElement | undefined, name: string): ReadElement | undefined {
   return parent?.children.find((child) => child.name === name);
 }
 
-/** All children of a name, in order. */
+/** Finds all children of a name, in order. */
 export function childrenOf(parent: ReadElement | undefined, name: string): readonly ReadElement[] {
   return parent?.children.filter((child) => child.name === name) ?? [];
 }
 
-/** The text of a child; undefined where there is none, or nothing in it. */
+/** Reads the text of a child; undefined where there is none, or it is empty. */
 export function textOf(parent: ReadElement | undefined, name: string): string | undefined {
   return childOf(parent, name)?.text.trim() || undefined;
 }
 
-/** The number in a child; undefined where there is none. */
+/** Reads the number in a child; undefined where there is none. */
 export function numberOf(parent: ReadElement | undefined, name: string): number | undefined {
   const value = Number(textOf(parent, name) ?? NaN);
   return Number.isFinite(value) ? value : undefined;
 }
 
-/** The element at the end of a path of names; undefined where there is none. */
+/** Finds the element at the end of a path of names; undefined where there is none. */
 export function at(from: ReadElement | undefined, ...path: readonly string[]): ReadElement | undefined {
   return path.reduce<ReadElement | undefined>((found, name) => childOf(found, name), from);
 }

@@ -1,46 +1,46 @@
 /** An exact fraction of a whole note, in lowest terms, denominator above 0. */
 export interface Fraction {
-  /** A whole number. */
+  /** The numerator, a whole number. */
   readonly numerator: number;
-  /** A whole number above 0; the two have no common divisor. */
+  /** The denominator, a whole number above 0; it has no common divisor with the numerator. */
   readonly denominator: number;
 }
 
-/** No time at all. */
+/** The fraction 0: no time at all. */
 export const ZERO: Fraction = { numerator: 0, denominator: 1 };
 
-/** The fraction in lowest terms; whole arguments, denominator above 0. */
+/** Makes a fraction in lowest terms from whole arguments, the denominator above 0. */
 export function fraction(numerator: number, denominator: number): Fraction {
   const divisor = greatestCommonDivisor(Math.abs(numerator), denominator);
   return { numerator: numerator / divisor, denominator: denominator / divisor };
 }
 
-/** The sum, exact. */
+/** Adds exactly. */
 export function addFractions(one: Fraction, other: Fraction): Fraction {
   return fraction(one.numerator * other.denominator + other.numerator * one.denominator, one.denominator * other.denominator);
 }
 
-/** `one − other`, exact; may be negative. */
+/** Subtracts exactly, `one − other`; the result may be negative. */
 export function subtractFractions(one: Fraction, other: Fraction): Fraction {
   return addFractions(one, { numerator: -other.numerator, denominator: other.denominator });
 }
 
-/** The product, exact. */
+/** Multiplies exactly. */
 export function multiplyFractions(one: Fraction, other: Fraction): Fraction {
   return fraction(one.numerator * other.numerator, one.denominator * other.denominator);
 }
 
-/** Negative when `one` is less, 0 when equal, positive when greater. */
+/** Compares: negative when `one` is less, 0 when equal, positive when greater. */
 export function compareFractions(one: Fraction, other: Fraction): number {
   return one.numerator * other.denominator - other.numerator * one.denominator;
 }
 
-/** The nearest floating-point number, in whole notes. */
+/** Gives the nearest floating-point number, in whole notes. */
 export function asNumber(value: Fraction): number {
   return value.numerator / value.denominator;
 }
 
-/** Documents' form, the inverse of `parseFraction`: `"3/8"`. */
+/** Writes a fraction in documents' form, the inverse of `parseFraction`: `"3/8"`. */
 export function formatFraction(value: Fraction): string {
   return `${value.numerator}/${value.denominator}`;
 }

@@ -1,8 +1,8 @@
 import type { InstrumentKind } from '#core/instrument';
 
 /**
- * Where beginners' tapes usually lie, semitones above the open string: first position at rest, one for each finger. Violin
- * and viola: a tone to the first finger, the third a fourth up, the second high; cello: a semitone each; double bass: 1-2-4.
+ * The usual places of beginners' tapes, semitones above the open string: first position at rest, one for each finger. Violin and viola: a
+ * tone to the first finger, the third a fourth up, the second high; cello: a semitone each; double bass: 1-2-4.
  */
 export const FIRST_TAPES: Readonly<Record<InstrumentKind, readonly number[]>> = {
   violin: [2, 4, 5, 7],

@@ -2,20 +2,20 @@ import { type Instrument, stringOf } from '#core/instrument';
 import { alterationInKey, type Key } from '#core/key';
 import { DIATONIC_SEMITONES, type LetterIndex, stepsOf } from '#core/pitch';
 
-/** Where the key of a line puts the letters on the strings of an instrument. */
+/** The places at which the key of a line puts the letters on the strings of an instrument. */
 export interface KeyedStrings {
-  /** Semitones above an open string of the letter so many steps above it, as the key spells it. */
+  /** Gives the semitones above an open string of the letter a number of steps above it, as the key spells it. */
   readonly placeOf: (stringIndex: number, letterSteps: number) => number;
-  /** Where a first finger on that letter stands on most of the strings; the higher place where as many say one as the other. */
+  /** Gives the place of a first finger on that letter on most of the strings; the higher place where as many say one as the other. */
   readonly homeOf: (letterSteps: number) => number;
 }
 
 const LETTERS: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 
-/** Letters counted in advance: two octaves and a half above an open string, beyond every fingerboard. */
+/** The number of letters calculated in advance: two octaves and a half above an open string, beyond every fingerboard. */
 const MOST_STEPS = 24;
 
-/** The letters of a key on the strings of an instrument, calculated once. */
+/** Calculates the letters of a key on the strings of an instrument once. */
 export function keyedStrings(instrument: Instrument, key: Key): KeyedStrings {
   const places = instrument.strings.map((_, stringIndex) =>
     Array.from({ length: MOST_STEPS }, (__, letterSteps) => keyedPlace(instrument, key, stringIndex, letterSteps)),

@@ -1,10 +1,16 @@
 import type { KeyedStrings } from './keyed-strings.ts';
 import type { Placement, PlacementsOf } from './types.ts';
 
-/** So many notes are kept at once, more than any line has on the strings of its instrument; nobody fills the memory with odd spellings. */
+/**
+ * The number of notes kept at once: more than any line has on the strings of its instrument, and few enough that odd spellings cannot fill
+ * the memory.
+ */
 const MOST_KEPT = 500;
 
-/** For a hand that asks nothing of the key: a note on a string has the same placements in every line, and they are worked out once. */
+/**
+ * Remembers the placements of a hand that depends on no key: a note on a string has the same placements in every line, so they are worked
+ * out once.
+ */
 export function remembered(placementsOf: PlacementsOf): PlacementsOf {
   const known = new Map<string, readonly Placement[]>();
   return (note) => {
@@ -18,7 +24,9 @@ export function remembered(placementsOf: PlacementsOf): PlacementsOf {
   };
 }
 
-/** For a hand whose first finger stands where the key puts it: the same, for as long as the strings in that key are in use. */
+/**
+ * Remembers the placements of a hand whose first finger stands where the key puts it, for as long as the strings in that key are in use.
+ */
 export function rememberedInKey(placementsOf: PlacementsOf): PlacementsOf {
   const inKey = new WeakMap<KeyedStrings, PlacementsOf>();
   return (note) => {

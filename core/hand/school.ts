@@ -3,7 +3,7 @@ import { oneOf } from '#core/result';
 
 const SCHOOLS = ['standard', 'neck', 'thumb', '124', '1234'] as const;
 
-/** A way of setting the hand. */
+/** The schema of a way of setting the hand. */
 export const HandSchool = oneOf(
   SCHOOLS,
   'standard (violin, viola), neck or thumb (cello), 124, 1234 or thumb (double bass); thumb adds the thumb position to the usual hand',

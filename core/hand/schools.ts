@@ -1,7 +1,7 @@
 import type { InstrumentKind } from '#core/instrument';
 import type { HandSchool } from './school.ts';
 
-/** The schools taught on an instrument, the usual one first. */
+/** Lists the schools taught on an instrument, the usual one first. */
 export function schoolsOf(kind: InstrumentKind): readonly [HandSchool, ...HandSchool[]] {
   switch (kind) {
     case 'violin':

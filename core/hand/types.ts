@@ -9,7 +9,7 @@ export const FINGERS = ['0', 'T', '1', '2', '3', '4'] as const;
 export type Finger = (typeof FINGERS)[number];
 
 /**
- * How the finger that plays stands in its hand.
+ * The stance of the finger that plays in its hand.
  *
  * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: at rest; - `reached-back`: the
  *   first finger reaches a semitone back, the others stay; - `low-first`: the first finger of violin or viola stands a semitone
@@ -39,100 +39,100 @@ export type Shape =
 
 /** A finger on one string. */
 export interface StringStop {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
   /** The finger; 0 for the open string. */
   readonly finger: Finger;
-  /** Where the finger touches the string. */
+  /** The place that the finger touches, semitones above the open string. */
   readonly semitonesAboveOpen: number;
-  /** What sounds there: the same, but for a natural harmonic, where the finger only touches. */
+  /** The sound there, semitones above the open string: the same, but for a natural harmonic, where the finger only touches. */
   readonly soundsAboveOpen: number;
-  /** Touched lightly at a node instead of stopped. */
+  /** Whether it is touched lightly at a node instead of stopped. */
   readonly harmonic: boolean;
-  /** Letter steps from the open string to the note as it is spelled: neighbouring letters lie under neighbouring fingers. */
+  /** The letter steps from the open string to the note as it is spelled: neighbouring letters lie under neighbouring fingers. */
   readonly letterSteps: number;
 }
 
-/** One way for the hand to play one note, or two together: the state of the search. */
+/** One way for the hand to play one note, or two or three together: the state of the search. */
 export interface Placement extends StringStop {
   /**
-   * Semitone above the open string at which finger 1 (in thumb position: the thumb) is at home on this string; for an open string,
-   * where the hand hovers.
+   * The home of finger 1 (in thumb position: of the thumb) on this string, semitones above the open string; for an open string, where the
+   * hand hovers.
    */
   readonly anchor: number;
   /**
-   * Where finger 1 stands on this string, semitones above it: where it plays, else where the key of the line puts it (violin,
-   * viola) or the hand has it (cello, bass; in thumb position too). What the hand's travel is measured by.
+   * The place of finger 1 on this string, semitones above it: where it plays, else where the key of the line puts it (violin, viola) or the
+   * hand has it (cello, bass; in thumb position too). The hand's travel is measured by it.
    */
   readonly firstFinger: number;
-  /** Violin and viola: semitones by which the first finger has taken the hand above where the key has it. 0 elsewhere. */
+  /** The semitones by which the first finger has taken the hand above where the key has it (violin, viola); 0 elsewhere. */
   readonly raised: number;
-  /** What the hand does. */
+  /** The shape of the hand. */
   readonly shape: Shape;
   /**
-   * The neck of the cello: where the second finger stands on this string, and with it the block of 2-3-4, a semitone above the
-   * first finger or a tone (an open hand). Null for every other hand.
+   * The place of the second finger on the neck of the cello, and with it of the block of 2-3-4, on this string: a semitone above the first
+   * finger or a tone (an open hand). Null for every other hand.
    */
   readonly block: number | null;
-  /** Tells one hand from another: between two placements of one stance no shift is needed. */
+  /** The number of the hand: between two placements of one stance no shift is needed. */
   readonly stance: number;
   /**
-   * Violin and viola: letter steps from the open string to the letter under finger 1 (0 half position, 1 first, …),
-   * which is what players call the position. Null for cello and bass, where the anchor alone tells it.
+   * The letter steps from the open string to the letter under finger 1 (0 half position, 1 first, …), which players of violin and viola
+   * call the position. Null for cello and bass, where the anchor alone tells it.
    */
   readonly letterPosition: number | null;
   /** The upper note of a double stop, on a neighbouring string in the same frame; of a chord the middle one; null for a single note. */
   readonly upper: StringStop | null;
-  /** The top note of a chord of three, on the next string; null for any other. */
+  /** The top note of a chord of three, on the next string; null for any other placement. */
   readonly top: StringStop | null;
   /**
-   * Another finger of the same hand on the same string, which sounds with an ornament or touches: the other note of a trill or
-   * mordent (an open string where that is what sounds when the finger lifts), or the finger that touches a stopped harmonic.
+   * The other finger of the same hand on the same string that sounds with an ornament or touches: the other note of a trill or mordent (an
+   * open string where that is what sounds when the finger lifts), or the finger that touches a stopped harmonic.
    */
   readonly partner: StringStop | null;
 }
 
-/** What a hand is asked: a note on a string. */
+/** The question to a hand: a note on a string. */
 export interface NoteOnString {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
-  /** 1 or more: open strings are not asked of the hand. */
+  /** The place of the note, 1 or more: open strings are not asked of the hand. */
   readonly semitonesAboveOpen: number;
-  /** Letter steps from the open string to the note, for each spelling that may be read into it; the written one first. */
+  /** The letter steps from the open string to the note, for each spelling that may be read into it; the written one first. */
   readonly letterSteps: readonly number[];
-  /** The note lies in a run of semitones, where a hand may set one finger a semitone whatever the letters. */
+  /** Whether the note lies in a run of semitones, where a hand may set one finger a semitone whatever the letters. */
   readonly chromatic: boolean;
-  /** Where the key of the line puts the letters. */
+  /** The places at which the key of the line puts the letters. */
   readonly keyed: KeyedStrings;
 }
 
-/** How a hand finds the placements of a stopped note on one string: in a fixed order, none where no finger reaches it. */
+/** A function that finds the placements of a stopped note on one string, in a fixed order; empty where no finger reaches it. */
 export type PlacementsOf = (note: NoteOnString) => readonly Placement[];
 
 /** A position as the instrument's players name it. */
 export interface PositionName {
-  /** `"half"`, `"1"`, `"2"` … (violin, viola, cello), `"half"`, `"I"`, `"II"`, `"II-III"` … (double bass), or `"thumb"`. */
+  /** The label: `"half"`, `"1"`, `"2"` … (violin, viola, cello), `"half"`, `"I"`, `"II"`, `"II-III"` … (double bass), or `"thumb"`. */
   readonly label: string;
   /** Whether the hand stands a semitone lower or higher than the plain form of the position. */
   readonly alteration: 'low' | 'high' | null;
-  /** Thumb position is told by the note under the thumb, as the player reads it; absent elsewhere. */
+  /** The note under the thumb, as the player reads it, which names thumb position; absent elsewhere. */
   readonly underThumb?: string;
 }
 
-/** The part of the string under the hand: semitones above the open string of its outermost fingers. */
+/** The part of the string under the hand, between its outermost fingers. */
 export interface Frame {
-  /** Of the lowest finger, semitones above the open string. */
+  /** The lowest finger, semitones above the open string. */
   readonly lowest: number;
-  /** Of the highest finger, semitones above the open string. */
+  /** The highest finger, semitones above the open string. */
   readonly highest: number;
 }
 
-/** Where a finger stands within its position when it is not at its plain place. */
+/** The place of a finger within its position when it is not at its plain place. */
 export type FingerPlace = 'low' | 'high';
 
-/** A hand on one kind of instrument: which placements it offers, how its positions are called, what counts as a shift. */
+/** A hand on one kind of instrument: the placements it offers, the names of its positions, and the moves that count as a shift. */
 export interface HandModel {
-  /** The school that teaches it. */
+  /** The school that teaches the hand. */
   readonly school: HandSchool;
   /** The fingers this school sets, open string first. */
   readonly fingers: readonly Finger[];
@@ -140,53 +140,61 @@ export interface HandModel {
   readonly positionLabels: readonly string[];
   /** The same labels in the order in which pupils learn them. */
   readonly learningOrder: readonly string[];
-  /** The highest anchor this school reaches. */
+  /** The highest anchor that this school reaches, semitones above the open string. */
   readonly highestAnchor: number;
-  /** All placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
+  /** Lists all placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
   readonly placements: PlacementsOf;
-  /** All placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is asked elsewhere. `wide`: as fingered octaves are, where they are asked for. */
+  /**
+   * Lists all placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is checked elsewhere.
+   * `wide` allows the distances of fingered octaves, where they are asked for.
+   */
   readonly pairs: (lower: NoteOnString, upper: NoteOnString, wide: boolean) => readonly Placement[];
-  /** Where the hand may hover while an open string sounds, up to an anchor (inclusive). */
+  /** Lists the hands that may hover while an open string sounds, up to an anchor (inclusive). */
   readonly hoverings: (stringIndex: number, highestAnchor: number, keyed: KeyedStrings) => readonly Placement[];
-  /** The position's name; where two are usual, the key's sharps or flats decide. */
+  /** Names a position; where two names are usual, the key's sharps or flats decide. */
   readonly positionName: (placement: Placement, key: Key) => PositionName;
-  /** Every label this place may be called by, for limits: a number covers its lowered and raised form. */
+  /** Lists every label that limits may use for this place: a number covers its lowered and raised form. */
   readonly labelsOf: (placement: Placement) => readonly string[];
-  /** Whether one hand, standing still, can play both at different moments: all that a stay covers. Asked of one stance. */
+  /** Tells whether one hand, standing still, can play both at different moments: all that a stay covers. Asked of one stance. */
   readonly inOneFrame: (one: Placement, other: Placement) => boolean;
-  /** Whether one hand that stays comes from one placement straight to the other, as far as its fingers bind each other then. Asked of one stance. */
+  /**
+   * Tells whether one hand that stays comes from one placement straight to the other, as far as its fingers bind each other then. Asked of
+   * one stance.
+   */
   readonly comesTo: (from: Placement, to: Placement) => boolean;
-  /** Whether a finger newly placed fits another where it stood last: distance and order on one string. Asked of one stance. */
+  /** Tells whether a finger newly placed fits another where it stood last: distance and order on one string. Asked of one stance. */
   readonly fitsBeside: (standing: Placement, placed: Placement) => boolean;
-  /** From the lowest to the highest place under the hand at rest and the fingers that play. */
+  /** Gives the frame from the lowest to the highest place under the hand at rest and the fingers that play. */
   readonly frameOf: (placement: Placement) => Frame;
-  /** From the lowest to the highest finger that must stand at once for this placement; the reach it needs along the string. */
+  /**
+   * Gives the frame from the lowest to the highest finger that must stand at once for this placement: the reach it needs along the string.
+   */
   readonly needOf: (placement: Placement) => Frame;
-  /** Places of first and second finger where the shape opens them beyond a semitone; null elsewhere, and on violin and viola. */
+  /** Gives the places of first and second finger where the shape opens them beyond a semitone; null elsewhere, and on violin and viola. */
   readonly firstToSecond: (placement: Placement) => readonly [number, number] | null;
   /**
-   * Where a finger stands on a string in the hand of a placement, semitones above the open string; null where the school does
-   * not set that finger.
+   * Gives the place of a finger on a string in the hand of a placement, semitones above the open string; null where the school does not set
+   * that finger.
    */
   readonly standsAt: (finger: Finger, placement: Placement, where: StringInKey) => number | null;
-  /** Low or high within the position, null at the plain place or where the hand does not say so. */
+  /** Tells whether a finger is low or high within the position; null at the plain place or where the hand does not say so. */
   readonly fingerPlace: (placement: Placement) => FingerPlace | null;
 }
 
-/** A string, and where the key of the line puts the letters on it. */
+/** A string, with the places at which the key of the line puts the letters on it. */
 export interface StringInKey {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
-  /** Where the key puts the letters. */
+  /** The places at which the key puts the letters. */
   readonly keyed: KeyedStrings;
 }
 
-/** An open string. */
+/** The stop of an open string. */
 export function openStop(stringIndex: number): StringStop {
   return { stringIndex, finger: '0', semitonesAboveOpen: 0, soundsAboveOpen: 0, harmonic: false, letterSteps: 0 };
 }
 
-/** A finger stopping a string; the note as it is first spelled, or by the spelling it is fingered by. */
+/** Makes the stop of a finger on a string; the note is spelled as it is first written, or by the spelling it is fingered by. */
 export function stopOf(
   { stringIndex, semitonesAboveOpen, letterSteps: spelled }: NoteOnString,
   finger: Finger,
@@ -195,7 +203,7 @@ export function stopOf(
   return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen: semitonesAboveOpen, harmonic: false, letterSteps: steps };
 }
 
-/** One stop of a placement by itself, without what else the placement says. */
+/** Takes one stop of a placement by itself, without what else the placement says. */
 export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpen, harmonic, letterSteps }: StringStop): StringStop {
   return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen, harmonic, letterSteps };
 }
@@ -204,8 +212,8 @@ export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpe
 export type StandingHand = Omit<Placement, keyof StringStop | 'upper' | 'top' | 'partner'>;
 
 /**
- * One finger of a hand on its string, or the hand over an open string. The parts are named one by one, so that all placements are
- * objects of one kind: the search reads them by the million.
+ * Makes the placement of one finger of a hand on its string, or of the hand over an open string. The parts are named one by one, so that
+ * all placements are objects of one kind: the search reads them by the million.
  */
 export function placementOf(stop: StringStop, hand: StandingHand): Placement {
   return {
@@ -228,19 +236,19 @@ export function placementOf(stop: StringStop, hand: StandingHand): Placement {
   };
 }
 
-/** The stops of a placement that sound together, from the lowest note: one, two of a double stop, or three of a chord. */
+/** Lists the stops of a placement that sound together, from the lowest note: one, two of a double stop, or three of a chord. */
 export function soundingIn(placement: Placement): readonly StringStop[] {
   const { upper, top } = placement;
   if (upper === null) return [placement];
   return top === null ? [placement, upper] : [placement, upper, top];
 }
 
-/** Whether a finger stands on the same place of the same string. */
+/** Tells whether a finger stands on the same place of the same string. */
 export function sameStop(one: StringStop, other: StringStop): boolean {
   return one.stringIndex === other.stringIndex && one.finger === other.finger && one.semitonesAboveOpen === other.semitonesAboveOpen;
 }
 
-/** Whether two placements are written alike: on one string, with the same fingers. */
+/** Tells whether two placements are written alike: on one string, with the same fingers. */
 export function sameFingering(one: Placement, other: Placement | undefined): boolean {
   return (
     one.stringIndex === other?.stringIndex &&
@@ -250,14 +258,14 @@ export function sameFingering(one: Placement, other: Placement | undefined): boo
   );
 }
 
-/** Whether a line is fingered backward as it is forward: down as it went up. */
+/** Tells whether a line is fingered backward as it is forward: down as it went up. */
 export function comesBack(placements: readonly Placement[]): boolean {
   return placements.every((placement, order) => sameFingering(placement, placements[placements.length - 1 - order]));
 }
 
 const NO_STOPS: readonly StringStop[] = [];
 
-/** The fingers of a placement that stop or touch a string, open strings left out. */
+/** Lists the fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {
   const { upper, top, partner } = placement;
   if (upper === null && partner === null) return placement.finger === '0' ? NO_STOPS : [placement];
@@ -266,31 +274,31 @@ export function stopsIn(placement: Placement): readonly StringStop[] {
   );
 }
 
-/** The fingers of one placement that still stand when another is set: those that it does not set again on the same string. */
+/** Lists the fingers of one placement that still stand when another is set: those that it does not set again on the same string. */
 export function standingBeside(standing: Placement, placed: Placement): readonly StringStop[] {
   const set = stopsIn(placed);
   return stopsIn(standing).filter((one) => !set.some((other) => other.stringIndex === one.stringIndex && other.finger === one.finger));
 }
 
-/** How far the hand moves between two placements: by finger 1's place, semitones, upward positive. */
+/** Gives the distance that the hand moves between two placements: by finger 1's place, semitones, upward positive. */
 export function handMoves(from: Placement, to: Placement): number {
   return to.firstFinger - from.firstFinger;
 }
 
 /**
- * Whether going from one placement to the other is a shift: another hand in another place. Extensions, pivots and low or high
- * fingers keep their stance, and a move of nothing is no shift.
+ * Tells whether going from one placement to the other is a shift: another hand in another place. Extensions, pivots and low or high fingers
+ * keep their stance, and a move over no distance is no shift.
  */
 export function isShift(from: Placement, to: Placement): boolean {
   return from.stance !== to.stance && handMoves(from, to) !== 0;
 }
 
-/** Whether the thumb stands on the string or hovers above it. */
+/** Tells whether the thumb stands on the string or hovers above it. */
 export function inThumbPosition({ shape }: Placement): boolean {
   return shape === 'thumb' || shape === 'thumb-reached' || shape === 'chromatic-thumb' || shape === 'open-thumb';
 }
 
-/** Players' order of the fingers from the nut up: the thumb, then 1 to 4; null for the open string. */
+/** Gives the players' order of the fingers from the nut up: the thumb, then 1 to 4; null for the open string. */
 export function rankOf(finger: Finger): 0 | 1 | 2 | 3 | 4 | null {
   switch (finger) {
     case '0':

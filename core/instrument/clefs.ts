@@ -6,7 +6,7 @@ export const CLEF_NAMES = ['treble', 'alto', 'tenor', 'bass'] as const;
 /** A clef by its name. */
 export type ClefName = (typeof CLEF_NAMES)[number];
 
-/** Clefs an instrument is written in, its own first. */
+/** The clefs an instrument is written in, its own first. */
 export const CLEFS_READ: Readonly<Record<InstrumentKind, readonly [ClefName, ...ClefName[]]>> = {
   violin: ['treble'],
   viola: ['alto', 'treble'],

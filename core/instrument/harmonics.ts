@@ -1,22 +1,21 @@
-/** A natural harmonic: which partial sounds, and where on the string a finger touches for it. */
+/** A natural harmonic: the partial that sounds, and the place on the string that a finger touches for it. */
 export interface HarmonicNode {
-  /** 2 for the octave, 3 the twelfth, 4 the double octave, 5 the third above it. */
+  /** The partial: 2 for the octave, 3 the twelfth, 4 the double octave, 5 the third above it. */
   readonly partial: 2 | 3 | 4 | 5;
-  /** Semitones of the partial above the open string, to the nearest. */
+  /** The semitones of the partial above the open string, to the nearest. */
   readonly sounds: number;
-  /** The place touched as a share of the string from the nut: exact. */
+  /** The place touched, as an exact share of the string from the nut. */
   readonly share: number;
-  /** Nearest semitone of the place touched. */
+  /** The nearest semitone of the place touched. */
   readonly touched: number;
-  /** Letter steps of the stopped note at that place. */
+  /** The letter steps of the stopped note at that place. */
   readonly letterSteps: number;
 }
 
 /**
- * Where natural harmonics are touched. A string touched at k/m of its length (k, m without common divisor) sounds its
- * m-th partial, `12·log2 m` semitones above the open string; the place is `−12·log2(1 − k/m)` semitones up (Mersenne's
- * law for the stopped length, and the standing wave that keeps a node there). Partials 2 to 5, places on the fingerboard,
- * the one nearest the nut first.
+ * The places at which natural harmonics are touched. A string touched at k/m of its length (k, m without common divisor) sounds its m-th
+ * partial, `12·log2 m` semitones above the open string; the place is `−12·log2(1 − k/m)` semitones up (Mersenne's law for the stopped
+ * length, and the standing wave that keeps a node there). Partials 2 to 5, places on the fingerboard, the one nearest the nut first.
  */
 export const HARMONIC_NODES: readonly HarmonicNode[] = [
   { partial: 2, sounds: 12, share: 1 / 2, touched: 12, letterSteps: 7 },

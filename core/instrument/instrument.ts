@@ -5,43 +5,43 @@ import { fingerboardEndSemitones } from '#core/instrument/geometry';
 import type { InstrumentKind, InstrumentSpec, OpenTuning } from './schema.ts';
 import { defaultSize, FINGERBOARD_END_SHARE, OUTER_SPACING_MM, REFERENCE_A, saneLengthsMm, SIZES, TUNINGS } from './sizes.ts';
 
-/** Strings are numbered from the highest. */
+/** The numbers of strings, from the highest. */
 export const STRING_NUMBERS = ['I', 'II', 'III', 'IV', 'V', 'VI'] as const;
 
-/** Roman numeral of a string, I the highest. */
+/** The Roman numeral of a string, I the highest. */
 export type StringNumber = (typeof STRING_NUMBERS)[number];
 
 /** One string, open. */
 export interface OpenString {
-  /** Roman numeral, I the highest. */
+  /** The Roman numeral, I the highest. */
   readonly number: StringNumber;
-  /** Sounding pitch of the open string. */
+  /** The sounding pitch of the open string. */
   readonly open: Pitch;
   /** The open pitch in documents' form, `"G3"`: the name of the string in limits and locks. */
   readonly name: string;
-  /** Semitones of the open string above C0. */
+  /** The semitones of the open string above C0. */
   readonly semitones: number;
 }
 
-/** One particular instrument, ready to be measured on. */
+/** One particular instrument, read and measurable. */
 export interface Instrument {
-  /** Violin, viola, cello or bass. */
+  /** The kind: violin, viola, cello or bass. */
   readonly kind: InstrumentKind;
-  /** As makers name it: "3/4". */
+  /** The size as makers name it: "3/4". */
   readonly size: string;
-  /** Highest string first: index 0 is string I. */
+  /** The strings, the highest first: index 0 is string I. */
   readonly strings: readonly OpenString[];
-  /** Vibrating length, nut to bridge, mm. */
+  /** The vibrating length, nut to bridge, mm. */
   readonly stringLengthMm: number;
-  /** Between the outer strings at nut and bridge, mm. */
+  /** The distance between the outer strings at nut and bridge, mm. */
   readonly outerSpacingMm: { readonly nut: number; readonly bridge: number };
-  /** By string: how much nearer the nut a pressed note lies than the bare geometry says, mm; 0 when nobody has measured it. */
+  /** The distance, by string, that a pressed note lies nearer the nut than the bare geometry says, mm; 0 when nobody has measured it. */
   readonly pressingMm: readonly number[];
-  /** Reference A4, Hz. */
+  /** The reference A4, Hz. */
   readonly a4Hz: number;
-  /** How the open strings are tuned to each other. */
+  /** The tuning of the open strings to each other. */
   readonly openTuning: OpenTuning;
-  /** Highest semitone above any open string that lies on the fingerboard. */
+  /** The highest semitone above any open string that lies on the fingerboard. */
   readonly highestSemitone: number;
 }
 
@@ -58,17 +58,17 @@ export function readInstrument(spec: InstrumentSpec): Reading<Instrument> {
   return readingOf(measured, measurementsWrong(spec, usualSpacing));
 }
 
-/** What a spec comes to with everything else as it usually is. */
+/** A spec with its gaps filled by the usual values. */
 interface Completed {
   /** The instrument as described. */
   readonly spec: InstrumentSpec;
   /** Its size, the usual one where none is named. */
   readonly size: string;
-  /** From string I down. */
+  /** The strings, from string I down. */
   readonly strings: readonly OpenString[];
-  /** Measured, or usual for the size. */
+  /** The string length, measured, or usual for the size, mm. */
   readonly stringLengthMm: number;
-  /** Of the outer strings, where none is measured. */
+  /** The spacing of the outer strings, where none is measured, mm. */
   readonly usualSpacing: Instrument['outerSpacingMm'];
 }
 
@@ -86,7 +86,11 @@ function asMeasured({ spec, size, strings, stringLengthMm, usualSpacing }: Compl
   };
 }
 
-/** The string at an index from 0 (string I). Throws beyond the last string: a bug, not bad input. */
+/**
+ * Gives the string at an index from 0 (string I).
+ *
+ * @throws beyond the last string, which is a bug and no bad input
+ */
 export function stringOf(instrument: Instrument, index: number): OpenString {
   const found = instrument.strings[index];
   if (!found) throw new RangeError(`${instrument.kind} has ${instrument.strings.length} strings; asked for index ${index}`);
@@ -94,15 +98,18 @@ export function stringOf(instrument: Instrument, index: number): OpenString {
 }
 
 /**
- * Distance in mm between neighbouring strings at a distance from the nut: the strings lie at equal distances between the
- * outer ones, and these part linearly from nut to bridge.
+ * Gives the distance in mm between neighbouring strings at a distance from the nut: the strings lie at equal distances between the outer
+ * ones, and these part linearly from nut to bridge.
  */
 export function stringSpacingMm({ outerSpacingMm, strings, stringLengthMm }: Instrument, fromNutMm: number): number {
   const { nut, bridge } = outerSpacingMm;
   return (nut + (bridge - nut) * (fromNutMm / stringLengthMm)) / Math.max(1, strings.length - 1);
 }
 
-/** What outer strings usually stand apart: as on a full-size instrument, in proportion to the string length and the gaps between the strings. */
+/**
+ * Gives the usual distance of the outer strings: as on a full-size instrument, in proportion to the string length and the gaps between the
+ * strings.
+ */
 function usualSpacingMm(kind: InstrumentKind, stringLengthMm: number, strings: number): Instrument['outerSpacingMm'] {
   const { nut, bridge } = OUTER_SPACING_MM[kind];
   const fullMm = SIZES[kind].find((entry) => entry.size === defaultSize(kind))?.stringLengthMm ?? stringLengthMm;
@@ -110,7 +117,7 @@ function usualSpacingMm(kind: InstrumentKind, stringLengthMm: number, strings: n
   return { nut: nut * share, bridge: bridge * share };
 }
 
-/** How far a string may be tuned beyond the usual ones of its instrument, semitones: a fifth more is another instrument. */
+/** The most that a string may be tuned beyond the usual ones of its instrument, semitones: a fifth more is another instrument. */
 const TUNED_BEYOND = 9;
 
 function readStrings(kind: InstrumentKind, tuning: readonly string[]): Reading<readonly OpenString[]> {
@@ -141,24 +148,24 @@ function sizeIssue(kind: InstrumentKind, size: string): Issue {
   return instrumentIssue('unknown-size', { kind, size, known }, { pointer: '/instrument/size' });
 }
 
-/** The most a pressed string is likely to move a note, mm. */
+/** The most that a pressed string is likely to move a note, mm. */
 const MOST_PRESSING_MM = 10;
 
 /** One measurement as a document gives it, and the bounds between which it makes sense. */
 interface Measured {
-  /** Its name in documents. */
+  /** The name in documents. */
   readonly field: string;
-  /** What it is called. */
+  /** The name for people. */
   readonly what: string;
-  /** What was measured; undefined for nothing. */
+  /** The measurement; undefined where there is none. */
   readonly value: number | undefined;
-  /** Between which it makes sense. */
+  /** The bounds between which it makes sense. */
   readonly bounds: readonly [least: number, most: number];
-  /** Of the value and its bounds. */
+  /** The unit of the value and its bounds. */
   readonly unit: string;
 }
 
-/** Every measurement that no instrument of this kind has. */
+/** Reports every measurement that no instrument of this kind has. */
 function measurementsWrong(spec: InstrumentSpec, usual: Instrument['outerSpacingMm']): readonly Issue[] {
   return measurementsOf(spec, usual).flatMap(({ field, what, value, bounds: [least, most], unit }): readonly Issue[] => {
     if (value === undefined || (value >= least && value <= most)) return [];

@@ -5,7 +5,7 @@ import { INSTRUMENT_KINDS, OPEN_TUNINGS } from './sizes.ts';
 
 const closed = { additionalProperties: false };
 
-/** An instrument as a brief names it. Everything but the kind may be left to the usual. */
+/** The schema of an instrument as a brief names it. Everything but the kind may be left to the usual values. */
 export const InstrumentSpec = Type.Object(
   {
     kind: oneOf(INSTRUMENT_KINDS),
@@ -30,8 +30,8 @@ export const InstrumentSpec = Type.Object(
 /** An instrument as a brief names it. */
 export type InstrumentSpec = Static<typeof InstrumentSpec>;
 
-/** Strings in pure fifths (fourths on the double bass) from the A, or equal. */
+/** A tuning of the open strings: pure fifths (fourths on the double bass) from the A, or equal. */
 export type OpenTuning = (typeof OPEN_TUNINGS)[number];
 
-/** violin, viola, cello or bass. */
+/** The kind of an instrument: violin, viola, cello or bass. */
 export type InstrumentKind = (typeof INSTRUMENT_KINDS)[number];

@@ -3,14 +3,14 @@ import type { Instrument } from './instrument.ts';
 import type { InstrumentKind } from './schema.ts';
 import { TUNINGS, WRITTEN_OCTAVES_ABOVE } from './sizes.ts';
 
-/** The pitch as the player reads it: an octave above what sounds on the double bass. */
+/** Gives the pitch as the player reads it: an octave above the sounding one on the double bass. */
 export function writtenPitch(kind: InstrumentKind, sounding: Pitch): Pitch {
   return { ...sounding, octave: sounding.octave + WRITTEN_OCTAVES_ABOVE[kind] };
 }
 
 /**
- * The pitch as the player reads it on one string: on a string tuned differently from usual, the note that the same finger
- * would stop on the usual string (scordatura, solo tuning). With another number of strings than usual nothing is retuned.
+ * Gives the pitch as the player reads it on one string: on a string tuned differently from usual, the note that the same finger would stop
+ * on the usual string (scordatura, solo tuning). With another number of strings than usual nothing is retuned.
  */
 export function writtenOnString(instrument: Instrument, stringIndex: number, sounding: Pitch): Pitch {
   const written = writtenPitch(instrument.kind, sounding);
@@ -22,7 +22,7 @@ export function writtenOnString(instrument: Instrument, stringIndex: number, sou
   return transposedBy(written, back) ?? written;
 }
 
-/** The pitch that sounds when the player reads `written`: the inverse of `writtenPitch`. */
+/** Gives the pitch that sounds when the player reads `written`: the inverse of `writtenPitch`. */
 export function soundingPitch(kind: InstrumentKind, written: Pitch): Pitch {
   return { ...written, octave: written.octave - WRITTEN_OCTAVES_ABOVE[kind] };
 }

@@ -2,25 +2,29 @@ import { type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 
 /** Two small whole numbers: the upper note makes `p` vibrations while the lower makes `q`. p ≥ q ≥ 1, without common divisor. */
 export interface Ratio {
-  /** Of the higher tone. */
+  /** The vibrations of the higher tone. */
   readonly p: number;
-  /** Of the lower tone. */
+  /** The vibrations of the lower tone. */
   readonly q: number;
 }
 
-/** Size of a ratio of frequencies in cents: `1200·log2(ratio)`. */
+/**
+ * Gives the size of a ratio of frequencies in cents: `1200·log2(ratio)`.
+ *
+ * @example centsOfRatio(3 / 2) is 701.955: a pure fifth.
+ */
 export function centsOfRatio({ p, q }: Ratio): number {
   return 1200 * Math.log2(p / q);
 }
 
-/** The factor by which a frequency changes with a number of cents: `2^(cents/1200)`. */
+/** Gives the factor by which a frequency changes with a number of cents: `2^(cents/1200)`. */
 export function factorOfCents(cents: number): number {
   return 2 ** (cents / 1200);
 }
 
 /**
- * Intervals whose pure form is a ratio of numbers up to 6, by letter steps and semitones: what partials of two strings
- * have in common low enough to be heard. Source: the harmonic series.
+ * The intervals whose pure form is a ratio of numbers up to 6, by letter steps and semitones: the partials that two strings have in common
+ * low enough to be heard. Source: the harmonic series.
  */
 const PURE_INTERVALS: readonly { readonly steps: number; readonly semitones: number; readonly ratio: Ratio }[] = [
   { steps: 0, semitones: 0, ratio: { p: 1, q: 1 } },
@@ -38,8 +42,8 @@ const PURE_INTERVALS: readonly { readonly steps: number; readonly semitones: num
 ];
 
 /**
- * The small ratio of two pitches, whichever is the higher, as they are spelled: C–E is 5 : 4, C–F♭ is none. Null where
- * there is none with numbers up to 6.
+ * Finds the small ratio of two pitches, whichever is the higher, as they are spelled: C–E is 5 : 4, C–F♭ has none. Null where there is none
+ * with numbers up to 6.
  */
 export function pureRatio(one: Pitch, other: Pitch): Ratio | null {
   const up = semitonesOf(one) >= semitonesOf(other);
@@ -50,8 +54,8 @@ export function pureRatio(one: Pitch, other: Pitch): Ratio | null {
 }
 
 /**
- * Beats a second between two notes of a nearly pure interval: `|q·f1 − p·f2|`, the difference of the lowest partials that
- * should coincide (the q-th of the upper note, the p-th of the lower). The order of the two frequencies does not matter.
+ * Gives the beats a second between two notes of a nearly pure interval: `|q·f1 − p·f2|`, the difference of the lowest partials that should
+ * coincide (the q-th of the upper note, the p-th of the lower). The order of the two frequencies does not matter.
  */
 export function beatsHz({ p, q }: Ratio, oneHz: number, otherHz: number): number {
   return Math.abs(q * Math.max(oneHz, otherHz) - p * Math.min(oneHz, otherHz));

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { oneOf } from '#core/result';
 import { LEADING_CENTS, SYSTEMS } from './choices.ts';
 
-/** What a brief says of intonation: the system the notes aim at. */
+/** The schema of a brief's intonation: the system at which its notes aim. */
 export const IntonationSpec = Type.Object(
   {
     system: Type.Optional(oneOf(SYSTEMS, 'What the notes aim at; equal when absent.')),
@@ -17,5 +17,5 @@ export const IntonationSpec = Type.Object(
   { additionalProperties: false },
 );
 
-/** What a brief says of intonation, as documents carry it. */
+/** The intonation of a brief, as documents carry it. */
 export type IntonationSpec = Static<typeof IntonationSpec>;

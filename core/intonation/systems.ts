@@ -2,30 +2,30 @@ import { fifthsOf, type Pitch } from '#core/pitch';
 import type { IntonationSystem } from './choices.ts';
 import { centsOfRatio } from './ratio.ts';
 
-/** How targets are calculated. */
+/** The values from which targets are calculated. */
 export interface Intonation {
-  /** What the notes aim at. */
+  /** The system at which the notes aim. */
   readonly system: IntonationSystem;
-  /** The note that pure intonation leans on and whose leading note the melodic system raises; its octave is of no meaning. */
+  /** The note to which pure intonation refers and whose leading note the melodic system raises; its octave has no meaning. */
   readonly tonic: Pitch;
-  /** Cents. */
+  /** The cents by which the leading note is raised. */
   readonly leadingCents: number;
 }
 
-/** A pure fifth less an equal one, cents: 1200·log2(3/2) − 700 = 1.955. */
+/** The excess of a pure fifth over an equal one, cents: 1200·log2(3/2) − 700 = 1.955. */
 export const FIFTH_EXCESS_CENTS = centsOfRatio({ p: 3, q: 2 }) - 700;
 
-/** The syntonic comma, 81 : 80, cents: 21.506. By so much four pure fifths are wider than two octaves and a pure major third. */
+/** The syntonic comma, 81 : 80, cents: 21.506. Four pure fifths are wider by it than two octaves and a pure major third. */
 export const SYNTONIC_COMMA_CENTS = centsOfRatio({ p: 81, q: 80 });
 
-/** Place of A on the line of fifths: every chain of fifths passes through the reference. */
+/** The place of A on the line of fifths: every chain of fifths passes through the reference. */
 const A_FIFTHS = 3;
 
-/** The leading note lies five fifths above its tonic: a major seventh. */
+/** The place of the leading note, five fifths above its tonic: a major seventh. */
 const LEADING_FIFTHS = 5;
 
 /**
- * How far the target of a pitch lies from equal temperament, cents, sharp positive; 0 for A in every system but the pure
+ * Gives the distance of the target of a pitch from equal temperament, cents, sharp positive; 0 for A in every system but the pure
  * one, where the tonic stands on the chain of pure fifths through A and A has its ratio to that tonic.
  *
  * - linear: each fifth from A adds 1.955 cents (so D♯ lies above E♭);
@@ -52,10 +52,10 @@ export function centsFromEqual(pitch: Pitch, { system, tonic, leadingCents }: In
 }
 
 /**
- * By how many commas a pitch so many fifths from the tonic is lowered to make its pure ratio: none for fifth, fourth,
- * second (9 : 8) and its inversion (16 : 9); one for sixth, third, seventh and augmented fourth (5 : 3, 5 : 4, 15 : 8,
- * 45 : 32), and so on by fours; below the tonic the inversions are raised by as much (minor third 6 : 5, minor sixth 8 : 5).
- * An interval and its inversion thus make an octave. The other minor seventh, 9 : 5, lies a comma above this one.
+ * Gives the number of commas by which a pitch a number of fifths from the tonic is lowered to make its pure ratio: none for fifth, fourth,
+ * second (9 : 8) and its inversion (16 : 9); one for sixth, third, seventh and augmented fourth (5 : 3, 5 : 4, 15 : 8, 45 : 32), and so on
+ * by fours; below the tonic the inversions are raised by as much (minor third 6 : 5, minor sixth 8 : 5). An interval and its inversion thus
+ * make an octave. The other minor seventh, 9 : 5, lies a comma above this one.
  */
 function commasToTonic(fifths: number): number {
   return Math.sign(fifths) * Math.floor((Math.abs(fifths) + 1) / 4);

@@ -3,35 +3,35 @@ import { semitonesOf } from '#core/pitch';
 import { beatsHz, pureRatio, type Ratio } from './ratio.ts';
 import { openStringHz } from './target.ts';
 
-/** Harmonics of two neighbouring strings that should sound alike, and where each is touched, mm from the nut. */
+/** The harmonics of two neighbouring strings that should sound alike, and the places at which each is touched, mm from the nut. */
 export interface MatchingHarmonics {
   /** The partial of the string that is tuned. */
   readonly ownPartial: number;
-  /** Where it is touched, from the nut. */
+  /** The place at which it is touched, mm from the nut. */
   readonly ownMm: number;
   /** The partial of the string it is tuned with. */
   readonly againstPartial: number;
-  /** Where that is touched, from the nut. */
+  /** The place at which that one is touched, mm from the nut. */
   readonly againstMm: number;
 }
 
 /** One string to tune. */
 export interface TuningStep {
-  /** The string that is tuned, 0 for string I. */
+  /** The index of the string that is tuned: 0 for string I. */
   readonly stringIndex: number;
-  /** What it is to sound, Hz. */
+  /** The frequency it should have, Hz. */
   readonly targetHz: number;
   /** The string it is tuned against, tuned before it; null for the first, which takes the reference. */
   readonly against: number | null;
   /** The interval to hear between the two; null where it is no small ratio, and only the tuner helps. */
   readonly ratio: Ratio | null;
-  /** Beats a second that remain when both are right: 0 for pure fifths and fourths, a few for equal ones. */
+  /** The beats a second that remain when both are right: 0 for pure fifths and fourths, a few for equal ones. */
   readonly beatsWhenRight: number;
-  /** On cello and double bass, the harmonics that may be compared instead. */
+  /** The harmonics that may be compared instead, on cello and double bass. */
   readonly harmonics: MatchingHarmonics | null;
 }
 
-/** The order in which players tune: the A first, then outward string by string, the lower ones before the higher. */
+/** Lists the strings in the order in which players tune: the A first, then outward string by string, the lower ones before the higher. */
 export function tuningSteps(instrument: Instrument): readonly TuningStep[] {
   const first = startingString(instrument);
   const indexes = instrument.strings.map((_, index) => index);
@@ -44,7 +44,7 @@ export function tuningSteps(instrument: Instrument): readonly TuningStep[] {
   ];
 }
 
-/** An A where there is one, else the highest string. */
+/** Finds an A string where there is one, else the highest string. */
 function startingString({ strings }: Instrument): number {
   const a = strings.findIndex(({ open }) => open.letter === 5 && open.alteration === 0);
   return Math.max(0, a);
@@ -65,7 +65,7 @@ function stepAgainst(instrument: Instrument, stringIndex: number, against: numbe
   };
 }
 
-/** The p-th partial of the lower string is the q-th of the higher one (p : q their ratio). */
+/** Finds the harmonics that match: the p-th partial of the lower string is the q-th of the higher one (p : q their ratio). */
 function matching(instrument: Instrument, own: OpenString, other: OpenString, { p, q }: Ratio): MatchingHarmonics | null {
   const ownIsLower = semitonesOf(own.open) < semitonesOf(other.open);
   const [ownPartial, againstPartial] = ownIsLower ? [p, q] : [q, p];

@@ -2,32 +2,32 @@ import { pitchIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { displayPitch, displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt, stepsOf } from '#core/pitch';
 
-/** The two modes a key signature is read in. */
+/** The two modes in which a key signature is read. */
 export const KEY_MODES = ['major', 'minor'] as const;
 
-/** Major or minor: for a key signature, all three minor scales are minor. */
+/** A mode: for a key signature, all three minor scales are minor. */
 export type KeyMode = (typeof KEY_MODES)[number];
 
 /** A key: its tonic (the octave is of no meaning here), its mode, and its signature. */
 export interface Key {
-  /** Its octave has no meaning. */
+  /** The tonic; its octave has no meaning. */
   readonly tonic: Pitch;
-  /** Of the signature. */
+  /** The mode of the signature. */
   readonly mode: KeyMode;
-  /** Sharps of the signature; flats are negative. −7 … 7. */
+  /** The sharps of the signature; flats are negative. −7 … 7. */
   readonly fifths: number;
 }
 
-/** Letters in the order in which sharps are added to a signature; flats are added from the other end. */
+/** The letters in the order in which sharps are added to a signature; flats are added from the other end. */
 const SHARP_ORDER: readonly LetterIndex[] = [3, 0, 4, 1, 5, 2, 6];
 
-/** The key on a tonic; null when its signature would need more than seven sharps or flats (G♯ major, F♭ minor). */
+/** Gives the key on a tonic; null when its signature would need more than seven sharps or flats (G♯ major, F♭ minor). */
 export function keyOfTonic(tonic: Pitch, mode: KeyMode): Key | null {
   const fifths = fifthsOf(tonic) - (mode === 'minor' ? 3 : 0);
   return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
 }
 
-/** The key with so many sharps, or flats below 0; null beyond seven. */
+/** Gives the key with a number of sharps, or flats below 0; null beyond seven. */
 export function keyOfSignature(fifths: number, mode: KeyMode): Key | null {
   if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return null;
   // A fifth up is four letters and seven semitones, an octave back where it goes beyond one; A minor has the signature of C major.
@@ -38,31 +38,33 @@ export function keyOfSignature(fifths: number, mode: KeyMode): Key | null {
   return tonic && keyOfTonic(tonic, mode);
 }
 
-/** The plain name of what sounds so many semitones above C0, sharps where there is no natural: "C♯4". */
+/** Gives the plain name of the sound a number of semitones above C0, with sharps where there is no natural: "C♯4". */
 export function plainName(semitones: number): string {
   const key = keyOfSignature(0, 'major');
   return key ? displayPitch(pitchInKey(semitones, key)) : '';
 }
 
-/** A key whose signature differs from the major scale on its tonic by so many sharps (the modes); null beyond seven. */
+/** Gives a key whose signature differs from the major scale on its tonic by a number of sharps (the modes); null beyond seven. */
 export function keyWithSignature(tonic: Pitch, mode: KeyMode, fromMajor: number): Key | null {
   const fifths = fifthsOf(tonic) + fromMajor;
   return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
 }
 
-/** What the signature does to a letter: −1, 0 or 1 semitones. */
+/** Gives the change that the signature makes to a letter: −1, 0 or 1 semitones. */
 export function alterationInKey(key: Key, letter: LetterIndex): number {
   const order = SHARP_ORDER.indexOf(letter);
   if (key.fifths > order) return 1;
   return key.fifths < 0 && 6 - order < -key.fifths ? -1 : 0;
 }
 
-/** Which accidentals the key leans to: flats with any flat in the signature, else sharps. */
+/** Gives the accidentals to which the key leans: flats with any flat in the signature, else sharps. */
 export function sharpsOrFlats(key: Key): 'sharps' | 'flats' {
   return key.fifths < 0 ? 'flats' : 'sharps';
 }
 
-/** The pitch `semitones` above C0 as a key spells it: its own degree where it has one, else raised in sharp keys, lowered in flat ones. */
+/**
+ * Spells the pitch `semitones` above C0 as a key does: as its own degree where it has one, else raised in sharp keys, lowered in flat ones.
+ */
 export function pitchInKey(semitones: number, key: Key): Pitch {
   const lowest = Math.floor((semitones * 7) / 12) - 1;
   const spellings = [0, 1, 2, 3].flatMap((above) => pitchAt(lowest + above, semitones) ?? []);
@@ -74,7 +76,7 @@ export function pitchInKey(semitones: number, key: Key): Pitch {
   return found;
 }
 
-/** The pitch one letter up or down, as the key has it. */
+/** Gives the pitch one letter up or down, as the key has it. */
 export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
   const steps = stepsOf(pitch) + (up ? 1 : -1);
   const letter = LETTER_INDEXES[((steps % 7) + 7) % 7] ?? 0;
@@ -83,18 +85,18 @@ export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
 
 const LETTER_INDEXES = [0, 1, 2, 3, 4, 5, 6] as const;
 
-/** Whether a key's signature has a note `semitones` above C0. */
+/** Tells whether a key's signature has a note `semitones` above C0. */
 export function isInKey(semitones: number, key: Key): boolean {
   const pitch = pitchInKey(semitones, key);
   return pitch.alteration === alterationInKey(key, pitch.letter);
 }
 
-/** Documents' form, the inverse of `parseKey`: `"Eb major"`. */
+/** Writes a key in documents' form, the inverse of `parseKey`: `"Eb major"`. */
 export function formatKey(key: Key): string {
   return `${displayPitchClass(key.tonic).replace('♭', 'b').replace('♯', '#')} ${key.mode}`;
 }
 
-/** "E♭ major" for a key text; a text that is no key comes back as it is. */
+/** Writes a key text for people: "E♭ major"; a text that is no key comes back as it is. */
 export function keyLabel(text: string): string {
   const key = parseKey(text);
   return key.ok ? `${displayPitchClass(key.value.tonic)} ${key.value.mode}` : text;

@@ -1,34 +1,34 @@
-/** A tone as the stand-in plays it. */
+/** A tone for the stand-in to play. */
 export interface Tone {
-  /** How high. */
+  /** The frequency, Hz. */
   readonly hz: number;
-  /** How long. */
+  /** The length, seconds. */
   readonly seconds: number;
-  /** Samples a second. */
+  /** The samples a second. */
   readonly sampleRate: number;
-  /** Of the whole tone, 0 … 1. */
+  /** The loudness of the whole tone, 0 … 1. */
   readonly loudness: number;
 }
 
-/** Partials above this number are too weak to matter. */
+/** The highest partial that is played; those above it are too weak to matter. */
 const MOST_PARTIALS = 16;
 
-/** The tone begins and ends within this time, seconds: no click. */
+/** The time within which the tone begins and ends, seconds, so that there is no click. */
 const RAMP_SECONDS = 0.03;
 
-/** Noise of the bow against the tone. */
+/** The noise of the bow against the tone. */
 const BOW_NOISE = 0.01;
 
 /**
- * A bowed string as the ear knows it: the string moves in a sawtooth (Helmholtz), so its partials are whole multiples of
- * the fundamental with amplitudes 1/k; a little noise of the bow is added, the same for the same tone. Samples −1 … 1.
+ * Makes a bowed string as the ear knows it: the string moves in a sawtooth (Helmholtz), so its partials are whole multiples of the
+ * fundamental with amplitudes 1/k; a little noise of the bow is added, the same for the same tone. Samples −1 … 1.
  */
 export function bowedTone({ hz, seconds, sampleRate, loudness }: Tone): Float32Array {
   const samples = new Float32Array(Math.round(seconds * sampleRate));
   const partials = Math.max(1, Math.min(MOST_PARTIALS, Math.floor(sampleRate / 2 / hz) - 1));
   const ramp = RAMP_SECONDS * sampleRate;
   const noise = seededNoise(Math.round(hz * 100));
-  // The sum of 1/k·sin stays below 1.86; so scaled, the loudest sample stays below the loudness.
+  // The sum of 1/k·sin stays below 1.86; scaled by it, the loudest sample stays below the loudness.
   const scale = loudness / 2;
   for (let index = 0; index < samples.length; index += 1) {
     const angle = (2 * Math.PI * hz * index) / sampleRate;
@@ -39,12 +39,12 @@ export function bowedTone({ hz, seconds, sampleRate, loudness }: Tone): Float32A
   return samples;
 }
 
-/** Two tones bowed together, each half as loud. */
+/** Mixes two tones bowed together, each half as loud. */
 export function together(one: Float32Array, other: Float32Array): Float32Array {
   return one.map((sample, index) => 0.5 * (sample + (other[index] ?? 0)));
 }
 
-/** Numbers −1 … 1 that look random and are the same for the same seed (a linear congruence modulo 2³²; Knuth's constants). */
+/** Makes numbers −1 … 1 that look random and are the same for the same seed (a linear congruence modulo 2³²; Knuth's constants). */
 function seededNoise(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

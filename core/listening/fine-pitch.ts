@@ -1,25 +1,25 @@
-/** A partial's share of the sound at one moment. */
+/** The share of a partial in the sound at one moment. */
 interface Phasor {
-  /** Amplitude, in the unit of the samples. */
+  /** The amplitude, in the unit of the samples. */
   readonly magnitude: number;
-  /** Radians. */
+  /** The phase, radians. */
   readonly phase: number;
 }
 
-/** Partials that are listened to: enough for a good mean, few enough to be there at the top of the violin. */
+/** The partials that are listened to: enough for a good mean, few enough to be there at the top of the violin. */
 const PARTIALS = 5;
 
-/** The two stretches compared lie apart by these shares of the room there is, one after the other. */
+/** The distances of the two stretches compared, as shares of the room there is, one after the other. */
 const DISTANCES = [1 / 64, 1 / 16, 1 / 4, 1] as const;
 
-/** Share of the samples in one of the two stretches. */
+/** The share of the samples in one of the two stretches. */
 const STRETCH = 0.75;
 
 /**
- * The frequency of a steady tone to a fraction of a cent, from a rough one that is within a few per cent.
+ * Finds the frequency of a steady tone to a fraction of a cent, from a rough one that is within a few per cent.
  *
  * Two overlapping stretches of the sound are compared: a partial of frequency f turns by 2π·f·d/rate from one to the
- * other, d samples later, so what its phase turns more or less than expected corrects f (the method of the phase
+ * other, d samples later, so the difference between the turn measured and the turn expected corrects f (the method of the phase
  * vocoder). A turn more or less cannot be seen, so d begins small, where even a rough guess is within half a turn, and
  * grows as the guess gets better. The strongest of the low partials leads; at the end all of them are averaged, each
  * weighted by (amplitude · number)², since a higher partial shows a change of pitch that much more.
@@ -43,17 +43,17 @@ export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: 
   return weights > 0 ? sum / weights : hz;
 }
 
-/** A sound, and how many samples of it each of the two stretches has. */
+/** A sound, and the number of its samples in each of the two stretches. */
 interface Compared {
-  /** The sound, -1 … 1. */
+  /** The samples, -1 … 1. */
   readonly samples: Float32Array;
-  /** Samples a second. */
+  /** The samples a second. */
   readonly sampleRate: number;
-  /** Samples in each of the two stretches. */
+  /** The number of samples in each of the two stretches. */
   readonly size: number;
 }
 
-/** The frequency `hz`, corrected by what a partial of it turns from one stretch to the one `distance` samples later. */
+/** Corrects the frequency `hz` by the turn of one of its partials from one stretch to the one `distance` samples later. */
 function corrected(
   { samples, sampleRate, size }: Compared,
   distance: number,
@@ -68,7 +68,10 @@ function corrected(
   return { hz: hz + (wrapped * sampleRate) / (distance * partial), magnitude: before.magnitude };
 }
 
-/** The Fourier sum of a part of sound at one frequency (turns a sample), under a raised-cosine window, its phase as of its first sample. */
+/**
+ * Gives the Fourier sum of a part of sound at one frequency (turns a sample), under a raised-cosine window, its phase as of its first
+ * sample.
+ */
 function phasor(samples: Float32Array, from: number, size: number, turns: number): Phasor {
   let [real, imaginary] = [0, 0];
   for (let index = 0; index < size; index += 1) {
@@ -81,7 +84,7 @@ function phasor(samples: Float32Array, from: number, size: number, turns: number
   return { magnitude: (2 * Math.hypot(real, imaginary)) / size, phase: Math.atan2(imaginary, real) };
 }
 
-/** How strong one frequency is in a sound, 0 … 1: what swells and fades when two strings beat. */
+/** Gives the strength of one frequency in a sound, 0 … 1: it swells and fades when two strings beat. */
 export function strengthAt(samples: Float32Array, sampleRate: number, hz: number): number {
   return phasor(samples, 0, samples.length, hz / sampleRate).magnitude;
 }

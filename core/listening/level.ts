@@ -1,14 +1,14 @@
-/** Below this root mean square nothing is sounding: −60 dB of the loudest there is. */
+/** The root mean square below which nothing is sounding: −60 dB of the loudest there is. */
 const SILENT_BELOW = 0.001;
 
-/** So many samples in a row at the limit mean that the sound was cut off. */
+/** The number of samples in a row at the limit that means that the sound was cut off. */
 const CLIPPED_FROM = 4;
 const LIMIT = 0.999;
 
-/** What a part of sound can be used for. */
+/** A judgement on whether a part of sound can be used. */
 export type Level = 'silent' | 'clipped' | 'sounding';
 
-/** Whether there is a sound, and whether it fits between the limits of the recording, −1 … 1. */
+/** Judges whether there is a sound, and whether it fits between the limits of the recording, −1 … 1. */
 export function levelOf(samples: Float32Array): Level {
   let [squares, run, longest] = [0, 0, 0];
   for (const sample of samples) {

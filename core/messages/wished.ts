@@ -1,4 +1,4 @@
-/** What was locked about a note; null for what was left free. */
+/** The wish for a note; null for what was left free. */
 export interface Wished {
   /** The finger, `"0"` for the open string. */
   readonly finger: string | null;
@@ -8,7 +8,7 @@ export interface Wished {
   readonly position: string | null;
 }
 
-/** What was locked about a note, as it follows "with": "finger 3 on the D string"; null where nothing was. */
+/** Writes the wish for a note, as it follows "with": "finger 3 on the D string"; null where there is none. */
 export function wishedText({ finger, string, position }: Wished): string | null {
   const parts = [
     finger === null ? '' : finger === '0' ? 'the open string' : `finger ${finger}`,

@@ -3,13 +3,13 @@ import { LETTERS, type Pitch, stepsOf } from '#core/pitch';
 
 /** A clef as notation needs it. */
 export interface Clef {
-  /** Which sign. */
+  /** The name of the clef. */
   readonly name: ClefName;
-  /** MusicXML sign and line (from the bottom). */
+  /** The MusicXML sign. */
   readonly sign: 'G' | 'C' | 'F';
   /** The line it stands on, 1 the lowest. */
   readonly line: number;
-  /** Letter steps above C0 of the middle line. */
+  /** The letter steps of the middle line above C0. */
   readonly middleSteps: number;
 }
 
@@ -21,31 +21,30 @@ export const CLEFS: Readonly<Record<ClefName, Clef>> = {
   bass: { name: 'bass', sign: 'F', line: 4, middleSteps: 22 },
 };
 
-/** How a note stands on the staff: the clef it is read in, and whether a line over it says to play it an octave higher. */
+/** The reading of a note on the staff: its clef, and whether a line over it says to play it an octave higher. */
 export interface StaffReading {
-  /** By which clef the staff is read. */
+  /** The clef by which the staff is read. */
   readonly clef: Clef;
-  /** Under an 8va line: sounds an octave above what is written. */
+  /** Whether it stands under an 8va line and sounds an octave above what is written. */
   readonly octaveLine: boolean;
 }
 
-/** A note for which a clef is chosen: its written pitches, and how natural a change before it is. */
+/** A note for which a clef is chosen: its written pitches, and how natural a change of clef before it is. */
 export interface ClefMoment {
-  /** What is written there; empty for a rest. */
+  /** The written pitches; empty for a rest. */
   readonly written: readonly Pitch[];
-  /** Where in the measure it begins. */
+  /** The moment in the measure at which it begins. */
   readonly at: 'measure' | 'beat' | 'within';
   /** The clef that the teacher or a file has set for it; null where it is free. */
   readonly set: ClefName | null;
 }
 
 /**
- * What reading costs, in squared ledger lines: a note with three of them costs nine. A change of clef
- * costs as much as two notes of nearly three, more within a measure and most within a beat; a line begins in the
- * instrument's own clef unless that is much harder, and each note in another costs
- * a little, in its third clef more. A clef that is set outweighs all of this. An octave line is dear to begin, and each note under it costs nearly
- * what four ledger lines do: string players read these without help. Our own figures, set by looking at scales and their clefs
- * as they are usually printed.
+ * The costs of reading, in squared ledger lines: a note with three of them costs nine. A change of clef costs as much as two notes of
+ * nearly three, more within a measure and most within a beat; a line begins in the instrument's own clef unless that is much harder, and
+ * each note in another clef costs a little, in its third clef more. A clef that is set outweighs all of this. An octave line is dear to
+ * begin, and each note under it costs nearly what four ledger lines do: string players read these without help. The figures are our own,
+ * set by looking at scales and their clefs as they are usually printed.
  */
 const READING = {
   change: { measure: 14, beat: 18, within: 30 },
@@ -56,7 +55,10 @@ const READING = {
   notAsSet: 100_000,
 } as const;
 
-/** The clef and octave line of each note in turn: the clef that is set, else so that the whole line reads with the least effort; ties go to the instrument's own. */
+/**
+ * Chooses the clef and octave line of each note in turn: the clef that is set, else the one with which the whole line reads with the least
+ * effort; ties go to the instrument's own.
+ */
 export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment[]): readonly StaffReading[] {
   const readings = readingsOf(kind);
   let sums = readings.map(
@@ -83,12 +85,12 @@ export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment
   return chosen.toReversed();
 }
 
-/** Letter steps above C0 at which a pitch stands on the staff: an octave lower under an octave line. */
+/** Gives the letter steps above C0 at which a pitch stands on the staff: an octave lower under an octave line. */
 export function stepsOnStaff(reading: StaffReading, written: Pitch): number {
   return stepsOf(written) - (reading.octaveLine ? LETTERS.length : 0);
 }
 
-/** The instrument's own clef as a line without notes has it. */
+/** Gives the instrument's own clef, for a line without notes. */
 export function ownReading(kind: InstrumentKind): StaffReading {
   return { clef: CLEFS[CLEFS_READ[kind][0]], octaveLine: false };
 }

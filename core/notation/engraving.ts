@@ -12,43 +12,43 @@ import { type ReadAs, stoppedUnder } from './read-as.ts';
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */
 export interface WrittenHead {
-  /** Its pitch on the staff. */
+  /** The pitch on the staff. */
   readonly written: Pitch;
-  /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
+  /** The accidental before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
   readonly accidental: number | null;
-  /** An open diamond, as a touched note is written. */
+  /** Whether it is an open diamond, as a touched note is written. */
   readonly diamond: boolean;
 }
 
-/** A small note before a note of a measure. */
+/** A grace note before a note of a measure. */
 export interface SmallNote {
-  /** Index in the line. */
+  /** The index in the line. */
   readonly index: number;
-  /** One head, or two of a double stop, the lower first. */
+  /** The heads, the lowest first. */
   readonly heads: readonly WrittenHead[];
-  /** How long, as it is written. */
+  /** The written value. */
   readonly value: NoteValue;
 }
 
 /** A note as it is written in one measure: a long note is several of these, tied. */
 export interface MeasureNote {
-  /** It sounds. */
+  /** The kind that sounds. */
   readonly kind: 'note';
-  /** Index in the line. */
+  /** The index in the line. */
   readonly index: number;
-  /** How the staff is read there. */
+  /** The reading of the staff there. */
   readonly reading: StaffReading;
-  /** One head, or two of a double stop, the lower first. */
+  /** The heads, the lowest first. */
   readonly heads: readonly WrittenHead[];
-  /** The small notes that lead to it, in order. */
+  /** The grace notes that lead to it, in order. */
   readonly small: readonly SmallNote[];
-  /** How long, as it is written. */
+  /** The written value. */
   readonly value: NoteValue;
   /** Its place in a tuplet; null outside of any. */
   readonly tuplet: TupletPlace | null;
-  /** It goes on what sounded before. */
+  /** Whether it is tied to the note before. */
   readonly tiedFromBefore: boolean;
-  /** The next goes on what sounds here. */
+  /** Whether it is tied to the next. */
   readonly tiedToNext: boolean;
   /** The accent at it; null for none. */
   readonly accent: Accent | null;
@@ -60,55 +60,55 @@ export interface MeasureNote {
 
 /** A rest as it is written in one measure. */
 export interface MeasureRest {
-  /** It is silent. */
+  /** The kind that is silent. */
   readonly kind: 'rest';
-  /** Line index. */
+  /** The index in the line. */
   readonly index: number;
-  /** How the staff is read there. */
+  /** The reading of the staff there. */
   readonly reading: StaffReading;
-  /** How long, as it is written. */
+  /** The written value. */
   readonly value: NoteValue;
   /** Its place in a tuplet; null outside of any. */
   readonly tuplet: TupletPlace | null;
 }
 
-/** Where in its tuplet something stands. */
+/** The place of a note or rest in its tuplet. */
 export type TupletPlace = 'begins' | 'continues' | 'ends' | 'alone';
 
-/** What stands in a measure. */
+/** A note or rest in a measure. */
 export type MeasureSymbol = MeasureNote | MeasureRest;
 
 /** One measure with its key and meter; the last may be shorter than the meter. */
 export interface Measure extends Signature {
-  /** From 1. */
+  /** The number, from 1. */
   readonly number: number;
-  /** Notes and rests in order. */
+  /** The notes and rests in order. */
   readonly symbols: readonly MeasureSymbol[];
 }
 
 /** A line as it stands on the staff, with the key and meter it begins in. */
 export interface Engraving extends Signature {
-  /** How the line begins to be read; each symbol has its own. */
+  /** The reading at the beginning of the line; each symbol has its own. */
   readonly reading: StaffReading;
-  /** The first measure is a pick-up: shorter than the others, and not counted. */
+  /** Whether the first measure is a pick-up: shorter than the others, and not counted. */
   readonly pickUp: boolean;
-  /** From the first on. */
+  /** The measures from the first on. */
   readonly measures: readonly Measure[];
 }
 
 /** A clef that is set at a note of the line, until the next. */
 export interface ClefSet {
-  /** Index in the line. */
+  /** The index in the line. */
   readonly note: number;
-  /** Which; one that players of the instrument do not read is passed over, none leaves the clef before. */
+  /** The clef; one that players of the instrument do not read is passed over, none leaves the clef before. */
   readonly clef?: ClefName | undefined;
 }
 
-/** How a line is to be read. */
+/** The choices for reading a line. */
 export interface ReadingChoice {
-  /** How retuned strings are read; without it every string is as usual. */
+  /** Tells how retuned strings are read; without it every string is as usual. */
   readonly readAs?: ReadAs;
-  /** Clefs that are set; where none is, the one that reads with the least effort. */
+  /** The clefs that are set; where none is, the one that reads with the least effort. */
   readonly clefs?: readonly ClefSet[] | undefined;
 }
 
@@ -133,32 +133,32 @@ export function engravingOf(kind: InstrumentKind, line: Line, { readAs = asUsual
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, pickUp, measures: inOrder };
 }
 
-/** The clef that reads with the least effort at each note of a line, where none is set. */
+/** Gives the clef that reads with the least effort at each note of a line, where none is set. */
 export function clefsRead(kind: InstrumentKind, line: Line): readonly ClefName[] {
   const set = line.notes.map(() => null);
   return staffReadings(kind, clefMoments(line, measuresOf(line), { readAs: asUsual(kind), set })).map(({ clef }) => clef.name);
 }
 
-/** A line on its way into measures. */
+/** The parts of a line that is being written into measures. */
 interface Written {
   /** The line. */
   readonly line: Line;
-  /** Its measures in time. */
+  /** The measures in time. */
   readonly bars: readonly LineMeasure[];
-  /** How what sounds is read. */
+  /** Tells how the sound is read. */
   readonly readAs: ReadAs;
-  /** Where the tuplet of each note begins. */
+  /** The beginnings of the tuplets of the notes. */
   readonly starts: readonly Fraction[];
 }
 
 interface Piece {
-  /** Which measure it falls into, from 0. */
+  /** The index of the measure, from 0. */
   readonly measure: number;
-  /** What stands there. */
+  /** The symbol in it. */
   readonly symbol: MeasureSymbol;
 }
 
-/** Where each note begins, as far as a change of clef is concerned; a dotted beat in eights, else the beat. */
+/** Gives the moment at which each note begins, as far as a change of clef is concerned; a dotted beat in eights, else the beat. */
 function clefMoments(
   line: Line,
   bars: readonly LineMeasure[],
@@ -173,7 +173,7 @@ function clefMoments(
   });
 }
 
-/** The clef that is set for each note; null before the first. */
+/** Gives the clef that is set for each note; null before the first. */
 function clefsInForce(kind: InstrumentKind, { notes }: Line, clefs: readonly ClefSet[] = []): readonly (ClefName | null)[] {
   const at = new Map(clefs.map(({ note, clef }) => [note, clef]));
   let now: ClefName | null = null;
@@ -218,7 +218,7 @@ function piecesOf({ line, bars, readAs, starts }: Written, index: number, readin
   });
 }
 
-/** Of a stopped harmonic the upper head is the touch. */
+/** Gives the heads of a note; of a stopped harmonic the upper head is the touch. */
 function headsOf(readAs: ReadAs, index: number, note: NoteContent): readonly WrittenHead[] {
   return readAs(index, note).map((written, order) => ({
     written,
@@ -235,13 +235,13 @@ function smallNotesBefore({ line, readAs }: Pick<Written, 'line' | 'readAs'>, in
   return [...smallNotesBefore({ line, readAs }, index - 1), ...own];
 }
 
-/** What of a note falls into one measure. */
+/** The part of a note in one measure. */
 interface Cut {
-  /** Which measure, from 0. */
+  /** The index of the measure, from 0. */
   readonly measure: number;
-  /** Where it begins, from the beginning of the line. */
+  /** The onset, from the beginning of the line. */
   readonly start: Fraction;
-  /** How long it is there. */
+  /** The length in that measure. */
   readonly length: Fraction;
 }
 
@@ -260,7 +260,7 @@ function cutAtBars(onset: Fraction, duration: Fraction, bars: readonly LineMeasu
   return cuts;
 }
 
-/** A slur runs from the first head of its first note to the last head of its last. */
+/** Gives the place of a note in a slur, which runs from the first head of its first note to the last head of its last. */
 function slurOf(line: Line, index: number, tiedFromBefore: boolean, tiedToNext: boolean): MeasureNote['slur'] {
   let before = index - 1;
   while (isGrace(line.notes[before])) before -= 1;
@@ -278,7 +278,7 @@ function slursOn(line: Line, index: number): boolean {
 }
 
 /**
- * An accidental holds for its staff place to the end of the measure; at each bar line the signature counts again. A note
+ * Sets accidentals. An accidental holds for its staff place to the end of the measure; at each bar line the signature counts again. A note
  * tied over keeps its accidental without a new sign, and does not count for the notes after it.
  */
 function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly MeasureSymbol[] {
@@ -297,7 +297,7 @@ function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly 
   });
 }
 
-/** A tuplet ends where its notes add up to plain time, where another kind of value follows, and with the measure. */
+/** Marks tuplets. A tuplet ends where its notes add up to plain time, where another kind of value follows, and with the measure. */
 function withTuplets(symbols: readonly MeasureSymbol[]): readonly MeasureSymbol[] {
   let at = ZERO;
   let isWithin = false;

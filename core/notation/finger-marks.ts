@@ -1,28 +1,28 @@
 import { isGrace, type OrnamentKind, type OrnamentSign } from '#core/material/line';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
-/** What is set over a note head: the finger, how it stands, and what changes here. */
+/** The mark over a note head: the finger, how it stands, and what changes here. */
 export interface FingerMark {
-  /** Of a double stop both, the lower note's first; ° marks a harmonic, at the finger that touches it. */
+  /** The finger, of a double stop both, the lower note's first; ° marks a harmonic, at the finger that touches it. */
   readonly finger: string;
   /** The ornament at the note, and the finger that plays its other note; null for a plain note. */
   readonly ornament: { readonly kind: OrnamentKind; readonly sign: OrnamentSign | null; readonly finger: string } | null;
-  /** The note is a small one. */
+  /** Whether the note is a grace note. */
   readonly small: boolean;
-  /** How the finger stands (see `fingerStands`). */
+  /** The stance of the finger (see `fingerStands`). */
   readonly place: FingerStands;
-  /** The hand has shifted onto this note. */
+  /** Whether the hand has shifted onto this note. */
   readonly shifted: boolean;
-  /** Roman numeral, where the string changes. */
+  /** The Roman numeral of the string, where the string changes. */
   readonly string: string | null;
 }
 
-/** Low, high or extended; null for a finger in its plain place. */
+/** A stance that is marked: low, high or extended; null for a finger in its plain place. */
 export type FingerStands = 'low' | 'high' | 'extended' | null;
 
 /**
- * How the finger of a note stands, read from the note alone: over the staff, in the panel and in the table, going up and coming down, it
- * is the same. A first finger that stands as low or high as its position is called stands plain in it.
+ * Tells how the finger of a note stands, read from the note alone: over the staff, in the panel and in the table, going up and coming down,
+ * it is the same. A first finger that stands as low or high as its position's name says stands plain in it.
  */
 export function fingerStands(note: PlannedSound): FingerStands {
   // A hand that rolls around its thumb is not extended.
@@ -31,7 +31,7 @@ export function fingerStands(note: PlannedSound): FingerStands {
   return note.stops[0].finger === '1' && note.fingerPlace === note.position.alteration ? null : note.fingerPlace;
 }
 
-/** The marks of a whole plan, by line index; null for rests. */
+/** Lists the marks of a whole plan, by line index; null for rests. */
 export function fingerMarks(plan: Plan): readonly (FingerMark | null)[] {
   const arrivals = new Set(plan.shifts.map((shift) => shift.to));
   return plan.notes.map((note, index) => {
@@ -58,7 +58,7 @@ function ornamentOf({ line }: Plan, index: number, { partner }: PlannedSound): F
   return { kind: written.ornament.kind, sign: written.ornament.sign ?? null, finger: partner.finger };
 }
 
-/** One mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift. */
+/** Writes one mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift. */
 export function fingerMark(mark: FingerMark): string {
   const place = mark.place === null ? '' : { low: '↓', high: '↑', extended: 'x' }[mark.place];
   return `${mark.shifted ? '–' : ''}${place}${mark.finger}`;

@@ -3,10 +3,10 @@ import type { NoteContent } from '#core/material/line';
 import { parsePitch, type Pitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 
-/** Tells how the player reads a note of the line: its pitches, the lower first. */
+/** A function that gives the pitches of a note as the player reads them, the lower first. */
 export type ReadAs = (index: number, note: NoteContent) => readonly Pitch[];
 
-/** How the player of a plan reads its notes: as they are fingered, on retuned strings too. */
+/** Tells how the player of a plan reads its notes: as they are fingered, on retuned strings too. */
 export function asFingered(plan: Plan): ReadAs {
   return (index) => {
     const sound = plan.notes[index];
@@ -17,7 +17,7 @@ export function asFingered(plan: Plan): ReadAs {
   };
 }
 
-/** The note that is stopped for a harmonic, as it is written. */
+/** Gives the note that is stopped for a harmonic, as it is written. */
 export function stoppedUnder(sounding: Pitch): Pitch {
   return { ...sounding, octave: sounding.octave - STOPPED_HARMONIC_ABOVE / 12 };
 }

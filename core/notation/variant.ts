@@ -2,12 +2,12 @@ import { readMaterial } from '#core/brief/parts/materials';
 import type { Plan } from '#core/plan/describe';
 import type { Rhythm } from '#core/rhythm';
 
-/** What makes a variant of a line. */
+/** The features that make a variant of a line. */
 export type Variant = Pick<Rhythm, 'lengths' | 'bows' | 'accents'>;
 
 /**
- * A plan in another rhythm, another bowing or with accents, under the fingering that it has: the hand does what it did. What the brief
- * has of the same kind gives way. Null where the variant cannot be written down.
+ * Gives a plan in another rhythm, another bowing or with accents, under the fingering that it has: the hand does the same. The brief's own
+ * features of the same kind give way. Null where the variant cannot be written down.
  */
 export function variantOf(plan: Plan, { lengths, bows, accents }: Variant): Plan | null {
   const { brief } = plan;

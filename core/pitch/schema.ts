@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 
-/** A spelled, sounding pitch as documents write it: letter, accidentals (`b`, `bb`, `#`, `##`), octave — `"Eb4"`, `"F##5"`. */
+/** The schema of a spelled, sounding pitch: letter, accidentals (`b`, `bb`, `#`, `##`), octave — `"Eb4"`, `"F##5"`. */
 export const PitchText = Type.String({
   pattern: '^[A-G](#{0,2}|b{0,2})-?[0-9]$',
   maxLength: 6,

@@ -6,10 +6,9 @@ import { bestWays, fingeringLabel, groupedBy, type Way } from '#core/search/ways
 import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
 /**
- * The k cheapest different fingerings of a brief, cheapest first, counted by string and finger: exact, but that those no
- * single hand plays are left out. They are near
- * copies of each other, which `alternatives` of `plan` are not. A brief that asks something of the line as a whole (so
- * many shifts, down as up, one pattern for every octave) has its best fingering only.
+ * Finds the k cheapest different fingerings of a brief, cheapest first, told apart by string and finger: exact, but that those no single
+ * hand plays are left out. They are near copies of each other, which the `alternatives` of `plan` are not. A brief that asks something of
+ * the line as a whole (a number of shifts, down as up, one pattern for every octave) has its best fingering only.
  */
 export function bestFingerings(brief: Brief, most: number): Reading<readonly Plan[]> {
   const solved = solveBrief(brief);
@@ -22,7 +21,7 @@ export function bestFingerings(brief: Brief, most: number): Reading<readonly Pla
   return goodReading(fingerings.map(describe));
 }
 
-/** The cheapest ways by label; where three notes in a row cost something on one of them, it is priced and they are looked for again. */
+/** Finds the cheapest ways by label; where three notes in a row cost something on one of them, it is priced and they are searched again. */
 function cheapestRows(lattice: Lattice, most: number): readonly Way[] {
   let derived = asItIs(lattice);
   for (;;) {

@@ -5,12 +5,12 @@ import type { Issue } from '#core/messages';
 import { formatFraction, fraction, multiplyFractions, parseFraction } from '#core/fraction';
 import type { Relaxation } from './types.ts';
 
-/** A pupil who knows no more positions than so many, in the order in which they are learnt, is a beginner in double stops. */
+/** The number of positions, in the order in which they are learnt, up to which a pupil is a beginner in double stops. */
 const FIRST_LEARNT = 2;
 
 /**
- * What a teacher tries before moving a beginner's double stops to a higher position: their notes one after the other. Nothing where other
- * positions are allowed, for what is no double stop, and where something is asked of single notes.
+ * Proposes what a teacher tries before moving a beginner's double stops to a higher position: their notes one after the other. Nothing
+ * where other positions are allowed, for material other than double stops, and where something is asked of single notes.
  */
 export function brokenUp(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
   if (!staysLow(brief)) return [];
@@ -36,7 +36,7 @@ function staysLow(brief: Brief): boolean {
   return player.ok && allowed !== undefined && allowed.every((label) => player.value.hand.learningOrder.indexOf(label) < FIRST_LEARNT);
 }
 
-/** The two notes of a double stop in half its time each; anything else as it is. */
+/** Plays the two notes of a double stop in half its time each; anything else stays as it is. */
 function oneAfterTheOther(note: LineNoteDocument): readonly LineNoteDocument[] {
   const length = parseFraction(note.duration);
   if ('rest' in note || note.pitches.length !== 2 || !length) return [note];

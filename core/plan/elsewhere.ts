@@ -6,11 +6,11 @@ import { counted } from '#core/messages';
 import { formatPitch, parsePitch, pitchLabel } from '#core/pitch';
 import type { Relaxation } from './types.ts';
 
-/** Octaves away, the nearest first. */
+/** The octaves tried, the nearest first. */
 const AWAY = [-1, 1, -2, 2, -3, 3] as const;
 
 /**
- * Material made by rule from its tonic in other octaves, the nearest first, then with fewer octaves; double stops then in other
+ * Proposes material made by rule from its tonic in other octaves, the nearest first, then with fewer octaves; double stops then in other
  * intervals. Nothing for a line.
  */
 export function elsewhere(brief: Brief): readonly Relaxation[] {
@@ -25,7 +25,7 @@ export function elsewhere(brief: Brief): readonly Relaxation[] {
     .map((moved) => ({ words: wordsOf(brief, material, moved), brief: { ...brief, material: moved } }));
 }
 
-/** The same in its own octave and others, the nearest first. */
+/** Gives the same material in its own octave and others, the nearest first. */
 function tonicsFor(material: PatternMaterial): readonly PatternMaterial[] {
   const tonic = parsePitch(material.tonic);
   if (!tonic.ok) return [];
@@ -33,7 +33,7 @@ function tonicsFor(material: PatternMaterial): readonly PatternMaterial[] {
   return octaves.map((octave) => ({ ...material, tonic: formatPitch({ ...tonic.value, octave }) }));
 }
 
-/** "from D3, 1 octave", "in thirds from D3" */
+/** Writes the change in words: "from D3, 1 octave", "in thirds from D3". */
 function wordsOf({ instrument }: Brief, before: PatternMaterial, moved: PatternMaterial): string {
   const begins = parsePitch(materialPart(moved.kind).begins(moved) ?? moved.tonic);
   const from = begins.ok ? pitchLabel(formatPitch(writtenPitch(instrument.kind, begins.value))) : moved.tonic;

@@ -6,11 +6,11 @@ import { otherFingerings } from './others/other-fingerings.ts';
 import { relaxed } from './relaxed.ts';
 import type { PlanOutcome } from './types.ts';
 
-/** What a call wants beyond the best plan. */
+/** The options of a call beyond the best plan. */
 export interface PlanOptions {
-  /** How many alternatives at most; none when absent. */
+  /** The largest number of alternatives; none when absent. */
   readonly alternatives?: number;
-  /** Hears how much of a long line is laid out, 0 to 1, every thousand notes or so; an error it throws ends the planning. */
+  /** Receives the share of a long line that is laid out, 0 to 1, every thousand notes or so; an error it throws ends the planning. */
   readonly onProgress?: (share: number) => void;
 }
 

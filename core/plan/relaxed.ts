@@ -10,19 +10,20 @@ import { brokenUp } from './broken-up.ts';
 import { elsewhere } from './elsewhere.ts';
 import type { Relaxation, Relaxed } from './types.ts';
 
-/** Relaxations of one kind: all that help are weighed, or only the first. */
+/** The relaxations of one kind: all that help are compared, or only the first is taken. */
 interface Relaxations {
-  /** In the order in which they are tried. */
+  /** The relaxations in the order in which they are tried. */
   readonly tries: readonly Relaxation[];
-  /** Whether every one that helps is weighed, or only the first. */
+  /** Whether every one that helps is compared, or only the first is taken. */
   readonly weigh: 'every' | 'first';
 }
 
 /**
- * The single limit that helps most when relaxed: tried, not guessed. A beginner's double stops are broken up first. Then the small steps are tried, one more position,
- * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
- * is taken. Then each limit as a whole, then all of them. Where no limit is to blame, as for a note that the instrument does not have,
- * a scale or the like is tried in the nearest octave; null where nothing helps. `tried` is how far the brief itself came.
+ * Finds the single limit that helps most when relaxed: tried, not guessed. A beginner's double stops are broken up first. Then the small
+ * steps are tried, one more position, string or finger, one lock or one count of shifts; of those with which the whole line can be planned
+ * the cheapest plan is taken. Then each limit is lifted as a whole, then all of them. Where no limit is to blame, as for a note that the
+ * instrument does not have, a scale or the like is tried in the nearest octave; null where nothing helps. `tried` is the attempt at the
+ * brief itself.
  */
 export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt): Steps<Relaxed | null> {
   const limited = issues.some((issue) => isAbout(issue, 'limit', 'lock'));
@@ -77,7 +78,7 @@ function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: P
   };
 }
 
-/** The same with the thumb, or with the thumb set lower on the string, where it alone would hold two notes together. */
+/** Proposes the same with the thumb, or with the thumb set lower on the string, where it alone would hold two notes together. */
 function onTheThumb(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
   const asks = (code: Issue['code']): boolean => issues.some((issue) => issue.code === code);
   const withThumb = (words: string, thumb: NonNullable<Brief['player']>): Relaxation => ({
@@ -91,7 +92,7 @@ function onTheThumb(brief: Brief, issues: readonly Issue[]): readonly Relaxation
   ];
 }
 
-/** Other counts of shifts are tried only where the line can be had with them: one search has found all of those. */
+/** Keeps the counts of shifts with which the line is possible: one search has found all of those. */
 function canBeHad(tried: Attempt): (relaxations: Relaxations) => Relaxations {
   const asked = tried.kind === 'no-way' ? exactShifts(tried.laid.task.limits) : null;
   if (tried.kind !== 'no-way' || asked === null) return (relaxations) => relaxations;

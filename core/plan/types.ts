@@ -5,49 +5,49 @@ import type { AlternativeName } from './others/name.ts';
 
 /** Another fingering of the same line that a player would call different, compared with the one chosen. */
 export interface Alternative {
-  /** What it does otherwise. */
+  /** The name of what it does otherwise. */
   readonly name: AlternativeName;
   /** The whole line as it is fingered there. */
   readonly plan: Plan;
-  /** Line indexes of the notes fingered differently. */
+  /** The line indexes of the notes fingered differently. */
   readonly differsAt: readonly number[];
-  /** Its cost less that of the chosen plan, by the same weights. */
+  /** Its cost minus that of the chosen plan, by the same weights. */
   readonly deltaThousandths: number;
-  /** What it saves, costliest first. */
+  /** The costs that it saves, the largest first. */
   readonly gains: readonly CostDifference[];
-  /** What it pays, costliest first. */
+  /** The costs that it adds, the largest first. */
   readonly pays: readonly CostDifference[];
 }
 
-/** What planning a brief gives. */
+/** The plans of a brief. */
 export interface PlanSet {
   /** The cheapest plan. */
   readonly best: Plan;
-  /** Cheapest first. */
+  /** The other fingerings, cheapest first. */
   readonly alternatives: readonly Alternative[];
 }
 
 /** A brief with one limit relaxed, and the plan it then has. */
 export interface Relaxed {
-  /** What was relaxed, as it follows "It can be played": "with third position allowed too". */
+  /** The words for what was relaxed, as they follow "It can be played": "with third position allowed too". */
   readonly relaxation: string;
-  /** The brief after it. */
+  /** The brief with the limit relaxed. */
   readonly brief: Brief;
-  /** Its best plan. */
+  /** The best plan of that brief. */
   readonly plan: Plan;
 }
 
-/** What comes of a brief: plans, or why there are none, with the plan that relaxing one limit would give. */
+/** The outcome of planning a brief: plans, or the reasons why there are none, with the plan that relaxing one limit would give. */
 export type PlanOutcome =
-  /** The plans. */
+  /** The brief could be planned. */
   | { readonly ok: true; readonly value: PlanSet }
-  /** Why there is none, and what would help. */
+  /** The brief could not be planned: the reasons, and what would help. */
   | { readonly ok: false; readonly issues: readonly Issue[]; readonly relaxed: Relaxed | null };
 
-/** A brief that asks for less, or for the same elsewhere, and what to call it. */
+/** A brief that asks for less, or for the same elsewhere, and the words for the change. */
 export interface Relaxation {
-  /** What was given up or moved, as it follows "It can be played". */
+  /** The words for what was given up or moved, as they follow "It can be played". */
   readonly words: string;
-  /** The brief so. */
+  /** The brief after the change. */
   readonly brief: Brief;
 }

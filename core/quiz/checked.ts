@@ -1,13 +1,13 @@
 import { nameOf, type QuizQuestion } from './question.ts';
 import { soundsTheSame } from './names.ts';
 
-/** What an answer is worth. */
+/** The result of checking an answer. */
 export interface CheckedAnswer {
-  /** All of it, and nothing else. */
+  /** Whether all of it is right, and nothing else was answered. */
   readonly right: boolean;
-  /** Wrong by its name alone: it sounds the same, and the key writes it otherwise. */
+  /** Whether it is wrong by its name alone: it sounds the same, and the key writes it otherwise. */
   readonly otherName: boolean;
-  /** What is right and was not answered. */
+  /** The right answers that were not given. */
   readonly missing: readonly string[];
 }
 
@@ -23,7 +23,7 @@ function asksForName(kind: QuizQuestion['kind']): boolean {
   return kind === 'place-to-note' || kind === 'first-finger' || kind === 'other-name';
 }
 
-/** Signs of note names as people type them, documents' form; German names too. */
+/** The signs of note names as people type them, and in documents' form; German names too. */
 const SIGNS: Readonly<Record<string, string>> = {
   '': '',
   '♭': 'b',
@@ -37,7 +37,7 @@ const SIGNS: Readonly<Record<string, string>> = {
   '##': '##',
 };
 
-/** A note name as people type it ("bb", "f#", "B♭"), documents' form; null for none. */
+/** Reads a note name as people type it ("bb", "f#", "B♭") into documents' form; null for none. */
 export function typedName(text: string): string | null {
   const [, letter = '', sign = ''] = /^([a-g])(bb|##|b|#|♭|♯|s|es|is)?$/iu.exec(nameOf(text.trim())) ?? [];
   return letter === '' ? null : `${letter.toUpperCase()}${SIGNS[sign.toLowerCase()] ?? ''}`;

@@ -4,19 +4,22 @@ import { type GivenAnswer, nameOf, type QuizQuestion } from './question.ts';
 export interface Confusion {
   /** The question that was asked, and the one whose answer was given. */
   readonly questions: readonly [QuizQuestion, QuizQuestion];
-  /** How often, both ways. */
+  /** The number of times, both ways. */
   readonly times: number;
   /** The place in the history at which it last happened. */
   readonly last: number;
 }
 
-/** Both must have been right so often since before a confusion counts as over. */
+/** The number of right answers of both questions after which a confusion counts as over. */
 const RIGHT_SINCE = 2;
 
-/** Questions by their id: made once for a quiz. */
+/** The questions by their id, made once for a quiz. */
 export type ById = ReadonlyMap<string, QuizQuestion>;
 
-/** The question whose answer was given in place of the right one: of the same kind in the same position, on the same string first; null for none. */
+/**
+ * Finds the question whose answer was given in place of the right one: of the same kind in the same position, on the same string first;
+ * null for none.
+ */
 export function takenFor(pool: ById, { question, right, given }: GivenAnswer): QuizQuestion | null {
   const asked = pool.get(question);
   if (!asked || right) return null;
@@ -35,7 +38,7 @@ function stringOf(question: QuizQuestion): string | null {
   return question.kind === 'place-to-note' || question.kind === 'first-finger' ? question.place.open : null;
 }
 
-/** What is confused and not over yet, the most often first. */
+/** Lists confusions that are not over yet, the most frequent first. */
 export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): readonly Confusion[] {
   const found = new Map<string, Confusion>();
   for (const [order, answer] of history.entries()) {
@@ -56,7 +59,7 @@ function rightSince(history: readonly GivenAnswer[], question: string, since: nu
   return after.length - 1 - after.findLastIndex(({ right }) => !right);
 }
 
-/** The two names of a confusion of notes, as answers have them; of other kinds what was asked. */
+/** Gives the two names of a confusion of notes, as answers have them; of other kinds, the questions. */
 export function confusedNames({ questions }: Confusion): readonly [string, string] {
   const name = (question: QuizQuestion): string =>
     question.kind === 'note-to-place' ? nameOf(question.written) : question.answers.join(' ');

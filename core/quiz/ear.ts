@@ -1,35 +1,35 @@
 import type { GivenAnswer } from './question.ts';
 
-/** What every question of the ear's own tolerance is called. */
+/** The id of every question that measures the ear's own tolerance. */
 const EAR = 'ear';
 
-/** How far apart two notes are when the ear is first asked, and at most and at least, cents. */
+/** The distance of two notes when the ear is first asked, and its largest and smallest, cents. */
 const [FIRST, MOST, LEAST] = [50, 100, 2] as const;
 
-/** After two right in a row the distance becomes so much smaller, after a wrong one larger again by as much. */
+/** The factor by which the distance shrinks after two right answers in a row, and grows after a wrong one. */
 const NARROWER = 0.75;
 
-/** The mean of the last turning points is where the ear stands: so many are needed, and so many count. */
+/** The number of turning points that are needed, and counted, for a mean. */
 const TURNS = 6;
 
 /** Two notes, one of them higher. */
 export interface EarQuestion {
-  /** For the record. */
+  /** The id for the record. */
   readonly id: string;
-  /** How far apart, cents. */
+  /** The distance, cents. */
   readonly cents: number;
 }
 
-/** What an ear tells apart. */
+/** The state of an ear. */
 export interface EarStanding {
-  /** What is asked next. */
+  /** The next question. */
   readonly next: EarQuestion;
-  /** The ear's own tolerance: what it tells apart in about seven of ten cases, cents; null while too little is known. */
+  /** The ear's own tolerance: the distance it tells apart in about seven of ten cases, cents; null while too little is known. */
   readonly tolerance: number | null;
 }
 
 /**
- * Where an ear stands after its answers: two right in a row narrow the distance, a wrong one widens it, which settles where 71 % are
+ * Gives the state of an ear after its answers: two right in a row narrow the distance, a wrong one widens it, which settles where 71 % are
  * right (the transformed up-down rule of psychophysics, Levitt 1971). Answers to other questions are passed over.
  */
 export function earAfter(history: readonly GivenAnswer[]): EarStanding {
@@ -52,7 +52,7 @@ export function earAfter(history: readonly GivenAnswer[]): EarStanding {
   return { next: { id: `${EAR} | ${Math.round(cents)}`, cents: Math.round(cents) }, tolerance };
 }
 
-/** Whether an answer was one of the ear. */
+/** Tells whether an answer was one of the ear. */
 function isEar(question: string): boolean {
   return question.startsWith(`${EAR} | `);
 }

@@ -2,15 +2,17 @@ import type { MappedFinger, MappedString, PositionMap } from '#core/atlas';
 import type { InstrumentKind } from '#core/instrument';
 import { ACROSS, nameOf, placeNamed, type QuestionOf, type QuizPlace, type QuizQuestion } from './question.ts';
 
-/** What the questions of one position are made from. */
+/** The parts from which the questions of one position are made. */
 export interface AskedOf {
   /** The instrument. */
   readonly kind: InstrumentKind;
-  /** Documents' form. */
+  /** The key, documents' form. */
   readonly key: string;
 }
 
-/** Everything that can be asked of one position: places and notes both ways, finger 1, what touches, and straight or diagonal. */
+/**
+ * Lists everything that can be asked of one position: places and notes both ways, finger 1, fingers that touch, and straight or diagonal.
+ */
 export function questionsInPosition(of: AskedOf, map: PositionMap): readonly QuizQuestion[] {
   const places = placesIn(map);
   return [
@@ -22,7 +24,7 @@ export function questionsInPosition(of: AskedOf, map: PositionMap): readonly Qui
   ];
 }
 
-/** The places under the hand, from the lowest string up. */
+/** Lists the places under the hand, from the lowest string up. */
 export function placesIn({ strings }: PositionMap): readonly QuizPlace[] {
   return strings.toReversed().flatMap((string) => string.fingers.map((finger) => placeOf(string, finger)));
 }
@@ -31,12 +33,12 @@ function placeOf({ stringIndex, open }: MappedString, { finger, semitonesAboveOp
   return { stringIndex, open, finger, semitonesAboveOpen, pitch, written };
 }
 
-/** The id of a question: what makes it this one. */
+/** Makes the id of a question from everything that makes it this one. */
 export function quizId(kind: string, { kind: instrument, key }: AskedOf, ...more: readonly string[]): string {
   return [kind, instrument, key, ...more].join(' | ');
 }
 
-/** The id of the question which note lies at a place. */
+/** Makes the id of the question which note lies at a place. */
 export function placeToNoteId(of: AskedOf, position: string, place: QuizPlace): string {
   return quizId('place-to-note', of, position, placeNamed(place));
 }
@@ -46,7 +48,7 @@ function placeToNote(of: AskedOf, { position }: PositionMap, place: QuizPlace): 
   return { id, kind: 'place-to-note', key: of.key, position, place, answers: [nameOf(place.written)], shown: [place] };
 }
 
-/** The open strings of the key, as places. */
+/** Lists the open strings of the key, as places. */
 export function openPlacesIn({ strings }: PositionMap): readonly QuizPlace[] {
   return strings.toReversed().flatMap(({ stringIndex, open, openWritten, openInKey }): readonly QuizPlace[] => {
     const place = { stringIndex, open, finger: '0' as const, semitonesAboveOpen: 0, pitch: open, written: openWritten };
@@ -66,7 +68,7 @@ function noteToPlace(of: AskedOf, map: PositionMap, { written, pitch }: QuizPlac
   return { id, kind: 'note-to-place', key: of.key, position: map.position, written, pitch, answers, shown };
 }
 
-/** Where finger 1 is while another plays; on a string where it stands on no note of the key nobody is asked. */
+/** Asks where finger 1 is while another plays; not on a string where it stands on no note of the key. */
 function firstFinger(of: AskedOf, map: PositionMap, place: QuizPlace): readonly QuestionOf<'first-finger'>[] {
   const first = placesIn(map).find(({ stringIndex, finger }) => stringIndex === place.stringIndex && finger === '1');
   if (!first || place.finger === '1' || place.finger === 'T') return [];
@@ -76,7 +78,7 @@ function firstFinger(of: AskedOf, map: PositionMap, place: QuizPlace): readonly 
   ];
 }
 
-/** What touches is a semitone apart; a string with a single finger on it is no question. */
+/** Asks which fingers touch, that is, stand a semitone apart; a string with a single finger on it is no question. */
 function touch(of: AskedOf, { position }: PositionMap, string: MappedString): readonly QuestionOf<'touch'>[] {
   if (string.fingers.length < 2) return [];
   const touching = string.gaps.filter(({ semitones }) => semitones === 1).map(({ from, to }) => `${from} ${to}`);

@@ -5,7 +5,7 @@ import { DIATONIC_SEMITONES, formatPitch, parsePitch, pitchAt, respelled, semito
 import { type AskedOf, openPlacesIn, placesIn, placeToNoteId, quizId } from './in-position.ts';
 import { nameOf, type QuestionOf, type QuizPlace } from './question.ts';
 
-/** Notes that have two usual names, each with its other name. */
+/** The notes that have two usual names, each with its other name. */
 const OTHER_NAMES: readonly (readonly [string, string])[] = [
   ['C#', 'Db'],
   ['D#', 'Eb'],
@@ -18,7 +18,7 @@ const OTHER_NAMES: readonly (readonly [string, string])[] = [
   ['Fb', 'E'],
 ];
 
-/** The other name of every note that has one, both ways. */
+/** Lists the questions for the other name of every note that has one, both ways. */
 export function otherNameQuestions(of: AskedOf): readonly QuestionOf<'other-name'>[] {
   return OTHER_NAMES.flatMap(([one, other]) => [
     [one, other],
@@ -36,12 +36,12 @@ export function otherNameQuestions(of: AskedOf): readonly QuestionOf<'other-name
   ]);
 }
 
-/** Fingers of violin and viola, each on its own letter above the first. */
+/** The fingers of violin and viola, each on its own letter above the first. */
 const LETTER_FINGERS: readonly Finger[] = ['1', '2', '3', '4'];
 
 /**
- * Two names of one place, each with the finger of its own letter: D♯5 and E♭5 on the A string in first position are 3 low and 4 low.
- * On violin and viola alone: elsewhere a place has one finger under whatever name.
+ * Lists the questions for two names of one place, each with the finger of its own letter: D♯5 and E♭5 on the A string in first position are
+ * 3 low and 4 low. On violin and viola alone: elsewhere a place has one finger under whatever name.
  */
 export function letterFingerQuestions(of: AskedOf, spec: InstrumentSpec, position: string): readonly QuestionOf<'letter-finger'>[] {
   const instrument = readInstrument(spec);
@@ -64,7 +64,9 @@ export function letterFingerQuestions(of: AskedOf, spec: InstrumentSpec, positio
   );
 }
 
-/** The natural letter so many steps above C0, a semitone up or down, where that has another name: a black key, to a pianist. */
+/**
+ * Gives the natural letter a number of steps above C0, moved a semitone up or down, where that has another name: a black key, to a pianist.
+ */
 function pitchAlteredBy(steps: number, alteration: number) {
   const natural = DIATONIC_SEMITONES[steps % DIATONIC_SEMITONES.length] ?? 0;
   const semitones = 12 * Math.floor(steps / DIATONIC_SEMITONES.length) + natural + alteration;
@@ -73,7 +75,7 @@ function pitchAlteredBy(steps: number, alteration: number) {
   return pitch && other && Math.abs(other.alteration) === 1 ? { pitch, semitones } : null;
 }
 
-/** Ways through the names of a position. */
+/** The ways through the names of a position. */
 export const NAME_WAYS = ['up', 'down', 'up-down'] as const;
 
 /** A way through the names of a position. */
@@ -83,13 +85,13 @@ export type NameWay = (typeof NAME_WAYS)[number];
 export interface NameAsked {
   /** The id of the question which note lies there. */
   readonly question: string;
-  /** Where it lies. */
+  /** The place where it lies. */
   readonly place: QuizPlace;
   /** The name that is right, documents' form. */
   readonly answer: string;
 }
 
-/** The names of a key in a position in order: all that lies under the hand, or an octave from its lowest tonic, up, down, or both. */
+/** Lists the names of a key in a position in order: all that lies under the hand, or an octave from its lowest tonic, up, down, or both. */
 export function namesInOrder(of: AskedOf, map: PositionMap, way: NameWay, octave: { readonly from: string } | null): readonly NameAsked[] {
   const all = eachNoteOnce(scaleIn(map));
   const upward = octave ? octaveFrom(all, octave.from) : all;
@@ -97,7 +99,7 @@ export function namesInOrder(of: AskedOf, map: PositionMap, way: NameWay, octave
   return ordered.map((place) => ({ question: placeToNoteId(of, map.position, place), place, answer: nameOf(place.written) }));
 }
 
-/** The places under the hand from the lowest string up, with the open strings that belong to the position. */
+/** Lists the places under the hand from the lowest string up, with the open strings that belong to the position. */
 function scaleIn(map: PositionMap): readonly QuizPlace[] {
   const belongs = map.strings.filter(({ openBelongs }) => openBelongs).map(({ stringIndex }) => stringIndex);
   const open = openPlacesIn(map).filter(({ stringIndex }) => belongs.includes(stringIndex));
@@ -106,7 +108,7 @@ function scaleIn(map: PositionMap): readonly QuizPlace[] {
   );
 }
 
-/** Each note once: of two places the open string, else the lower string. */
+/** Keeps each note once: of two places the open string, else the lower string. */
 function eachNoteOnce(places: readonly QuizPlace[]): readonly QuizPlace[] {
   return places.filter((place) => {
     const same = places.filter(({ written }) => written === place.written);
@@ -114,7 +116,7 @@ function eachNoteOnce(places: readonly QuizPlace[]): readonly QuizPlace[] {
   });
 }
 
-/** From the lowest tonic to the next one above it; all of it where there is no tonic. */
+/** Cuts the row from the lowest tonic to the next one above it; all of it where there is no tonic. */
 function octaveFrom(places: readonly QuizPlace[], tonic: string): readonly QuizPlace[] {
   const first = places.findIndex(({ written }) => nameOf(written) === tonic);
   if (first < 0) return places;
@@ -122,7 +124,7 @@ function octaveFrom(places: readonly QuizPlace[], tonic: string): readonly QuizP
   return places.slice(first, next < 0 ? undefined : next + 1);
 }
 
-/** Whether two names sound the same: A♯ and B♭. */
+/** Tells whether two names sound the same: A♯ and B♭. */
 export function soundsTheSame(one: string, other: string): boolean {
   const [first, second] = [one, other].map((name) => parsePitch(`${name}4`));
   return first?.ok === true && second?.ok === true && (semitonesOf(first.value) - semitonesOf(second.value)) % 12 === 0;

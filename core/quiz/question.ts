@@ -1,6 +1,6 @@
 import type { Finger } from '#core/hand';
 
-/** What is asked of positions, and by ear. */
+/** The kinds of questions, about positions and by ear. */
 export const QUIZ_KINDS = [
   'place-to-note',
   'note-to-place',
@@ -18,47 +18,47 @@ export const QUIZ_KINDS = [
  * A kind of question.
  *
  * - `place-to-note`: string, finger and position → the note; - `note-to-place`: note and position → every string and finger; -
- * `first-finger`: where finger 1 is while another plays; - `touch`: which fingers of a string touch; - `across`: one finger on two
+ * `first-finger`: the place of finger 1 while another plays; - `touch`: the fingers of a string that touch; - `across`: one finger on two
  * strings, straight or diagonal; - `letter-finger`: two names of one place, each with the finger of its letter; - `other-name`: the
- * other name of a note; - `shift-interval`: what a shift sounds; - `shift-target`: the note a shift arrives on, sung or thought
+ * other name of a note; - `shift-interval`: the sound of a shift; - `shift-target`: the note a shift arrives on, sung or thought
  * before it sounds, marked by the player; - `key-interval`: an interval of the key, by ear.
  */
 export type QuizKind = (typeof QUIZ_KINDS)[number];
 
 /** A place on a string, as the board shows it. */
 export interface QuizPlace {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
   /** The open note of the string, documents' form. */
   readonly open: string;
-  /** The finger there. */
+  /** The finger on it. */
   readonly finger: Finger;
-  /** Where on the string. */
+  /** The place on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
-  /** What sounds, documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
-  /** The same as the player reads it. */
+  /** The pitch as the player reads it. */
   readonly written: string;
 }
 
-/** Which way a finger goes from a string to the next higher one. */
+/** The directions in which a finger goes from a string to the next higher one. */
 export const ACROSS = ['straight', 'higher', 'lower'] as const;
 
-/** What every question has. */
+/** The fields that every question has. */
 interface Asked {
-  /** It is this question and no other, on whatever day: instrument, key, position and what is asked. */
+  /** The id, which is the same on whatever day: instrument, key, position and what is asked. */
   readonly id: string;
-  /** The key, documents' form; the names of notes are its own. */
+  /** The key, documents' form; it names the notes. */
   readonly key: string;
-  /** The position of the hand; of a shift, where it arrives. Null where none is meant. */
+  /** The position of the hand; of a shift, the position where it arrives. Null where none is meant. */
   readonly position: string | null;
-  /** Everything that is right, in order; all of it is asked for. */
+  /** The right answers, in order; all of them are asked for. */
   readonly answers: readonly string[];
-  /** Where the answer is seen on the board. */
+  /** The places on the board where the answer is seen. */
   readonly shown: readonly QuizPlace[];
 }
 
-/** A question, with what it tells. */
+/** A question, with the facts that it states. */
 export type QuizQuestion = Asked &
   (
     | { readonly kind: 'place-to-note'; readonly place: QuizPlace }
@@ -76,31 +76,31 @@ export type QuizQuestion = Asked &
 /** A question of a kind. */
 export type QuestionOf<Kind extends QuizKind> = Extract<QuizQuestion, { readonly kind: Kind }>;
 
-/** One answer that was given. */
+/** One answer of the player. */
 export interface GivenAnswer {
-  /** The question, by its id. */
+  /** The id of the question. */
   readonly question: string;
-  /** What was answered. */
+  /** The answer given. */
   readonly given: readonly string[];
-  /** All of it, and nothing else. */
+  /** Whether all of it was right, and nothing else was answered. */
   readonly right: boolean;
-  /** How long it took, seconds; null where no clock ran. */
+  /** The time it took, seconds; null where no clock ran. */
   readonly seconds: number | null;
-  /** When, ms since 1970. */
+  /** The moment, ms since 1970. */
   readonly at: number;
 }
 
-/** A place as an answer names it: "A4 2". */
+/** Names a place as an answer does: "A4 2". */
 export function placeNamed({ open, finger }: Pick<QuizPlace, 'open' | 'finger'>): string {
   return `${open} ${finger}`;
 }
 
-/** A note without its octave, documents' form: "Bb". */
+/** Names a note without its octave, documents' form: "Bb". */
 export function nameOf(pitch: string): string {
   return pitch.replace(/-?[0-9]$/, '');
 }
 
-/** An interval as an answer names it, by its letters and semitones: "2 3" is a minor third. */
+/** Names an interval as an answer does, by its letters and semitones: "2 3" is a minor third. */
 export function intervalNamed(letters: number, semitones: number): string {
   return `${letters} ${semitones}`;
 }

@@ -7,7 +7,7 @@ import type { QuizKind, QuizQuestion } from './question.ts';
 
 /** A key in which a position is asked for. */
 export interface QuizPart {
-  /** Documents' form. */
+  /** The key, documents' form. */
   readonly key: string;
   /** The position, as the school names it. */
   readonly position: string;
@@ -15,19 +15,19 @@ export interface QuizPart {
 
 /** A question of a quiz. */
 export type Quizzed = QuizQuestion & {
-  /** It comes from what the player plays: their pieces, keys and positions. */
+  /** Whether it comes from the player's own pieces, keys and positions. */
   readonly own: boolean;
 };
 
-/** What a quiz asks. */
+/** The choice of what a quiz asks. */
 export interface QuizChoice {
-  /** Keys and positions. */
+  /** The keys and positions. */
   readonly parts: readonly (QuizPart & { readonly own: boolean })[];
-  /** Kinds of questions. */
+  /** The kinds of questions. */
   readonly kinds: readonly QuizKind[];
 }
 
-/** Every question of some keys and positions, for whoever plays; a question is there once, the player's own first. */
+/** Lists every question of some keys and positions, for a player; a question is there once, the player's own first. */
 export function quizOf(player: DrillFor, { parts, kinds }: QuizChoice): readonly Quizzed[] {
   const keys = [...new Set(parts.map(({ key }) => key))];
   const asked = keys.flatMap((key) =>

@@ -5,7 +5,7 @@ import { type Key, nextInKey, parseKey } from '#core/key';
 import { type AskedOf, placesIn, quizId } from './in-position.ts';
 import { intervalNamed, placeNamed, type QuestionOf, type QuizPlace } from './question.ts';
 
-/** What is asked of the shifts of one finger between two positions, both ways: the interval that sounds, and the target. */
+/** Lists the questions for shifts of one finger between two positions, both ways: the interval that sounds, and the target. */
 export function shiftQuestions(
   of: AskedOf,
   from: PositionMap,
@@ -25,7 +25,7 @@ export function shiftQuestions(
   });
 }
 
-/** Every interval within an octave of the key from its lowest tonic that the instrument plays: heard and named. */
+/** Lists every interval within an octave of the key from its lowest tonic that the instrument plays: heard and named. */
 export function intervalQuestions(of: AskedOf, maps: readonly PositionMap[]): readonly QuestionOf<'key-interval'>[] {
   const key = parseKey(of.key);
   const tonic = key.ok ? lowestTonic(key.value, maps.flatMap(placesIn)) : null;
@@ -50,7 +50,7 @@ function lowestTonic({ tonic }: Key, places: readonly QuizPlace[]): Pitch | null
   return sounding.toSorted((one, other) => semitonesOf(one) - semitonesOf(other))[0] ?? null;
 }
 
-/** Eight notes. */
+/** Lists eight notes up from the tonic. */
 function octaveUp(tonic: Pitch, key: Key): readonly Pitch[] {
   const notes = [tonic];
   while (notes.length < 8) notes.push(nextInKey(notes[notes.length - 1] ?? tonic, key, true));

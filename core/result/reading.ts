@@ -1,21 +1,21 @@
 import type { Issue } from '#core/messages';
 
-/** What comes of reading something given by a person or a file: the value, or all that is wrong with it. */
+/** The result of reading something given by a person or a file: the value, or all that is wrong with it. */
 export type Reading<Value> = Read<Value> | Unread;
 
 /** A reading that succeeded. */
 export interface Read<Value> {
-  /** It read. */
+  /** True: it read. */
   readonly ok: true;
-  /** What was read. */
+  /** The value that was read. */
   readonly value: Value;
 }
 
 /** A reading that failed. */
 export interface Unread {
-  /** It did not read. */
+  /** False: it did not read. */
   readonly ok: false;
-  /** At least one. */
+  /** The issues, at least one. */
   readonly issues: readonly Issue[];
 }
 
@@ -29,7 +29,7 @@ export function badReading(...issues: readonly [Issue, ...Issue[]]): Unread {
   return { ok: false, issues };
 }
 
-/** The value where there are no issues, else the issues. */
+/** Gives the value where there are no issues, else the issues. */
 export function readingOf<Value>(value: Value, issues: readonly Issue[]): Reading<Value> {
   return issues.length === 0 ? goodReading(value) : { ok: false, issues };
 }

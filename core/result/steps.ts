@@ -1,6 +1,6 @@
 /**
- * Work that can be broken off between its steps: each takes about as long as one line takes to be solved. Whoever runs it
- * decides when the next step is taken, or that none is.
+ * Work that can be broken off between its steps: each takes about as long as solving one line. The caller decides when the next step is
+ * taken, or that none is.
  */
 export type Steps<Value> = Generator<undefined, Value, undefined>;
 

@@ -1,28 +1,28 @@
 import { addFractions, compareFractions, fraction, type Fraction, multiplyFractions, subtractFractions, ZERO } from '#core/fraction';
 
-/** So many notes in the time of so many of the same kind: a triplet is three in the time of two. */
+/** A tuplet: a number of notes in the time of another number of the same kind. A triplet is three in the time of two. */
 export interface Tuplet {
-  /** 3 a triplet, 5 a quintuplet, 7 a septuplet. */
+  /** The number of notes: 3 a triplet, 5 a quintuplet, 7 a septuplet. */
   readonly notes: 3 | 5 | 7;
-  /** How many of them the same time holds as they are written. */
+  /** The number of notes that the same time holds as they are written. */
   readonly inTimeOf: 2 | 4;
 }
 
 /** One note or rest as it can be written: a plain or dotted value, or one of a tuplet. */
 export interface NoteValue {
-  /** 1 whole, 2 half, 4 quarter … 64. */
+  /** The value: 1 whole, 2 half, 4 quarter … 64. */
   readonly denominator: 1 | 2 | 4 | 8 | 16 | 32 | 64;
-  /** How often it is half as long again. */
+  /** The number of dots, each of which makes it half as long again. */
   readonly dots: 0 | 1;
   /** The tuplet it belongs to; null for none. */
   readonly tuplet: Tuplet | null;
-  /** How long it sounds, in whole notes: in a tuplet shorter than it is written. */
+  /** The sounding length, in whole notes: in a tuplet shorter than it is written. */
   readonly length: Fraction;
 }
 
 const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64] as const;
 
-/** Every value that can be written with at most one dot, longest first. A dotted 64th would need a 128th: left out. */
+/** The values that can be written with at most one dot, longest first. A dotted 64th would need a 128th and is left out. */
 const WRITABLE: readonly NoteValue[] = DENOMINATORS.flatMap((denominator): NoteValue[] => {
   const plain: NoteValue = { denominator, dots: 0, tuplet: null, length: fraction(1, denominator) };
   return denominator === 64 ? [plain] : [{ ...plain, dots: 1, length: fraction(3, 2 * denominator) }, plain];
@@ -35,9 +35,9 @@ const TUPLETS: readonly Tuplet[] = [
 ];
 
 /**
- * The written values whose lengths add up to `length`, longest first: one for most lengths, several to be tied for the
- * others (5/8 is a half and an eighth; 1/12 an eighth of a triplet). Null when the length is no multiple of a 64th, nor of one in
- * a triplet, quintuplet or septuplet.
+ * Gives the written values whose lengths add up to `length`, longest first: one for most lengths, several to be tied for the others (5/8 is
+ * a half and an eighth; 1/12 an eighth of a triplet). Null when the length is no multiple of a 64th, nor of one in a triplet, quintuplet or
+ * septuplet.
  */
 export function writtenLengths(length: Fraction): readonly NoteValue[] | null {
   if (isPlain(length)) return plainValues(length);
@@ -49,8 +49,8 @@ export function writtenLengths(length: Fraction): readonly NoteValue[] | null {
 }
 
 /**
- * The same for what begins at a moment of the line: what begins within a tuplet fills it first, and what is left over is tied on.
- * `tupletFrom` is where that tuplet begins (`tupletStarts`); it says nothing of what begins in plain time.
+ * Gives the written values of a length that begins at a moment of the line: one that begins within a tuplet fills it first, and the rest is
+ * tied on. `tupletFrom` is where that tuplet begins (`tupletStarts`); it has no effect in plain time.
  */
 export function writtenFrom(onset: Fraction, length: Fraction, tupletFrom: Fraction = ZERO): readonly NoteValue[] | null {
   if (isPlain(onset)) return isPlain(length) ? plainValues(length) : afterWhole(length);
@@ -65,7 +65,7 @@ export function writtenFrom(onset: Fraction, length: Fraction, tupletFrom: Fract
   return first && left && [...first, ...left];
 }
 
-/** For notes that begin at some moments, one after the other, where the tuplet of each begins: the last plain moment before it. */
+/** Gives the beginning of the tuplet of each of some notes, by the moments at which they begin: the last plain moment before it. */
 export function tupletStarts(onsets: readonly Fraction[]): readonly Fraction[] {
   let start = ZERO;
   return onsets.map((onset) => {
@@ -74,7 +74,7 @@ export function tupletStarts(onsets: readonly Fraction[]): readonly Fraction[] {
   });
 }
 
-/** A length that is no single value of a tuplet has its whole eighths first: a half tied to an eighth of a triplet. */
+/** Writes a length that is no single value of a tuplet with its whole eighths first: a half tied to an eighth of a triplet. */
 function afterWhole(length: Fraction): readonly NoteValue[] | null {
   const values = writtenLengths(length);
   if (values === null || values.length === 1) return values;
@@ -83,7 +83,7 @@ function afterWhole(length: Fraction): readonly NoteValue[] | null {
   return plain && rest && [...plain, ...rest];
 }
 
-/** From a moment within a tuplet to where its notes add up to plain time again; null where no tuplet is known that ends. */
+/** Gives the time from a moment within a tuplet to where its notes add up to plain time again; null where no tuplet is known that ends. */
 function toEndOfTuplet(onset: Fraction): Fraction | null {
   const tuplet = TUPLETS.find(({ notes }) => onset.denominator % notes === 0);
   if (!tuplet) return null;
@@ -92,15 +92,15 @@ function toEndOfTuplet(onset: Fraction): Fraction | null {
   return toNext(onset, plain);
 }
 
-/** Most tuplets fill a quarter: a note that goes on beyond its tuplet is cut there where that can be written. */
+/** The length that most tuplets fill, a quarter: a note that goes on beyond its tuplet is cut there where that can be written. */
 const BEAT = 4;
 
-/** From a moment to the next that is a whole number of such parts of a whole note. */
+/** Gives the time from a moment to the next multiple of a part of a whole note. */
 function toNext(onset: Fraction, parts: number): Fraction {
   return subtractFractions(fraction(Math.floor((onset.numerator * parts) / onset.denominator) + 1, parts), onset);
 }
 
-/** A moment or a length that plain notes reach. */
+/** Tells whether plain notes reach a moment or a length. */
 export function isPlain({ denominator }: Fraction): boolean {
   return 64 % denominator === 0;
 }

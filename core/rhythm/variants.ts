@@ -1,4 +1,4 @@
-/** Rhythms in which a line is practised: shares of each note's length, one after the other, that add up to what they take the place of. */
+/** The rhythms in which a line is practised: shares of each note's length, one after the other, that add up to the lengths they replace. */
 export const LENGTH_PATTERNS = {
   even: [],
   'long-short': ['3/2', '1/2'],
@@ -15,7 +15,7 @@ export const LENGTH_PATTERNS = {
 /** A rhythm to practise in. */
 export type LengthPattern = keyof typeof LENGTH_PATTERNS;
 
-/** Bowings in which a line is practised beside the same number of notes to every bow: notes to each bow, one after the other. */
+/** The bowings in which a line is practised beside the same number of notes to every bow: notes to each bow, one after the other. */
 export const BOW_PATTERNS = {
   'two-slurred-two-separate': [2, 1, 1],
   'two-separate-two-slurred': [1, 1, 2],
@@ -29,7 +29,7 @@ export const BOW_PATTERNS = {
 /** A bowing to practise in. */
 export type BowPattern = keyof typeof BOW_PATTERNS;
 
-/** Every note of so many that carries an accent. */
+/** The patterns of accents: one note of this number carries the accent. */
 export const ACCENTS = {
   none: null,
   'first-of-two': { every: 2, on: 1 },
@@ -39,17 +39,17 @@ export const ACCENTS = {
   'third-of-four': { every: 4, on: 3 },
 } as const satisfies Readonly<Record<string, { readonly every: number; readonly on: number } | null>>;
 
-/** Where accents fall. */
+/** A pattern of accents. */
 export type AccentPattern = keyof typeof ACCENTS;
 
-/** The name under which a list of these is known; null for one of the teacher's own. */
+/** Finds the name under which a list of these is known; null for one of the teacher's own. */
 export function patternNamed<Name extends string>(patterns: Readonly<Record<Name, unknown>>, pattern: unknown): Name | null {
   const written = JSON.stringify(pattern);
   const names: readonly Name[] = namesOf(patterns);
   return names.find((name) => JSON.stringify(patterns[name]) === written) ?? null;
 }
 
-/** The names of a table, in its order. */
+/** Lists the names of a table, in order. */
 export function namesOf<Name extends string>(patterns: Readonly<Record<Name, unknown>>): readonly Name[] {
   return Object.keys(patterns).filter((name): name is Name => name in patterns);
 }

@@ -15,7 +15,7 @@ import { solvedOrWhy } from '#core/solve';
 import type { Answer, Question, QuestionKind } from './questions.ts';
 import type { Session } from './session.ts';
 
-/** Work of a single step. */
+/** Wraps work of a single step. */
 function* atOnce<Value>(work: () => Value): Steps<Value> {
   yield;
   return work();
@@ -100,7 +100,7 @@ const ANSWERS: Answers = {
 /** The sums of solved lines, made with the first question that asks for them. They live as long as their session does. */
 const SUMS = new WeakMap<Session, Through>();
 
-/** The sums of the session's line, for "what would it cost if"; null where it is not solved. */
+/** Gives the sums of the session's line, for "what would it cost if"; null where it is not solved. */
 function throughOfSession(session: Session): Through | null {
   const tried = session.attempt();
   if (tried.kind !== 'solved') return null;

@@ -13,11 +13,11 @@ import type { Alternative, PlanOutcome } from '#core/plan';
 import type { QuizChoice, Quizzed } from '#core/quiz';
 import type { Reading } from '#core/result';
 
-/** Everything that can be asked about a brief, by the kind of question: what the question holds besides, and what is answered. */
+/** The questions that can be asked about a brief, by kind: the fields of the question, and its answer. */
 interface Questions {
   /** The best plan, or why there is none and what would help. */
   readonly plan: { readonly asks: object; readonly answer: PlanOutcome };
-  /** Other fingerings that a player would call different, at most so many; none where there is no plan. */
+  /** Other fingerings that a player would call different, up to a number; none where there is no plan. */
   readonly alternatives: { readonly asks: { readonly most: number }; readonly answer: readonly Alternative[] };
   /** Every string and finger for one note (line index). */
   readonly ways: { readonly asks: { readonly note: number }; readonly answer: Reading<readonly WayToPlay[]> };
@@ -25,11 +25,11 @@ interface Questions {
   readonly reasons: { readonly asks: { readonly note: number | null }; readonly answer: Reading<readonly Reason[]> };
   /** Why not the finger or string a teacher expected; null where the brief has no plan. */
   readonly 'why-not': { readonly asks: { readonly wish: Lock }; readonly answer: WhyNot | null };
-  /** What rings and what is hard for a player in the best plan; nothing where there is none. */
+  /** The ringing notes and hot spots of the best plan for a player; nothing where there is none. */
   readonly 'about-path': { readonly asks: { readonly mostHotSpots: number; readonly known: KnownOfPlayer }; readonly answer: AboutPath };
-  /** A shift with all that is to be known of it, by the note it arrives on; null where none does. */
+  /** A shift taken apart, by the note it arrives on; null where none does. */
   readonly 'shift-apart': { readonly asks: { readonly note: number }; readonly answer: ShiftApart | null };
-  /** What the piece is found by when drills are looked for; nothing where there is no plan. */
+  /** The facts of the piece with which drills are looked for; nothing where there is no plan. */
   readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
@@ -46,15 +46,15 @@ interface Questions {
   readonly 'note-places': { readonly asks: { readonly key: string; readonly pitch: string }; readonly answer: readonly PlaceOfNote[] };
   /** Every question of some keys and positions, for the player of the brief. */
   readonly quiz: { readonly asks: { readonly choice: QuizChoice }; readonly answer: readonly Quizzed[] };
-  /** How far the scale of the key goes within the limits; null where no note of it can be played. */
+  /** The extent of the scale of the key within the limits; null where no note of it can be played. */
   readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
-  /** What each part of the brief does to the numbers. */
+  /** The effect of each part of the brief on the numbers. */
   readonly effects: { readonly asks: object; readonly answer: readonly Effect[] };
   /** The line fingered for a hand on every usual size of its instrument; null where it cannot be planned as it is. */
   readonly sizes: { readonly asks: { readonly hand: PlayerHand }; readonly answer: FittingSizes | null };
   /** The line fingered for another hand or size (null for its own); null where there is no plan, or none for that hand. */
   readonly 'what-if': { readonly asks: { readonly hand: PlayerHand; readonly size: string | null }; readonly answer: FingeredAgain | null };
-  /** What became of the piece since an earlier brief; null where neither can be planned. */
+  /** The change of the piece since an earlier brief; null where neither can be planned. */
   readonly 'what-changed': { readonly asks: { readonly before: Brief }; readonly answer: WhatChanged | null };
 }
 

@@ -4,15 +4,15 @@ import type { Reading } from '#core/result';
 import { attempt, type Attempt } from '#core/solve';
 
 /**
- * One brief that is worked with: it is read, laid out and solved once, and whatever is asked about it afterwards builds on
- * that. Nothing is computed before it is asked for.
+ * A session with one brief: it is read, laid out and solved once, and every question about it builds on that. Nothing is computed before it
+ * is asked for.
  */
 export interface Session {
   /** The brief it was opened with. */
   readonly brief: Brief;
   /** The brief, read. */
   readonly task: () => Reading<Task>;
-  /** How far solving it comes; `onProgress` hears, the first time, how much of a long line is laid out, 0 to 1. */
+  /** Gives the attempt at solving it; `onProgress` receives, the first time, the share of a long line that is laid out, 0 to 1. */
   readonly attempt: (onProgress?: (share: number) => void) => Attempt;
   /** The best plan; null where there is none. */
   readonly best: () => Plan | null;

@@ -2,14 +2,14 @@ import { type Brief, readBrief, type Task } from '#core/brief';
 import type { Issue } from '#core/messages';
 import { laid, type Laid, solve, type Solved } from './solve.ts';
 
-/** How far solving a brief came: to a fingering, or to what stands in its way. */
+/** The attempt at solving a brief: a fingering, or the obstacle. */
 export type Attempt =
   | { readonly kind: 'solved'; readonly solved: Solved }
   /** The brief itself does not read. */
   | { readonly kind: 'unread'; readonly issues: readonly Issue[] }
-  /** A note has no placement; `index` in the line. */
+  /** A note has no placement; `index` is its place in the line. */
   | { readonly kind: 'blocked'; readonly task: Task; readonly index: number }
-  /** Every note can be played, and no way keeps all that is asked of the whole line. */
+  /** Every note can be played, but no way keeps all that is asked of the whole line. */
   | { readonly kind: 'no-way'; readonly laid: Laid };
 
 /** Reads, lays out and solves a brief, without asking why where that fails. */

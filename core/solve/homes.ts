@@ -2,17 +2,17 @@ import type { Placement } from '#core/hand';
 import { isOpen } from '#core/search/costs';
 import type { NoteStep } from './note-steps.ts';
 
-/** First position, as letter steps from the open string to finger 1. */
+/** The letter steps from the open string to finger 1 in first position. */
 const FIRST = 1;
 
-/** Half and first position. On cello and bass no position has a letter, and none holds a line here. */
+/** The letters of half and first position. On cello and bass no position has a letter, and none is a home here. */
 const LOW: readonly number[] = [0, FIRST];
 
 /**
- * Violin and viola: the positions, by their letter, that hold a whole line with every finger at rest, where half or first position
- * could hold it only with an extension or a first finger that reaches back (B major in second). None where either does without, and
- * none where the line goes beyond both, if only by the letter that a fourth finger reaches out to: there a line is at home in
- * first, and leaves it.
+ * Finds the positions of violin and viola, by their letter, that hold a whole line with every finger at rest, where half or first position
+ * could hold it only with an extension or a first finger that reaches back (B major in second). None where either holds it without, and
+ * none where the line goes beyond both, if only by the letter that a fourth finger reaches out to: there a line is at home in first, and
+ * leaves it.
  */
 export function homesOf(steps: readonly NoteStep[]): ReadonlySet<number> {
   const sets = [...new Set(steps.map(({ candidates }) => candidates))];
@@ -27,7 +27,7 @@ function isWithinReach({ shape }: Placement): boolean {
   return shape !== 'reached-out';
 }
 
-/** A low first finger is a finger's matter. */
+/** Tells whether a finger is at rest; a low first finger is. */
 function isAtRest(placement: Placement): boolean {
   const { shape, letterPosition } = placement;
   return isOpen(placement) || shape === 'home' || (shape === 'low-first' && letterPosition === FIRST);

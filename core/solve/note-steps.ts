@@ -10,7 +10,7 @@ import type { LatticeNote } from '#core/search/lattice';
 
 /** A sounding note of the line, its place in it, and its candidates. */
 export interface NoteStep extends LatticeNote {
-  /** Index in the line, where rests count. */
+  /** The index in the line, where rests count. */
   readonly index: number;
 }
 
@@ -21,13 +21,13 @@ export type Sounding = Extract<LineNote, NoteContent>;
 export interface SoundingAt {
   /** The note itself. */
   readonly note: Sounding;
-  /** Index in the line, where rests count. */
+  /** The index in the line, where rests count. */
   readonly index: number;
-  /** When it sounds. */
+  /** The time at which it sounds. */
   readonly time: SoundingTime;
 }
 
-/** The notes of the line that are no rests, in order. */
+/** Lists the notes of the line that are no rests, in order. */
 export function soundingNotes({ line }: Task): readonly SoundingAt[] {
   const times = soundingTimes(line);
   return line.notes.flatMap((note, index) => {
@@ -36,7 +36,7 @@ export function soundingNotes({ line }: Task): readonly SoundingAt[] {
   });
 }
 
-/** The sounding notes of the line with the placements that limits and locks leave; equal notes share one array. */
+/** Lists the sounding notes of the line with the placements that limits and locks allow; equal notes share one array. */
 export function noteSteps(task: Task): readonly NoteStep[] {
   const sounding = soundingNotes(task);
   const steps = stepsUpTo(task, sounding, usefulAnchor(task, sounding));
@@ -44,7 +44,7 @@ export function noteSteps(task: Task): readonly NoteStep[] {
   return isBeyond ? stepsUpTo(task, sounding, task.hand.highestAnchor) : steps;
 }
 
-/** The steps of a line for a hand that goes no higher than an anchor. */
+/** Lists the steps of a line for a hand that goes no higher than an anchor. */
 function stepsUpTo(task: Task, sounding: readonly SoundingAt[], highestAnchor: number): readonly NoteStep[] {
   const board = { ...task, highestAnchor };
   const roles = noteRoles(task, sounding);
@@ -65,7 +65,7 @@ function stepsUpTo(task: Task, sounding: readonly SoundingAt[], highestAnchor: n
   });
 }
 
-/** The notes of a line with the placements they had, as another reading of the same brief prices them. */
+/** Gives the notes of a line with the placements they had, as another reading of the same brief prices them. */
 export function stepsAgain(task: Task, steps: readonly NoteStep[]): readonly NoteStep[] {
   const roles = noteRoles(task, soundingNotes(task));
   const at = taskAt(task);
@@ -75,7 +75,7 @@ export function stepsAgain(task: Task, steps: readonly NoteStep[]): readonly Not
   });
 }
 
-/** Tells apart what more is asked of a note than of the whole line. */
+/** Gives the key that tells apart what is asked of a note beyond the whole line. */
 function limitsKey(task: Task, here: Task): string {
   return here.limits
     .slice(task.limits.length)
@@ -83,7 +83,7 @@ function limitsKey(task: Task, here: Task): string {
     .join();
 }
 
-/** Every placement of a note of the line, by any finger the school sets, limits and locks apart. */
+/** Lists every placement of a note of the line, by any finger the school sets, limits and locks apart. */
 export function placementsOfNote(task: Task, order: number): readonly Placement[] {
   const sounding = soundingNotes(task);
   const note = sounding[order]?.note;
@@ -126,10 +126,10 @@ function pairsKey({ fingerPairs }: Sounding): string {
   return fingerPairs === null ? '' : fingerPairs.join(' ');
 }
 
-/** A note like any other. */
+/** The role of a note like any other. */
 const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, openWay: null, chromatic: false, turns: false };
 
-/** What each sounding note is in its line. */
+/** Finds the role of each sounding note in its line. */
 function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRole[] {
   const chromatic = inChromaticRuns(sounding);
   const hard = hardNotes(sounding);
@@ -148,8 +148,8 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
 }
 
 /**
- * Notes on the pitch of an open string that the line keeps leaving and coming back to: the same pitch every second note, three
- * times at least, with a note more than a tone away between (a neighbour note is none); or two open strings in alternation.
+ * Finds pedal notes: notes on the pitch of an open string that the line keeps leaving and returning to (the same pitch every second note,
+ * at least three times, with a note more than a tone away between; a neighbour note does not count), or two open strings in alternation.
  */
 function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
   const open = new Set(instrument.strings.map(({ semitones }) => semitones));
@@ -174,7 +174,7 @@ function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): read
   return sounds.map((_, order) => isPedal(order));
 }
 
-/** Notes between two of one pitch that an open string has. */
+/** Finds the notes between two of one pitch that an open string has. */
 function turningNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
   const open = new Set(instrument.strings.map(({ semitones }) => semitones));
   const sounds = singleSounds(sounding);
@@ -184,17 +184,17 @@ function turningNotes({ instrument }: Task, sounding: readonly SoundingAt[]): re
   });
 }
 
-/** What each note sounds, semitones; null for double stops and harmonics. */
+/** Lists the sounds of the notes, semitones; null for double stops and harmonics. */
 function singleSounds(sounding: readonly SoundingAt[]): readonly (number | null)[] {
   return sounding.map(({ note }) => (note.upper || note.harmonic !== null ? null : semitonesOf(note.pitch)));
 }
 
-/** A note no further away than this is a neighbour, semitones. */
+/** The distance up to which a note is a neighbour, semitones. */
 const NEIGHBOUR_NOTE = 2;
 
 /**
- * Which way the line comes to each pitch that an open string has; to the first, as it goes on. Null everywhere while the weights
- * make no difference, so that equal notes stay equal.
+ * Finds the direction in which the line comes to each pitch that an open string has; to the first, the direction in which it goes on. Null
+ * everywhere while the weights make no difference, so that equal notes stay equal.
  */
 function openWaysOf({ instrument, weights }: Task, sounding: readonly SoundingAt[]): readonly NoteRole['openWay'][] {
   if (weights.openGoingUp === 0 && weights.openGoingDown === 0) return sounding.map(() => null);
@@ -207,7 +207,7 @@ function openWaysOf({ instrument, weights }: Task, sounding: readonly SoundingAt
   });
 }
 
-/** Three semitone steps in one direction make a run; every note of it may leave its letter. */
+/** The semitone steps in one direction that make a run; every note of it may leave its letter. */
 const RUN_STEPS = 3;
 
 function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
@@ -225,7 +225,7 @@ function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
   return marked;
 }
 
-/** Long notes (twice the middle one of all values or more) and the highest pitch want a strong finger. */
+/** Finds the notes that want a strong finger: long ones (twice the median value or more) and the highest pitch. */
 function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
   const lengths = sounding.flatMap(({ note }) => (note.grace ? [] : [asNumber(note.duration)])).toSorted((one, other) => one - other);
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
@@ -237,10 +237,10 @@ function highestOf({ pitch, upper, top }: Sounding): Sounding['pitch'] {
   return top ?? upper ?? pitch;
 }
 
-/** Arguments of one call of `Math.max`: the longest line there is. */
+/** The largest number of arguments in one call of `Math.max`: the longest line there is. */
 const MOST_COMPARED = 10_000;
 
-/** How high the hand may go for this line. */
+/** Finds how high the hand may go for this line. */
 export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
   if (wantsHighPlaces(task)) return task.hand.highestAnchor;
   return highestUsefulAnchor(task, {
@@ -251,10 +251,13 @@ export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): numbe
   });
 }
 
-/** A few notes are looked for higher up, too: it takes no time, and what is said of each of them is true of all that a hand could do. */
+/**
+ * The length up to which lines are looked for higher up, too: it takes no time, and what is said of each note is true of all that a hand
+ * could do.
+ */
 const SHORT_LINE = 9;
 
-/** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
+/** Tells whether a line may be worth playing high on a low string, because crossings or shifts count for more than usual. */
 function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
   return (
     [...wishes.keys(), ...stretches.flatMap((passage) => [...passage.wishes.keys()])].some((wish) => wishPart(wish).mayGoHigh === true) ||
@@ -264,17 +267,17 @@ function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
 
 const OCTAVE = 12;
 
-/** From an octave to a tenth, semitones: what double stops keep in a row. */
+/** The intervals that double stops keep in a row, from an octave to a tenth, semitones. */
 const ROW_INTERVALS: readonly number[] = [OCTAVE, 15, 16];
 
-/** How wide a double stop of a row is, an octave or a tenth; null for any other. */
+/** Gives the width of a double stop of a row, an octave or a tenth; null for any other. */
 function rowIntervalOf({ pitch, upper, top }: Sounding): 'octave' | 'tenth' | null {
   const semitones = upper === null || top !== null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
   if (!ROW_INTERVALS.includes(semitones)) return null;
   return semitones === OCTAVE ? 'octave' : 'tenth';
 }
 
-/** A minor or major third, as a double stop. */
+/** Tells whether a double stop is a minor or major third. */
 function isThird({ pitch, upper, top }: Sounding): boolean {
   const semitones = upper === null || top !== null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
   return semitones === 3 || semitones === 4;
@@ -285,7 +288,7 @@ function isBrokenOctave(before: SoundingAt | undefined, here: SoundingAt | undef
   return Math.abs(semitonesOf(here.note.pitch) - semitonesOf(before.note.pitch)) === OCTAVE;
 }
 
-/** What lies before a note that is not the first. */
+/** Gives the gap before a note that is not the first. */
 function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
   const [before, here] = [sounding[order - 1], sounding[order]];
   if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);
@@ -299,7 +302,10 @@ function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly Note
   };
 }
 
-/** Of broken octaves that follow each other every step belongs to the row; so does every step between double stops as wide as each other. */
+/**
+ * Tells whether a step belongs to a row of octaves: of broken octaves that follow each other every step does; so does every step between
+ * double stops as wide as each other.
+ */
 function octavesAt(sounding: readonly SoundingAt[], order: number): Pick<Gap, 'octave' | 'octaveRow'> {
   const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);
   const octave = isOctaveAt(order) && (isOctaveAt(order - 2) || isOctaveAt(order + 2));

@@ -2,21 +2,21 @@ import type { Placement } from '#core/hand';
 import { type Lattice, restricted } from '#core/search/lattice';
 import { bestWays, cheapestWay, groupedBy, type Way } from '#core/search/ways';
 
-/** Rows of fingers tried for an octave, cheapest first. */
+/** The number of rows of fingers tried for an octave, cheapest first. */
 const MOST_ROWS = 200;
 
 /** Some octaves of a lattice that follow each other. */
 export interface OctaveRun {
   /** The layer of the first note. */
   readonly from: number;
-  /** Notes an octave, its upper tonic not counted. */
+  /** The notes of an octave, its upper tonic not counted. */
   readonly notes: number;
-  /** How many octaves. */
+  /** The number of octaves. */
   readonly octaves: number;
 }
 
 /**
- * The cheapest way in which every octave has the fingers of the one below it, from the second octave on (of two octaves,
+ * Finds the cheapest way in which every octave has the fingers of the one below it, from the second octave on (of two octaves,
  * the second those of the first).
  *
  * The rows of fingers of the model octave are taken in the order of the best whole lines that have them; with each, the

@@ -4,13 +4,13 @@ import { type Issue, rangeIssue } from '#core/messages';
 import { displayPitch, type Pitch, pitchAt, semitonesOf } from '#core/pitch';
 import { allPlacements } from '#core/search/candidates';
 
-/** Why a note lies on no string, or above what any finger of the school reaches; and in which octave the line would fit. */
+/** Finds why a note lies on no string, or above what any finger of the school reaches; and the octave in which the line would fit. */
 export function outOfRange(task: Task, pitch: Pitch): Issue {
   const lowest = stringOf(task.instrument, task.instrument.strings.length - 1);
   return semitonesOf(pitch) < lowest.semitones ? belowStrings(task, pitch) : aboveSchool(task, pitch, lowest.semitones);
 }
 
-/** A pitch as the player reads it. */
+/** Names a pitch as the player reads it. */
 export function readName({ instrument }: Task, pitch: Pitch): string {
   return displayPitch(writtenPitch(instrument.kind, pitch));
 }
@@ -29,7 +29,7 @@ function belowStrings(task: Task, pitch: Pitch): Issue {
   });
 }
 
-/** An octave lower helps only where the whole line still lies on the strings. */
+/** Reports a note above the school; an octave lower helps only where the whole line still lies on the strings. */
 function aboveSchool(task: Task, pitch: Pitch, lowestSemitones: number): Issue {
   const highest = highestReached(task);
   const octaves = Math.ceil((semitonesOf(pitch) - semitonesOf(highest)) / 12);
@@ -42,7 +42,7 @@ function aboveSchool(task: Task, pitch: Pitch, lowestSemitones: number): Issue {
   });
 }
 
-/** The highest note for which the hand has a placement, spelled with a sharp where it needs one. */
+/** Finds the highest note for which the hand has a placement, spelled with a sharp where it needs one. */
 function highestReached({ instrument, hand, keyed }: Task): Pitch {
   const top = stringOf(instrument, 0);
   const board = { instrument, hand, keyed, highestAnchor: hand.highestAnchor };

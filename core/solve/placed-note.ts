@@ -5,17 +5,17 @@ import type { Solved } from './solve.ts';
 
 /** A sounding note with the placement chosen for it. */
 export interface PlacedNote {
-  /** Index in the line. */
+  /** The index in the line. */
   readonly index: number;
   /** The note of the line. */
   readonly note: Sounding;
-  /** How it is played. */
+  /** The placement. */
   readonly placement: Placement;
-  /** What it is in its line. */
+  /** The role of the note in its line. */
   readonly role: NoteRole;
-  /** What lies between this note and the sounding one before; null for the first. */
+  /** The gap between this note and the sounding one before; null for the first. */
   readonly gap: Gap | null;
-  /** What it is priced with, where that is not what the line is priced with. */
+  /** The setting with which it is priced, where that is not the setting of the line. */
   readonly setting?: CostSetting;
 }
 

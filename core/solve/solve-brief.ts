@@ -4,12 +4,12 @@ import { attempt, type Attempt } from './attempt.ts';
 import type { Solved } from './solve.ts';
 import { whyNone, whyNoWay } from './why-none.ts';
 
-/** Reads, lays out and solves a brief; the issues of the first of these that fails. */
+/** Reads, lays out and solves a brief; returns the issues of the first of these that fails. */
 export function solveBrief(brief: Brief, onProgress?: (share: number) => void): Reading<Solved> {
   return solvedOrWhy(attempt(brief, onProgress));
 }
 
-/** What an attempt came to: the fingering, or why there is none. */
+/** Turns an attempt into the fingering, or the reasons why there is none. */
 export function solvedOrWhy(tried: Attempt): Reading<Solved> {
   switch (tried.kind) {
     case 'solved':

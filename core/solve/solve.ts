@@ -13,28 +13,28 @@ import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
 import { oneHandWays } from './one-hand/one-hand-search.ts';
 import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-hand/one-hand.ts';
 
-/** A task laid out for the search: its notes, their candidates, and what everything costs. */
+/** A task laid out for the search: its notes, their candidates, and the costs. */
 export interface Laid {
-  /** What was asked. */
+  /** The task. */
   readonly task: Task;
   /** The sounding notes, each with its candidates. */
   readonly steps: readonly NoteStep[];
-  /** What every way through them costs. */
+  /** The lattice with the costs of every way through them. */
   readonly lattice: Lattice;
 }
 
 /** A task solved: the way chosen, as indexes and as placements. */
 export interface Solved extends Laid {
-  /** As candidates of the lattice. */
+  /** The way as candidates of the lattice. */
   readonly way: Way;
-  /** `placements[i]` belongs to `steps[i]`. */
+  /** The placements: `placements[i]` belongs to `steps[i]`. */
   readonly placements: readonly Placement[];
 }
 
 /** A task laid out, or the line index of the first note without candidate. */
 export type LaidOrBlocked = { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number };
 
-/** Lays a task out, or tells the first note without candidate. */
+/** Lays a task out, or returns the first note without candidate. */
 export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
   const steps = noteSteps(read);
   const blocked = steps.find((step) => step.candidates.length === 0);
@@ -43,27 +43,30 @@ export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBl
   return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
 }
 
-/** A line laid out already, priced as another reading of its brief prices it: the same placements, for other wishes. */
+/** Prices a line laid out already as another reading of its brief does: the same placements, for other wishes. */
 export function laidAgain(known: Laid, read: Task): Laid {
   const steps = stepsAgain(read, known.steps);
   const task = { ...read, homes: homeIsFirst(read) ? new Set<number>() : known.task.homes };
   return { task, steps, lattice: buildLattice(task, steps) };
 }
 
-/** The positions that hold a line whole; none where something is asked of some notes alone, or the line has to stay low. A lock changes nothing of it. */
+/**
+ * Finds the positions that hold a line whole; none where something is asked of some notes alone, or the line has to stay low. A lock does
+ * not change them.
+ */
 function homesIn(task: Task, steps: readonly NoteStep[]): Task['homes'] {
   if (steps.some(({ setting }) => setting) || homeIsFirst(task)) return new Set();
   return homesOf(task.locks.size === 0 ? steps : noteSteps({ ...task, locks: new Map() }));
 }
 
-/** Whether the line has to stay low. */
+/** Tells whether the line has to stay low. */
 function homeIsFirst({ wishes }: Task): boolean {
   return [...wishes.keys()].some((wish) => wishPart(wish).homeIsFirst === true);
 }
 
 /**
  * Finds the cheapest way that the brief allows, and of equal ones one that comes down as it went up. Null when no way keeps all that the
- * brief asks of the whole line, so many shifts or the same fingers down as up. A locked note is played as it was locked, whether or not
+ * brief asks of the whole line, a number of shifts or the same fingers down as up. A locked note is played as it was locked, whether or not
  * one hand would play it.
  */
 export function solve(task: Laid): Solved | null {
@@ -73,8 +76,8 @@ export function solve(task: Laid): Solved | null {
 }
 
 /**
- * A way that is equal to the cheapest and comes down as it went up: with the fingers of its way up both ways, or of its way down. Null
- * where neither is equal, or the cheapest does so itself.
+ * Finds a way that is equal to the cheapest and comes down as it went up: with the fingers of its way up both ways, or of its way down.
+ * Null where neither is equal, or the cheapest does so itself.
  */
 function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
   if (asksOfWholeLine(task) || !goesBack(task, lattice)) return null;
@@ -97,12 +100,12 @@ function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
   return best && best.cost < cheapest.cost + EQUAL_BELOW ? best : null;
 }
 
-/** The lowest note of a placement, semitones; null where there is none. */
+/** Gives the lowest note of a placement, semitones; null where there is none. */
 function sounds({ instrument }: Task, placement: Placement | undefined): number | null {
   return placement ? stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen : null;
 }
 
-/** The cheapest way where no stay need be one hand. */
+/** Finds the cheapest way where no stay need be one hand. */
 function solvedByAnyHand({ task, steps }: Laid): Solved | null {
   const free: Task = { ...task, hand: { ...task.hand, inOneFrame: () => true, fitsBeside: () => true } };
   const laidOut: Laid = { task: free, steps, lattice: buildLattice(free, steps) };
@@ -110,17 +113,20 @@ function solvedByAnyHand({ task, steps }: Laid): Solved | null {
   return way && { ...withWay(laidOut, way), task };
 }
 
-/** A way as a solution of its task. */
+/** Turns a way into a solution of its task. */
 export function withWay(task: Laid, way: Way): Solved {
   return { ...task, way, placements: placementsAt(task.lattice, way.choices) };
 }
 
-/** The cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand. */
+/** Finds the cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand. */
 export function wayIn(task: Task, lattice: Lattice): Way | null {
   return oneHandWay(task.hand, lattice, { search: (bound) => wayByAsks(task, bound), exactly: exactlyAsked(task) });
 }
 
-/** How the best that a hand can play is found in one go; a line that comes down as it went up, or keeps a pattern, is searched many times. */
+/**
+ * Gives the search that finds the best that a hand can play in one go; a line that comes down as it went up, or keeps a pattern, is
+ * searched many times.
+ */
 function exactlyAsked(task: Task): Wanted['exactly'] {
   if (wayDownOf(task.brief) === 'as-up' || task.brief.samePatternEveryOctave === true) return null;
   const shifts = exactShifts(task.limits);
@@ -132,19 +138,19 @@ function exactlyAsked(task: Task): Wanted['exactly'] {
   };
 }
 
-/** The cheapest way that keeps all the brief asks of the whole line, as choices of its candidates. */
+/** Finds the cheapest way that keeps all the brief asks of the whole line, as choices of its candidates. */
 function wayByAsks(task: Task, lattice: Lattice): readonly number[] | null {
   const space = spaceOf(task, lattice);
   const way = space && countedWay(task, space.lattice);
   return space && way ? space.whole(way.choices) : null;
 }
 
-/** The counts of shifts found for a line: why it has no way and what would help ask the same. */
+/** The counts of shifts found for a line, which are asked for twice: to explain why it has no way and to find what would help. */
 const countsFound = new WeakMap<Laid, readonly number[]>();
 
 /**
- * The counts of shifts, up to the most that can be asked for, with which the line can be had, keeping all else the brief asks
- * of it: one counted search finds them all.
+ * Finds the counts of shifts, up to the most that can be asked for, with which the line is possible while keeping all else the brief asks:
+ * one counted search finds them all.
  */
 export function possibleShiftCounts(line: Laid): readonly number[] {
   const known = countsFound.get(line);
@@ -155,17 +161,17 @@ export function possibleShiftCounts(line: Laid): readonly number[] {
   return found;
 }
 
-/** What is searched for a whole line, and how a way through it is read as a way through the line. */
+/** A lattice to search for a whole line, and the reading of a way through it as a way through the line. */
 export interface Space {
-  /** What is searched. */
+  /** The lattice that is searched. */
   readonly lattice: Lattice;
-  /** The placements of the whole line that a way stands for. */
+  /** Gives the placements of the whole line that a way stands for. */
   readonly whole: (choices: readonly number[]) => readonly number[];
 }
 
 /**
- * Where other fingerings of a line are looked for: all of it as the brief asks, and where it comes back as it went up, also both
- * ways together. Empty where the brief counts shifts, which no single step can keep.
+ * Gives the spaces in which other fingerings of a line are looked for: all of it as the brief asks, and where it comes back as it went up,
+ * also both ways together. Empty where the brief counts shifts, which no single step can keep.
  */
 export function spacesFor(task: Task, lattice: Lattice): readonly Space[] {
   if (exactShifts(task.limits) !== null || shiftsCountFirst(task)) return [];
@@ -182,7 +188,7 @@ function spaceOf(task: Task, lattice: Lattice): Space | null {
   return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
 }
 
-/** Whether the brief asks something of the line as a whole, which no single step can keep. */
+/** Tells whether the brief asks something of the line as a whole, which no single step can keep. */
 export function asksOfWholeLine(task: Task): boolean {
   const { brief } = task;
   return (
@@ -190,24 +196,27 @@ export function asksOfWholeLine(task: Task): boolean {
   );
 }
 
-/** Shifts counted exactly, counted first, or as dear as they are. */
+/** Finds the way whose shifts are counted exactly, counted first, or as dear as they are. */
 function countedWay(task: Task, lattice: Lattice): Way | null {
   const shifts = exactShifts(task.limits);
   if (shifts !== null) return cheapestWaysByShifts(lattice, shifts)[shifts] ?? null;
   return cheapestWay(shiftsCountFirst(task) ? shiftsFirst(lattice) : lattice);
 }
 
-/** A wish at full strength puts the number of shifts before everything else. */
+/** Tells whether a wish at full strength puts the number of shifts before everything else. */
 function shiftsCountFirst({ wishes }: Task): boolean {
   return [...wishes].some(([wish, strength]) => strength >= 1 && wishPart(wish).countsShiftsFirst === true);
 }
 
-/** Scales, arpeggios and double stops up and down turn at their middle note; a broken scale comes back by other figures. */
+/**
+ * Tells whether a line turns at its middle note, as scales, arpeggios and double stops up and down do; a broken scale comes back by other
+ * figures.
+ */
 function goesBack({ brief }: Task, { layers }: Lattice): boolean {
   return comesBackAlike(brief.material) && layers.length % 2 === 1;
 }
 
-/** Binds every octave to the one below it, the way up and the way down each by themselves; null where it cannot be. */
+/** Binds every octave to the one below it, the way up and the way down each by themselves; null where that is impossible. */
 function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Lattice | null {
   const octaves = materialPart(material.kind).octaves(material);
   if (octaves === null || octaves.count < 2) return lattice;
@@ -215,12 +224,12 @@ function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Latti
   const { count, direction, further } = octaves;
   const length = (lattice.layers.length - 1 - again - octaves.after) / (direction === 'up-down' ? 2 : 1);
   const notes = (length - further) / count;
-  // What goes further than whole octaves stands above them: at the end of the way up, at the beginning of the way down.
+  // Finds the runs of octaves. Notes beyond whole octaves stand above them: at the end of the way up, at the beginning of the way down.
   const runs = { up: [0], down: [further], 'up-down': [0, length + again + further] }[direction];
   return runs.reduce<Lattice | null>((bound, from) => bound && boundRun(bound, { from, notes, octaves: count }), lattice);
 }
 
-/** A lattice in which one run of octaves has the fingers of the cheapest repeating pattern. */
+/** Gives a lattice in which one run of octaves has the fingers of the cheapest repeating pattern. */
 function boundRun(lattice: Lattice, run: OctaveRun): Lattice | null {
   const way = samePatternWay(lattice, run);
   if (!way) return null;

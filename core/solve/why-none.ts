@@ -14,8 +14,8 @@ import { outOfRange, readName } from './out-of-range.ts';
 import { type Laid, possibleShiftCounts } from './solve.ts';
 
 /**
- * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
- * locked finger and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
+ * Finds why a note has no placement, asking in the order in which a teacher would. Is it on the instrument at all? Can the locked finger
+ * and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
  */
 export function whyNone(line: Task, index: number): Unread {
   const task = taskAt(line)(index);
@@ -34,8 +34,8 @@ function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every:
 }
 
 /**
- * Why a line whose every note can be played cannot be played as a whole: the count of shifts asked for (the nearest
- * counts that can be had are tried), or down as up, or one pattern for every octave.
+ * Finds why a line whose every note can be played cannot be played as a whole: the count of shifts asked for (the nearest possible counts
+ * are tried), or down as up, or one pattern for every octave.
  */
 export function whyNoWay(line: Laid): Unread {
   const shifts = exactShifts(line.task.limits);
@@ -44,7 +44,7 @@ export function whyNoWay(line: Laid): Unread {
   return badReading(limitIssue('no-way-with-shifts', { shifts, counts }, { pointer: '/limits/shifts' }));
 }
 
-/** The first note to which no way leads from the beginning: the search itself comes no further. */
+/** Finds the first note to which no way leads from the beginning: the search itself comes no further. */
 function whereItEnds({ task, steps, lattice }: Laid): Issue['where'] {
   const { endsAt } = oneHandWays(task.hand, lattice);
   const found = endsAt === null ? undefined : steps[endsAt];
@@ -66,7 +66,7 @@ function nowhere(task: Task, { pitch, upper, top, harmonic }: Sounding): Issue {
   }
 }
 
-/** The thumb, or the thumb lower than it is set, where that alone would hold two notes together; null elsewhere. */
+/** Reports the thumb, or the thumb lower than it is set, where that alone would hold two notes together; null elsewhere. */
 function thumbWouldHold(task: Task, low: Pitch, high: Pitch): Issue | null {
   const names = { low: readName(task, low), high: readName(task, high) };
   const { kind } = task.instrument;
@@ -78,7 +78,7 @@ function thumbWouldHold(task: Task, low: Pitch, high: Pitch): Issue | null {
   return rangeIssue(task.hand.school === 'thumb' ? 'below-thumb' : 'needs-thumb', names);
 }
 
-/** Two notes that no neighbouring strings hold together: wide apart (the fingers would skip a string), or both on one. */
+/** Reports two notes that no neighbouring strings hold together: wide apart (the fingers would skip a string), or both on one. */
 function noDoubleStop(task: Task, low: Pitch, high: Pitch): Issue {
   const names = { low: readName(task, low), high: readName(task, high) };
   const alone = [low, high].every((pitch) => task.instrument.strings.some((string) => semitonesOf(pitch) >= string.semitones));
@@ -103,23 +103,23 @@ function impossibleLock(task: Task, pitch: Pitch, lock: NoteLock): Issue {
   return lockIssue('out-of-reach', { pitch: name, finger, string: stringName });
 }
 
-/** On every string asked about, the note lies too near the nut for the finger. */
+/** Tells whether the note lies too near the nut for the finger on every string asked about. */
 function standsBehindNut(task: Task, pitch: Pitch, lock: NoteLock): boolean {
   const strings = task.instrument.strings.filter((_, index) => lock.stringIndex === null || index === lock.stringIndex);
   return strings.every((string) => semitonesOf(pitch) - string.semitones < Number(lock.finger));
 }
 
-/** Something that keeps placements out: the reach of the hand, or a limit of the brief. */
+/** A barrier that excludes placements: the reach of the hand, or a limit of the brief. */
 interface Barrier {
-  /** What the brief leaves out by it. */
+  /** The words for what the brief excludes by it. */
   readonly leftOut: string;
-  /** Whether a placement gets past it. */
+  /** Tells whether a placement gets past it. */
   readonly lets: (placement: Placement) => boolean;
-  /** What goes wrong where it alone keeps these placements out. */
+  /** Reports the fault where it alone excludes these placements. */
   readonly issue: (placements: readonly Placement[]) => Issue;
 }
 
-/** Which single barrier, lifted, would let the note in; where none does, all that stand in the way. */
+/** Finds the single barrier that, lifted, would let the note in; where none does, all that stand in the way. */
 function excluded(
   task: Task,
   { pitch, upper }: Pick<WantedNote, 'pitch' | 'upper'>,
@@ -138,10 +138,10 @@ function excluded(
 
 const REACH = 'reach of this hand';
 
-/** What may keep a placement out, all there is. */
+/** Lists every barrier that may exclude a placement. */
 const EVERY_BARRIER: readonly string[] = [REACH, ...LIMIT_NAMES.map(limitPart).flatMap(({ need, words }) => (need ? [words.leftOut] : []))];
 
-/** The hand that spans most for what a placement needs decides what is said. */
+/** Makes the barrier of reach; the hand that spans most for what a placement needs decides the message. */
 function reachBarrier(task: Task, pitch: Pitch): Barrier {
   const hand = task.playerHand ?? task.doubleStopHand;
   return {
@@ -163,7 +163,7 @@ function limitBarrier(task: Task, limit: ReadLimit, { pitch, upper }: Pick<Wante
     leftOut: words.leftOut,
     lets: (placement) => keepsLimit(limit, placement, lock),
     issue: (placements) => {
-      // The lowest position that does it.
+      // The lowest position that does it is named.
       const [found] = placements.toSorted((one, other) => one.anchor - other.anchor);
       return limitIssue('excluded-by-one', {
         pitch: readName(task, pitch),

@@ -1,6 +1,6 @@
 import type { Performance } from './performance.ts';
 
-/** Tones heard one after the other, each so long; several at once sound together. */
+/** Plays tones one after the other, each for a given time; several at once sound together. */
 export function heardInTurn(tones: readonly (readonly number[])[], secondsEach: number): Performance {
   const notes = tones.map((hz, order) => ({
     note: order,

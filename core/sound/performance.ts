@@ -6,78 +6,77 @@ import { displayPitchClass, frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { asNumber } from '#core/fraction';
 
-/** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
+/** The tempo where the brief names none, quarter notes a minute: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;
 
-/** One note as it is played. Times in seconds from the beginning of the passage that is played. */
+/** One note as it is played. Times are in seconds from the beginning of the passage that is played. */
 export interface PlayedNote {
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
-  /** When it begins, seconds from the start. */
+  /** The onset, seconds from the start. */
   readonly at: number;
-  /** To the end of the note; the next may begin there in the same bow. */
+  /** The time to the end of the note; the next may begin there in the same bow. */
   readonly seconds: number;
-  /** What sounds, Hz, the lower stop first; intoned as the brief asks. */
+  /** The sound, Hz, the lower stop first, in the tuning of the brief. */
   readonly hz: readonly number[];
-  /** Played in one bow with the note before, and with the note after. */
+  /** Whether it is played in one bow with the note before. */
   readonly slurred: boolean;
-  /** The next is in the same bow. */
+  /** Whether the next is in the same bow. */
   readonly slursOn: boolean;
-  /** Begun with more bow. */
+  /** Whether it is begun with more bow. */
   readonly accent: boolean;
-  /** What is heard of a shift at its end; null where nothing is. */
+  /** The slide heard at its end because of a shift; null where nothing is heard. */
   readonly slide: Slide | null;
 }
 
 /**
- * A slide at the end of a note. A finger that leads from the old note sets out from it; one that leads into the new note comes
- * in on it.
+ * A slide at the end of a note. A finger that leads from the old note sets out from it; one that leads into the new note comes in on it.
  */
 export interface Slide {
-  /** How long it lasts, at the end of the note. */
+  /** The length of the slide, at the end of the note, seconds. */
   readonly seconds: number;
-  /** Where it begins. */
+  /** The frequency at which it begins. */
   readonly fromHz: number;
-  /** Where it ends. */
+  /** The frequency at which it ends. */
   readonly toHz: number;
 }
 
 /** A beat of the meter; the first of a measure is strong. */
 export interface Beat {
-  /** When, seconds from the start; before it where negative. */
+  /** The time, seconds from the start; negative before it. */
   readonly at: number;
-  /** The first of its measure. */
+  /** Whether it is the first of its measure. */
   readonly strong: boolean;
 }
 
 /** A passage of a line as it sounds. */
 export interface Performance {
-  /** In order. */
+  /** The notes in order. */
   readonly notes: readonly PlayedNote[];
-  /** Those of the meter, from the start on. */
+  /** The beats of the meter, from the start on. */
   readonly beats: readonly Beat[];
-  /** One measure of beats before the first note; at −seconds … 0. */
+  /** The beats of one measure before the first note; at −seconds … 0. */
   readonly countIn: readonly Beat[];
-  /** Length of the passage. */
+  /** The length of the passage, seconds. */
   readonly seconds: number;
 }
 
-/** What is played of a plan and how. */
+/** The choice of the passage of a plan and of the way to play it. */
 export interface PerformanceChoice {
-  /** Line indexes, both inclusive. */
+  /** The line index of the first note. */
   readonly from: number;
-  /** Line index of the last note. */
+  /** The line index of the last note. */
   readonly to: number;
-  /** Share of the tempo: 0.5 is half as fast. */
+  /** The share of the tempo: 0.5 is half as fast. */
   readonly pace: number;
   /** Whether shifts are heard sliding. */
   readonly slides: boolean;
 }
 
-/** So many times as long as another slide is an expressive one. */
+/** The length of an expressive slide as a multiple of another slide's. */
 const EXPRESSIVE = 1.6;
 
-/** A plan, or a passage of it, in seconds and Hz. A rest is a gap; a note of the passage begins at time 0. */
+/** Performs a plan, or a passage of it, in seconds and Hz. A rest is a gap; a note of the passage begins at time 0. */
 export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
   const secondsPerWhole = (4 * 60) / ((plan.brief.tempo ?? USUAL_TEMPO) * pace);
   const times = soundingTimes(plan.line);
@@ -107,7 +106,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
   return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn, seconds };
 }
 
-/** For how much of its time a note sounds. */
+/** The shares of its time for which a note sounds. */
 const SOUNDS_FOR: Readonly<Record<Articulation, number>> = {
   staccato: 0.5,
   staccatissimo: 0.3,
@@ -115,7 +114,7 @@ const SOUNDS_FOR: Readonly<Record<Articulation, number>> = {
   'detached-legato': 0.8,
 };
 
-/** How long a note sounds, and whether its bow goes on: a short note stops it, within a slur too. */
+/** Gives the time for which a note sounds, and whether its bow goes on: a short note stops it, within a slur too. */
 function heldFor(
   { notes }: Plan['line'],
   index: number,
@@ -127,13 +126,16 @@ function heldFor(
   return share < 1 ? { seconds: seconds * share, slursOn: false } : { seconds, slursOn: slursOn && inOneBow(note) };
 }
 
-/** Whether a note is played with an accent. */
+/** Tells whether a note is played with an accent. */
 function isAccented({ notes }: Plan['line'], index: number): boolean {
   const note = notes[index];
   return note?.kind === 'note' && note.accent !== null;
 }
 
-/** What a drone may sound under a line from one of its notes on: the tonic there, in the octave below its lowest note or that note itself, or an open string; Hz. */
+/**
+ * Lists the drones for a line from one of its notes on: the tonic there, in the octave below its lowest note or that note itself, or an
+ * open string; Hz.
+ */
 export function droneHz(plan: Plan, on: 'tonic' | { readonly open: string }, from: number): number | null {
   const instrument = instrumentOf(plan);
   if (on !== 'tonic') {
@@ -151,10 +153,10 @@ function lowestHz(plan: Plan): readonly number[] {
   return plan.notes.slice(0, MOST_COMPARED).flatMap((note) => (note.kind === 'note' ? hzOf(note).slice(0, 1) : []));
 }
 
-/** Arguments of one call of `Math.min`: the longest line there is. */
+/** The largest number of arguments in one call of `Math.min`: the longest line there is. */
 const MOST_COMPARED = 10_000;
 
-/** A long line has few different notes: each is intoned once. */
+/** The frequencies are remembered because a long line has few different notes: each is calculated once. */
 function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
   const known = new Map<string, readonly number[]>();
   return (note) => {
@@ -168,8 +170,8 @@ function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
 }
 
 /**
- * What is heard of a shift follows its guide, and of the guide's way only the part that lies between the two notes: beyond the
- * goal the finger is silent. Over an open string or a rest nothing is heard, and one pitch under two fingers does not slide.
+ * Gives the slide that is heard of a shift. It follows the guide, but only along the part of its way between the two notes: beyond the goal
+ * the finger is silent. Over an open string or a rest nothing is heard, and one pitch under two fingers does not slide.
  */
 function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number): Slide | null {
   const arrival = plan.notes[shift.to];
@@ -183,7 +185,7 @@ function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number):
   };
 }
 
-/** What is heard of a guide's way: from the old note on, into the new note, all of it, or nothing. */
+/** The part of a guide's way that is heard: from the old note on, into the new note, all of it, or nothing. */
 const HEARD: Readonly<Record<Guide['kind'], 'from' | 'into' | 'all' | 'none'>> = {
   'old-finger': 'from',
   'first-finger': 'from',
@@ -195,7 +197,7 @@ const HEARD: Readonly<Record<Guide['kind'], 'from' | 'into' | 'all' | 'none'>> =
   substitution: 'none',
 };
 
-/** From where to where a slide is heard between two notes, Hz; null for none. */
+/** Gives both ends of a slide between two notes, Hz; null for none. */
 function wayHeard(plan: Plan, { guides }: Shift, [fromHz, toHz]: readonly [number, number]): readonly [number, number] | null {
   const [guide] = guides;
   const heard = guide ? HEARD[guide.kind] : 'none';
@@ -205,7 +207,7 @@ function wayHeard(plan: Plan, { guides }: Shift, [fromHz, toHz]: readonly [numbe
   return heard === 'into' ? [passedHz, toHz] : [fromHz, passedHz];
 }
 
-/** What the lower stopped note of a sound gives, Hz, as it is played. */
+/** Gives the sound of the lower stopped note, Hz, as it is played. */
 function stoppedHz(plan: Plan, note: PlannedSound): number {
   const sounds = intoned(plan, note).map(({ target }) => target.hz);
   const stopped = note.stops.findIndex(({ finger }) => finger !== '0');
@@ -218,10 +220,10 @@ function hzAt(plan: Plan, { open, semitonesAboveOpen }: InBetweenNote): number {
   return string ? frequencyHz(string.open, instrument.a4Hz) * 2 ** (semitonesAboveOpen / 12) : 0;
 }
 
-/** Of a chord of three the two lower notes lead to the two upper ones: so long, seconds, and at most this share of its time. */
+/** The time of the two lower notes of a chord of three, which lead to the two upper ones: seconds, and at most this share of its time. */
 const LOWER_TWO = { seconds: 0.25, mostShare: 1 / 3 } as const;
 
-/** A note as the bow plays it: a chord two and two, in one bow; a note with its ornament played out. */
+/** Writes a note as the bow plays it: a chord two and two, in one bow; a note with its ornament played out. */
 function playedOut(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
   if (played.hz.length <= 2) return ornamented(plan, note, played);
   const seconds = Math.min(LOWER_TWO.seconds, LOWER_TWO.mostShare * played.seconds);
@@ -237,12 +239,12 @@ function playedOut(plan: Plan, note: PlannedSound, played: PlayedNote): readonly
   return [lower, upper];
 }
 
-/** How a trill and a mordent are played: the length of each of their notes, seconds; of a short note, at most this share of it. */
+/** The length of each note of a trill and a mordent, seconds; of a short note, at most this share of it. */
 const ORNAMENT = { trillSeconds: 0.085, mordentSeconds: 0.09, mostShare: 0.25 } as const;
 
 /**
- * A note with its ornament played out, in one bow. A trill begins on the note, changes with the one above and comes back to rest on
- * its own; a mordent touches the other note once.
+ * Plays out the ornament of a note, in one bow. A trill begins on the note, changes with the one above and comes back to rest on its own; a
+ * mordent touches the other note once.
  */
 function ornamented(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
   const otherHz = ornamentHz(plan, note);
@@ -274,7 +276,10 @@ function beatsBetween({ line }: Plan, start: number, end: number, secondsPerWhol
 /** Moments are exact fractions; as decimal numbers they may differ by a hair. */
 const TINY = 1e-9;
 
-/** As many beats as a measure has, before the start: what begins within a measure, as a pick-up does, is counted into where it stands. */
+/**
+ * Gives as many beats as a measure has, before the start: music that begins within a measure, as a pick-up does, is counted into where it
+ * stands.
+ */
 function countInOf({ line }: Plan, from: number, start: number, secondsPerWhole: number): readonly Beat[] {
   const { beats, beatValue } = signatureAt(line, from).meter;
   const barLine = line.changes[changeBefore(line, from)]?.onset;

@@ -1,37 +1,37 @@
 import { type Card, createEmptyCard, fsrs, type Grade as LibraryGrade, Rating } from 'ts-fsrs';
 
-/** How something went when it came back: forgotten, with difficulty, or well. */
+/** The grades of a recall: forgotten, with difficulty, or well. */
 export const GRADES = ['forgotten', 'hard', 'good'] as const;
 
-/** How something went when it came back. */
+/** The grade of a recall. */
 export type Grade = (typeof GRADES)[number];
 
-/** One time that something came back. */
+/** One recall. */
 export interface Met {
-  /** When, ms since 1970. */
+  /** The moment, ms since 1970. */
   readonly at: number;
-  /** How it went. */
+  /** The grade. */
   readonly grade: Grade;
 }
 
-/** How well something is kept. */
+/** The state of something that is kept in memory. */
 export interface Kept {
-  /** When it comes back, ms since 1970. */
+  /** The moment at which it comes back, ms since 1970. */
   readonly due: number;
-  /** Days until one time in ten it would be forgotten. */
+  /** The days until it would be forgotten one time in ten. */
   readonly days: number;
-  /** How often it was forgotten after it had been learnt. */
+  /** The number of times it was forgotten after it had been learnt. */
   readonly forgotten: number;
 }
 
 const RATINGS: Readonly<Record<Grade, LibraryGrade>> = { forgotten: Rating.Again, hard: Rating.Hard, good: Rating.Good };
 
-/** The times of coming back are exact: the same answers give the same days. */
+/** The intervals are exact: the same answers give the same days. */
 const scheduler = fsrs({ enable_fuzz: false });
 
 /**
- * When something comes back after all the times it was met, in order: at widening intervals while it is kept, within minutes after
- * it was forgotten. Null for what was never met. By the free spaced repetition scheduler, version 6, with its usual figures.
+ * Finds when something comes back after all the times it was met, in order: at widening intervals while it is kept, within minutes after it
+ * was forgotten. Null for what was never met. It uses the free spaced repetition scheduler, version 6, with its usual figures.
  */
 export function keptAfter(met: readonly Met[]): Kept | null {
   const [first] = met;

@@ -1,22 +1,22 @@
-/** Papers, mm. */
+/** The sizes of paper, mm. */
 export const PAPERS = { A4: { widthMm: 210, heightMm: 297 }, Letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
 
 /** The name of a paper. */
 export type Paper = keyof typeof PAPERS;
 
-/** One tape: how far from the nut, and what is written at it. */
+/** One tape: its distance from the nut, and its labels. */
 export interface Tape {
-  /** From the nut. */
+  /** The distance from the nut, mm. */
   readonly mm: number;
-  /** On the strip itself, short. */
+  /** The short label on the strip itself. */
   readonly label: string;
-  /** Beside the strip: the notes there. */
+  /** The notes written beside the strip. */
   readonly notes: string;
 }
 
-/** What is drawn on a page, in mm from its upper left corner, y downward. */
+/** A shape on a page, in mm from its upper left corner, y downward. */
 export type PageShape =
-  /** A line from one place to another, so thick, dashed or not. */
+  /** A line from one place to another, with its thickness, dashed or not. */
   | {
       readonly kind: 'line';
       readonly fromMm: readonly [x: number, y: number];
@@ -24,40 +24,40 @@ export type PageShape =
       readonly thickMm: number;
       readonly dashed: boolean;
     }
-  /** Words that begin at a place, so large. */
+  /** Words that begin at a place, with their size. */
   | { readonly kind: 'text'; readonly atMm: readonly [x: number, y: number]; readonly sizePt: number; readonly text: string };
 
 /** Pages to be printed at their own size. */
 export interface PrintedPages {
-  /** The paper it is made for. */
+  /** The paper for which it is made. */
   readonly paper: Paper;
-  /** What stands on each page. */
+  /** The shapes on each page. */
   readonly pages: readonly (readonly PageShape[])[];
 }
 
-/** No printer is asked to print nearer to the edge, mm. */
+/** The margin within which no printer is asked to print, mm. */
 const MARGIN_MM = 12;
 
-/** The strip lies at the left, mm. */
+/** The distance of the strip from the left edge, mm. */
 const STRIP_LEFT_MM = 20;
 const STRIP_WIDTH_MM = 26;
 
-/** Strips of two pages lie over each other by so much, mm. */
+/** The overlap of the strips of two pages, mm. */
 const OVERLAP_MM = 10;
 
-/** The strip goes on beyond its last tape, mm. */
+/** The length of the strip beyond its last tape, mm. */
 const BEYOND_LAST_MM = 8;
 
-/** Length of the bar by which the printer is checked, mm. */
+/** The length of the bar by which the printer is checked, mm. */
 export const CHECK_BAR_MM = 100;
 
-/** Where the strip's upper end lies on every page, mm from the upper edge. */
+/** The distance of the strip's upper end from the upper edge on every page, mm. */
 export const STRIP_TOP_MM = MARGIN_MM;
 
 /**
- * A strip with tapes at their distances from the nut, to be printed 1 : 1 and cut out. The nut's end is at the top. A
- * strip longer than a page goes on on the next: each page after the first begins with an overlap, and the joining lines
- * bear the same letter. Every page has a bar of 100 mm along and across, and marks at the middle of its edges.
+ * Draws a strip with tapes at their distances from the nut, to be printed 1 : 1 and cut out. The nut's end is at the top. A strip longer
+ * than a page continues on the next: each page after the first begins with an overlap, and the joining lines have the same letter. Every
+ * page has a bar of 100 mm along and across, and marks at the middle of its edges.
  */
 export function tapePages(title: readonly string[], tapes: readonly Tape[], paper: Paper): PrintedPages {
   const lengthMm = Math.max(0, ...tapes.map((tape) => tape.mm)) + BEYOND_LAST_MM;
@@ -70,19 +70,19 @@ export function tapePages(title: readonly string[], tapes: readonly Tape[], pape
   return { paper, pages };
 }
 
-/** How much of a strip one page takes, mm. */
+/** Gives the length of strip that one page takes, mm. */
 export function sectionMm(paper: Paper): number {
   return PAPERS[paper].heightMm - 2 * MARGIN_MM - OVERLAP_MM;
 }
 
 interface Strip {
-  /** Where it begins, from the nut. */
+  /** The beginning of the section, mm from the nut. */
   readonly fromMm: number;
-  /** Where it ends, from the nut. */
+  /** The end of the section, mm from the nut. */
   readonly toMm: number;
-  /** Its page, from 0. */
+  /** The index of its page, from 0. */
   readonly page: number;
-  /** How many strips there are. */
+  /** The number of strips. */
   readonly count: number;
 }
 
@@ -109,7 +109,7 @@ function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly PageShape[]
   ];
 }
 
-/** Both ends of a join bear the same letter. */
+/** Draws a join; both ends have the same letter. */
 function joinShapes(y: number, join: number, words: string): readonly PageShape[] {
   const letter = String.fromCharCode(64 + join);
   return [
@@ -119,10 +119,10 @@ function joinShapes(y: number, join: number, words: string): readonly PageShape[
   ];
 }
 
-/** Words stand to the right of the strip's notes. */
+/** The left edge of words, to the right of the strip's notes. */
 const WORDS_LEFT_MM = 96;
 
-/** Below what is said of a join. */
+/** The top of the title, below the words about a join. */
 const TITLE_TOP_MM = 44;
 
 function titleShapes(title: readonly string[], page: number, count: number): readonly PageShape[] {

@@ -3,12 +3,12 @@ import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice
 import { notesOfPart } from '#core/practice/session';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
-/** Which way a note was out of tune. */
+/** The direction in which a note was out of tune. */
 export type OutOfTune = 'flat' | 'sharp';
 
 /** The shift that arrives on a note. */
 export interface ArrivingShift {
-  /** Which way the hand goes. */
+  /** The direction of the hand. */
   readonly way: 'up' | 'down';
   /** The finger that leaves. */
   readonly fromFinger: Finger;
@@ -16,15 +16,15 @@ export interface ArrivingShift {
   readonly toFinger: Finger;
 }
 
-/** A note as it was played once: by which finger, where, and whether it was in tune. */
+/** A note as it was played once: its finger, its place, and whether it was in tune. */
 export interface Arrival {
-  /** When, ms since 1970. */
+  /** The moment, ms since 1970. */
   readonly at: number;
   /** The piece, by its id, and its name then. */
   readonly piece: string;
-  /** Its name. */
+  /** The name of the piece. */
   readonly title: string;
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
   /** The finger that stopped it. */
   readonly finger: Finger;
@@ -34,7 +34,7 @@ export interface Arrival {
   readonly position: string;
   /** The shift that arrived on it; null where the hand stayed. */
   readonly shift: ArrivingShift | null;
-  /** Which way it was out of tune; null where it was in tune. */
+  /** The direction in which it was out of tune; null where it was in tune. */
   readonly miss: OutOfTune | null;
 }
 
@@ -42,8 +42,8 @@ export interface Arrival {
 export type PlansOfPieces = ReadonlyMap<string, Plan>;
 
 /**
- * Every note that was stopped in the tries of a log, as far as they say something: of a good try all of its notes were in tune, of one
- * that missed flat or sharp at a note that note was not. What missed otherwise, or nobody knows where, says nothing of intonation.
+ * Lists the notes that were stopped in the tries of a log, as far as they say something of intonation: of a good try all notes were in
+ * tune; of one that missed flat or sharp at a note, that note was not. Other misses, and those at an unknown note, say nothing.
  */
 export function arrivalsIn(entries: readonly LogEntry[], plans: PlansOfPieces): readonly Arrival[] {
   return ofKind(asCorrected(entries), 'attempt').flatMap((attempt) => {
@@ -55,7 +55,7 @@ export function arrivalsIn(entries: readonly LogEntry[], plans: PlansOfPieces): 
 function arrivalsOf(attempt: EntryOf<'attempt'>, plan: Plan): readonly Arrival[] {
   const { miss, practised } = attempt;
   const { part } = practised;
-  // A stage is a line of its own: what it says of is the note its shift arrives on.
+  // Gives the note that a miss concerns; a stage is a line of its own, so it concerns the note its shift arrives on.
   const missedAt = part.part === 'stage' ? part.note : attempt.note;
   if (miss === null) {
     const { from, to } = part.part === 'stage' ? { from: part.note, to: part.note } : notesOfPart(plan, part);

@@ -1,6 +1,6 @@
 import type { Arrival } from './arrival.ts';
 
-/** What misses are compared by. */
+/** The features by which misses are compared. */
 export const COMPARED_BY = [
   'finger',
   'string',
@@ -12,10 +12,10 @@ export const COMPARED_BY = [
   'shift-to-finger',
 ] as const;
 
-/** One of the things misses are compared by. */
+/** A feature by which misses are compared. */
 export type ComparedBy = (typeof COMPARED_BY)[number];
 
-/** How many there can be of each: five fingers with the thumb, five strings and ten pairs of them, two ways. */
+/** The largest number of groups of each: five fingers with the thumb, five strings and ten pairs of them, two directions. */
 const MOST: Readonly<Record<ComparedBy, number>> = {
   finger: 5,
   string: 5,
@@ -27,7 +27,7 @@ const MOST: Readonly<Record<ComparedBy, number>> = {
   'shift-to-finger': 10,
 };
 
-/** Each comparison puts an arrival into its groups, or into none; `strings` are all that are played, by their open notes. */
+/** The grouping of an arrival in each comparison, into groups or into none; `strings` are all that are played, by their open notes. */
 const GROUPS: Readonly<Record<ComparedBy, (arrival: Arrival, strings: readonly string[]) => readonly string[]>> = {
   finger: ({ finger }) => [finger],
   string: ({ string }) => [string],
@@ -42,36 +42,37 @@ const GROUPS: Readonly<Record<ComparedBy, (arrival: Arrival, strings: readonly s
   'shift-to-finger': ({ shift }) => (shift ? [`${shift.way} ${shift.toFinger}`] : []),
 };
 
-/** The groups that an arrival belongs to. */
+/** Lists the groups to which an arrival belongs. */
 export function groupsOf(by: ComparedBy, arrival: Arrival, strings: readonly string[]): readonly string[] {
   return GROUPS[by](arrival, strings);
 }
 
-/** All comparisons together may be wrong about a player who has no weakness in so many cases of a hundred. */
+/** The number of cases in a hundred in which all comparisons together may be wrong about a player who has no weakness. */
 const WRONG_AT_MOST = 0.05;
 
-/** How strong the evidence of one comparison must be, so that all of them together keep to that: each kind has the same share. */
+/** Gives the evidence that one comparison needs, so that all of them together keep to that limit: each kind has the same share. */
 export function evidenceAsked(by: ComparedBy): number {
   return (COMPARED_BY.length * MOST[by]) / WRONG_AT_MOST;
 }
 
 /**
- * How strongly some misses speak against even odds of flat and sharp: the factor by which a gambler who bets on either side has won.
- * By chance a factor of 20 comes up in at most one case of twenty, however often one looks (Ville's inequality). The bet is spread over
- * all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
+ * Gives the strength of evidence of some misses against even odds of flat and sharp: the factor by which a gambler who bets on either side
+ * has won. By chance a factor of 20 comes up in at most one case of twenty, however often one looks (Ville's inequality). The bet is spread
+ * over all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
  */
 export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
-  // In logarithms: of a thousand misses one way the product alone would be beyond all numbers before the others bring it down.
+  // The sum is in logarithms, because the product of a thousand misses in one direction would be beyond all numbers before the others bring
+  // it down.
   return Math.exp(sumTo(LOG_OF_ODDS, flat) + sumTo(LOG_OF_ODDS, sharp) - sumTo(LOG_OF_COUNT, flat + sharp));
 }
 
-/** These sums of logarithms, of 2(m − ½) and of m for the misses m = 1, 2, 3 …, are kept as far as they have been asked for. */
+/** The sums of logarithms, of 2(m − ½) and of m for the misses m = 1, 2, 3 …, as far as they have been asked for. */
 const LOG_OF_ODDS: LogSums = { of: (miss) => Math.log(2 * (miss - 0.5)), sums: [0] };
 const LOG_OF_COUNT: LogSums = { of: Math.log, sums: [0] };
 
 interface LogSums {
   readonly of: (miss: number) => number;
-  /** By number of misses; grows. */
+  /** The sums by number of misses; the list grows. */
   readonly sums: number[];
 }
 

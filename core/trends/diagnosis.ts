@@ -1,16 +1,19 @@
 import type { Finger } from '#core/hand';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
-/** What a note that fails points back to. */
+/** The cause to which a note that fails points back. */
 export type PointsTo =
-  /** The slide of the shift that arrives on it: the finger that led. */
+  /** The slide of the shift that arrives on it, with the finger that led. */
   | { readonly to: 'slide'; readonly finger: Finger; readonly note: number }
   /** A fourth finger after a crossing: the fingers were not set down as a block. */
   | { readonly to: 'block'; readonly note: number }
   /** The finger that stood before it on the string. */
   | { readonly to: 'finger'; readonly finger: Finger; readonly note: number };
 
-/** What a note that fails its check points back to, as far as the fingering says; null for the first, and after an open string. */
+/**
+ * Finds the cause to which a note that fails its check points back, as far as the fingering says; null for the first, and after an open
+ * string.
+ */
 export function pointsBack(plan: Plan, note: number): PointsTo | null {
   const shift = plan.shifts.find(({ to }) => to === note);
   if (shift) return { to: 'slide', finger: shift.fromFinger, note: shift.from };
@@ -30,10 +33,10 @@ function soundBefore({ notes }: Plan, note: number): readonly [PlannedSound | nu
   return [null, -1];
 }
 
-/** Semitones of an octave. */
+/** The semitones of an octave. */
 const SEMITONES = 12;
 
-/** How wide the semitones of a chromatic octave were on average, cents, where so many steps were played up to its octave. */
+/** Gives the mean width of the semitones of a chromatic octave, cents, where a number of steps was played up to its octave. */
 export function meanSemitoneCents(stepsPlayed: number): number {
   return (100 * SEMITONES) / stepsPlayed;
 }

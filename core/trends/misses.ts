@@ -2,29 +2,29 @@ import type { Arrival, OutOfTune } from './arrival.ts';
 import { groupsOf } from './comparison.ts';
 import { byWeek } from './weeks.ts';
 
-/** What misses are counted by: what they are compared by, and shifts by both fingers. */
+/** The features by which misses are counted: those by which they are compared, and shifts by both fingers. */
 export const COUNTED_BY = ['finger', 'string', 'position', 'shift', 'shift-from-finger', 'shift-to-finger', 'shift-fingers'] as const;
 
-/** One of the things misses are counted by. */
+/** A feature by which misses are counted. */
 export type CountedBy = (typeof COUNTED_BY)[number];
 
-/** Misses of a while, and how often it was played. */
+/** The misses of a period, and the number of notes played. */
 export interface MissCounts extends Readonly<Record<OutOfTune, number>> {
-  /** Notes that were played. */
+  /** The number of notes that were played. */
   readonly played: number;
 }
 
 /** The misses of one finger, string, position or kind of shift. */
 export interface CountedMisses {
-  /** Of what: a finger, an open note, a position, a way with one finger or two. */
+  /** The group: a finger, an open note, a position, a direction with one finger or two. */
   readonly group: string;
-  /** All weeks together. */
+  /** The sum of all weeks. */
   readonly all: MissCounts;
-  /** Week by week, the oldest first. */
+  /** The weeks, the oldest first. */
   readonly weeks: readonly MissCounts[];
 }
 
-/** Misses out of tune of some weeks up to now (ms since 1970), counted by one thing: in the order of its names. */
+/** Counts misses out of tune of some weeks up to now (ms since 1970) by one feature, in the order of its names. */
 export function missesBy(by: CountedBy, arrivals: readonly Arrival[], now: number, weeks: number): readonly CountedMisses[] {
   const groups = new Map<string, Arrival[]>();
   for (const arrival of arrivals) {

@@ -5,38 +5,38 @@ import { COMPARED_BY, type ComparedBy, evidenceAgainstEvenOdds, evidenceAsked, g
 export interface MissedPlace {
   /** The piece, by its id. */
   readonly piece: string;
-  /** Its name then. */
+  /** The name of the piece then. */
   readonly title: string;
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
-  /** How often. */
+  /** The number of misses. */
   readonly times: number;
 }
 
-/** What a record says of a player, with the counts that carry it. */
+/** A statement of the record about a player, with the counts that support it. */
 export interface Statement {
-  /** What was compared. */
+  /** The feature that was compared. */
   readonly by: ComparedBy;
-  /** Of what it is true: a finger, an open note, a position, a way with a finger. */
+  /** The group for which it is true: a finger, an open note, a position, a direction with a finger. */
   readonly group: string;
-  /** Which way it misses. */
+  /** The direction in which it misses. */
   readonly direction: OutOfTune;
-  /** Misses in that direction, and misses out of tune altogether. */
+  /** The number of misses in that direction. */
   readonly times: number;
-  /** Misses out of tune altogether. */
+  /** The number of misses out of tune altogether. */
   readonly of: number;
-  /** How often it was played. */
+  /** The number of times it was played. */
   readonly played: number;
-  /** So many times more likely than with even odds. */
+  /** The factor by which it is more likely than with even odds. */
   readonly evidence: number;
-  /** Where, the most often first. */
+  /** The places, the most frequent first. */
   readonly places: readonly MissedPlace[];
 }
 
 /**
- * What some arrivals say of a player: every finger, string, position and kind of shift that misses in one direction more than even
- * odds allow, the strongest first. What follows from a narrower statement is told once: of a finger and of that finger on a string only
- * the one with more evidence.
+ * Finds the statements that some arrivals support: every finger, string, position and kind of shift that misses in one direction more than
+ * even odds allow, the strongest first. A statement that follows from a narrower one is made once: of a finger and of that finger on a
+ * string only the one with more evidence.
  */
 export function statementsOf(arrivals: readonly Arrival[]): readonly Statement[] {
   const strings = [...new Set(arrivals.map(({ string }) => string))];
@@ -66,7 +66,7 @@ export function statementsOf(arrivals: readonly Arrival[]): readonly Statement[]
 
 type Counts = Record<OutOfTune, number>;
 
-/** Misses flat and sharp of every group. */
+/** Counts misses flat and sharp of every group. */
 function countedBy(by: ComparedBy, missed: readonly Arrival[], strings: readonly string[]): ReadonlyMap<string, Counts> {
   const groups = new Map<string, Counts>();
   for (const arrival of missed) {
@@ -89,7 +89,7 @@ function placesOf(missed: readonly Arrival[]): readonly MissedPlace[] {
   return [...places.values()].toSorted((one, other) => other.times - one.times);
 }
 
-/** Two statements of which one lies in the other: most of their places are the same. */
+/** Tells whether one of two statements lies in the other: most of their places are the same. */
 function tellsTheSame(one: Statement, other: Statement): boolean {
   if (one.direction !== other.direction) return false;
   const places = new Set(one.places.map(({ piece, note }) => `${piece} ${note}`));

@@ -1,27 +1,27 @@
 import { FINEST_TOLERANCE } from '#core/intonation/checks';
 
-/** How far off a note may be before it is called missed, cents: where a player begins. */
+/** The tolerance with which a player begins, cents. */
 export const FIRST_TOLERANCE = 30;
 
-/** It narrows to this share of what it was, at most once in so many days, when so many of the tries of that time were good. */
+/** The share to which a tolerance narrows, at most once in this number of days, when this share of the tries of that time was good. */
 const NARROWING = { share: 0.85, days: 7, good: 0.8, tries: 40 } as const;
 
 const MS_A_DAY = 86_400_000;
 
-/** What is known when a tolerance is proposed. */
+/** The facts from which a tolerance is proposed. */
 export interface ToleranceSoFar {
-  /** Cents. */
+  /** The tolerance now, cents. */
   readonly cents: number;
-  /** When it was set, ms since 1970. */
+  /** The moment it was set, ms since 1970. */
   readonly since: number;
-  /** Tries since then, and how many were good. */
+  /** The number of tries since then. */
   readonly tries: number;
   readonly good: number;
 }
 
 /**
- * The tolerance to propose next, cents: narrower after a week of mostly good tries, wider by the same share where most were
- * missed, else the same. The figures are ours; the teacher has the last word.
+ * Proposes the next tolerance, cents: narrower after a week of mostly good tries, wider by the same share where most were missed, else the
+ * same. The figures are our own; the teacher has the last word.
  */
 export function proposedTolerance({ cents, since, tries, good }: ToleranceSoFar, now: number): number {
   if (now - since < NARROWING.days * MS_A_DAY || tries < NARROWING.tries) return cents;

@@ -2,23 +2,23 @@ import { asCorrected, type LogEntry, ofKind } from '#core/practice/log';
 
 /** A week of a record. */
 export interface Week {
-  /** When it began, ms since 1970. */
+  /** The moment it began, ms since 1970. */
   readonly begins: number;
-  /** Tries, and how many were good. */
+  /** The number of tries. */
   readonly tries: number;
-  /** How many were good. */
+  /** The number of good tries. */
   readonly good: number;
-  /** Tries that missed flat, and sharp. */
+  /** The number of tries that missed flat. */
   readonly flat: number;
-  /** Tries that missed sharp. */
+  /** The number of tries that missed sharp. */
   readonly sharp: number;
-  /** The fastest good try, quarter notes a minute; null where none had a tempo. */
+  /** The quarter notes a minute of the fastest good try; null where none had a tempo. */
   readonly tempo: number | null;
 }
 
 const MS_A_WEEK = 7 * 86_400_000;
 
-/** What happened in each of some weeks up to now, the oldest first: each ends seven days before the next. */
+/** Groups events by week up to now, the oldest first: each week ends seven days before the next. */
 export function byWeek<Event extends { readonly at: number }>(
   events: readonly Event[],
   now: number,
@@ -28,7 +28,7 @@ export function byWeek<Event extends { readonly at: number }>(
   return begins.map((from) => ({ begins: from, events: events.filter(({ at }) => at > from && at <= from + MS_A_WEEK) }));
 }
 
-/** The weeks of a record up to now, the oldest first, those without practice too. */
+/** Lists the weeks of a record up to now, the oldest first, those without practice too. */
 export function weeksOf(entries: readonly LogEntry[], now: number, count: number): readonly Week[] {
   const attempts = ofKind(asCorrected(entries), 'attempt');
   return byWeek(attempts, now, count).map(({ begins, events: here }): Week => {

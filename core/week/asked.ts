@@ -5,13 +5,13 @@ import { oneOf } from '#core/result';
 
 const closed = { additionalProperties: false };
 
-/** Which comes first on a day. */
+/** The orders of a day: the hardest first, or last. */
 export const WEEK_ORDERS = ['hardest-first', 'hardest-last'] as const;
 
-/** What a plan takes up: all that is to be practised, or only what the date asks for. */
+/** The things that a plan takes up: everything that is to be practised, or only what the date asks for. */
 export const WEEK_SERVES = ['everything', 'the-date'] as const;
 
-/** Something a player is to practise in the coming weeks. */
+/** The schema of something a player is to practise in the coming weeks. */
 export const WeekItem = Type.Object(
   {
     item: PracticeItem,
@@ -24,13 +24,13 @@ export const WeekItem = Type.Object(
 /** Something a player is to practise in the coming weeks. */
 export type WeekItem = Static<typeof WeekItem>;
 
-/** The longest that is practised on a day, minutes. */
+/** The longest practice on a day, minutes. */
 export const MOST_MINUTES = 240;
 
-/** So many things are planned at most. */
+/** The largest number of things that are planned. */
 export const MOST_ITEMS = 60;
 
-/** What a plan of weeks is made from: minutes from Monday to Sunday (0 for none), days off, a date, and what is to be practised. */
+/** The fields from which weeks are planned: minutes from Monday to Sunday (0 for none), days off, a date, and the things to practise. */
 export const WEEK_FIELDS = {
   minutes: Type.Array(Type.Integer({ minimum: 0, maximum: MOST_MINUTES }), { minItems: 7, maxItems: 7 }),
   daysOff: Type.Array(Day, { maxItems: 100 }),
@@ -40,10 +40,10 @@ export const WEEK_FIELDS = {
   items: Type.Array(WeekItem, { maxItems: MOST_ITEMS }),
 };
 
-/** What a plan of weeks is made from. */
+/** The wishes from which weeks are planned. */
 export type WeekAsked = Static<TObject<typeof WEEK_FIELDS>>;
 
-/** Half an hour a day and Sunday off: where a teacher begins. */
+/** The week with which a teacher begins: half an hour a day and Sunday off. */
 export const FIRST_WEEK: WeekAsked = {
   minutes: [30, 30, 30, 30, 30, 30, 0],
   daysOff: [],
@@ -53,7 +53,7 @@ export const FIRST_WEEK: WeekAsked = {
   items: [],
 };
 
-/** A list with some more in it, each of which stands in it once; what is beyond the most there can be is left out. */
+/** Adds to a list, in which each thing stands once; those beyond the largest number are left out. */
 export function withItems(items: readonly WeekItem[], more: readonly PracticeItem[]): readonly WeekItem[] {
   const all = [...items, ...more.map((item): WeekItem => ({ item, asked: false, movedTo: null }))];
   const firsts = new Map(all.toReversed().map((each) => [practisedKey(each.item.practised), each]));

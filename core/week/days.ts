@@ -5,64 +5,64 @@ import { planWeek } from './plan-week.ts';
 import { comesBack, hardnessOf, type ItemStanding } from './standing.ts';
 import type { NotPlaced, Placed, ToPractise, WeekChoice } from './week.ts';
 
-/** What is known of everything that is to be practised, by its key. */
+/** The facts about everything that is to be practised, by its key. */
 export interface KnownOfItems {
-  /** By the record. */
+  /** The standing in the record. */
   readonly standing: ReadonlyMap<string, ItemStanding>;
-  /** How hard it looks, 0 to 3, where it was never tried. */
+  /** The difficulty where it was never tried, 0 to 3. */
   readonly unseen: ReadonlyMap<string, number>;
 }
 
 /** Something in its day. */
 export interface PlannedItem {
-  /** Its key: what is practised. */
+  /** The key of what is practised. */
   readonly key: string;
-  /** Why it stands there; `again`: it comes back after it stood on an earlier day of the plan. */
+  /** The reason why it stands there; `again`: it comes back after it stood on an earlier day of the plan. */
   readonly reason: Placed['reason'] | 'again';
-  /** It was never practised. */
+  /** Whether it was never practised. */
   readonly isNew: boolean;
 }
 
 /** A day of a plan. */
 export interface PlannedDay {
-  /** "2026-03-09". */
+  /** The date: "2026-03-09". */
   readonly day: string;
-  /** Minutes there are; 0 for a day off. */
+  /** The minutes available; 0 for a day off. */
   readonly minutes: number;
-  /** Minutes taken; more than there are where something was moved there by hand. */
+  /** The minutes used; more than available where something was moved there by hand. */
   readonly taken: number;
-  /** In the order in which they are practised. */
+  /** The things in the order in which they are practised. */
   readonly items: readonly PlannedItem[];
 }
 
 /** A plan of days. */
 export interface DaysPlanned {
-  /** Every day from the first to the last, days off too. */
+  /** The days from the first to the last, days off too. */
   readonly days: readonly PlannedDay[];
-  /** What does not fit, and what would make room. */
+  /** The things that do not fit, and what would make room. */
   readonly left: readonly NotPlaced[];
-  /** What comes back after the last day, and when. */
+  /** The things that come back after the last day, and when. */
   readonly later: readonly { readonly key: string; readonly day: string }[];
 }
 
-/** A week, and the longest plan: a year and a day. */
+/** The shortest and the longest plan: a week, and a year and a day. */
 const [FEWEST_DAYS, MOST_DAYS] = [7, 366] as const;
 
-/** A thing is placed and placed again at most so often: more often than intervals could widen in a year. */
+/** The number of times a thing is placed at most: more than intervals could widen in a year. */
 const MOST_ROUNDS = 40;
 
-/** A thing is taken to be learnt after so many more days of practice. */
+/** The days of practice after which a thing is taken to be learnt. */
 const DAYS_TO_LEARN = 3;
 
-/** From so hard on a thing is hard, 0 to 3. */
+/** The difficulty from which a thing is hard, 0 to 3. */
 const HARD = 2;
 
-/** How hard a thing is of which nothing is known yet. */
+/** The difficulty of a thing of which nothing is known yet. */
 const MIDDLING = 1;
 
 /**
- * Plans the days from a day on: a week, or up to the date where that is further off. Everything is placed once before anything comes
- * back; what was placed comes back at widening intervals, as if each day went well.
+ * Plans the days from a day on: a week, or up to the date where that is further off. Everything is placed once before anything comes back;
+ * things that were placed come back at widening intervals, as if each day went well.
  */
 export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): DaysPlanned {
   const first = dayNumber(today);
@@ -94,7 +94,7 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
   return { days, left: once.left, later };
 }
 
-/** Minutes of every day from the first on, and how they are filled. */
+/** Chooses the minutes of every day from the first on, and the way they are filled. */
 function choiceFrom({ minutes, daysOff, goal, order, serves }: WeekAsked, first: number): WeekChoice {
   const toGoal = goal === null ? 0 : dayNumber(goal.day) - first + 1;
   const count = Math.min(MOST_DAYS, Math.max(FEWEST_DAYS, toGoal));
@@ -106,7 +106,7 @@ function choiceFrom({ minutes, daysOff, goal, order, serves }: WeekAsked, first:
   };
 }
 
-/** The last day of a plan before a date; null where there is none, and for a date that is over, which asks for nothing. */
+/** Gives the last day of a plan before a date; null where there is none, and for a date that is over, which asks for nothing. */
 function lastDayBefore(goal: WeekAsked['goal'], first: number): number | null {
   if (goal === null || dayNumber(goal.day) < first) return null;
   return Math.max(0, dayNumber(goal.day) - 1 - first);
@@ -129,7 +129,7 @@ function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked
   return {
     id: key,
     minutes: item.minutes,
-    // What a date asks for is practised once more before it, however well it is kept.
+    // Things that a date asks for are practised once more before it, however well they are kept.
     due: by === null ? due : Math.min(due, by),
     by,
     hard,
@@ -138,12 +138,12 @@ function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked
   };
 }
 
-/** Whether it has been good at the last tempo of its ladder. */
+/** Tells whether a thing has been good at the last tempo of its ladder. */
 function isLearnt({ tempo }: Pick<ItemStanding, 'tempo'>, { ladder }: WeekItem['item']): boolean {
   return tempo !== null && tempo >= ladder.to;
 }
 
-/** The day of a plan that something was moved to; null where it is free, and once that day is over. */
+/** Gives the day of a plan to which something was moved; null where it is free, and once that day is over. */
 function dayMovedTo(movedTo: WeekItem['movedTo'], first: number): number | null {
   const day = movedTo === null ? -1 : dayNumber(movedTo) - first;
   return day < 0 ? null : day;
@@ -154,7 +154,7 @@ interface Returning {
   readonly once: readonly Placed[];
   readonly choice: WeekChoice;
   readonly known: KnownOfItems;
-  /** What has been good at its last tempo, by key. */
+  /** Whether each thing has been good at its last tempo, by key. */
   readonly learnt: ReadonlySet<string>;
   readonly first: number;
 }
@@ -166,7 +166,10 @@ interface Standing {
   readonly reason: PlannedItem['reason'];
 }
 
-/** Everything that was placed once, and what of it comes back within the plan, where there is still room; in the order of practice. */
+/**
+ * Lists everything that was placed once, and the things that come back within the plan, where there is still room; in the order of
+ * practice.
+ */
 function withReturns({ items, once, choice, known, learnt, first }: Returning): readonly Standing[] {
   const byKey = new Map(items.map((item) => [item.id, item]));
   const sat = new Map(items.map(({ id }): [string, Sat[]] => [id, [...(known.standing.get(id)?.sittings ?? [])]]));

@@ -1,16 +1,17 @@
 import type { NotPlaced, Placed, Reason, ToPractise, WeekChoice, WeekPlan } from './week.ts';
 
-/** So many plans are tried one by one; of more there is a single pass. */
+/** The largest number of plans that are tried one by one; with more there is a single pass. */
 const MOST_TRIED = 50_000;
 
 /** A day for each thing, by its place in the list; null for one that is left out. */
 type Days = readonly (number | null)[];
 
 /**
- * Fills days with what is to be practised. What was moved by hand stays where it is. No day takes more than its minutes, nor two new
- * hard things; nothing stands before it is due. Among all plans that keep to this, the one wanted leaves out the fewest of those that a
- * date asks for, then has the most worth (one for each thing, and its difficulty), then practises everything the soonest; exact where
- * there are few plans to try, else found by placing what a date asks for first, the nearest date before the others. The same list gives the same plan.
+ * Fills days with things to practise. Things moved by hand stay where they are. No day takes more than its minutes, nor two new hard
+ * things; nothing stands before it is due. Among all plans that keep to this, the one chosen leaves out the fewest of those that a date
+ * asks for, then has the most worth (one for each thing, and its difficulty), then practises everything the soonest. It is exact where
+ * there are few plans to try; else it is found by placing what a date asks for first, the nearest date before the others. The same list
+ * gives the same plan.
  */
 export function planWeek(items: readonly ToPractise[], choice: WeekChoice): WeekPlan {
   const wanted = (choice.serves === 'everything' ? items : items.filter(({ by, movedTo }) => by !== null || movedTo !== null)).toSorted(
@@ -22,7 +23,7 @@ export function planWeek(items: readonly ToPractise[], choice: WeekChoice): Week
   return told(wanted, days, choice);
 }
 
-/** How good a plan is, the more important first; more is better. */
+/** Measures how good a plan is, the more important first; more is better. */
 export function worthOf(items: readonly ToPractise[], days: Days): readonly [number, number, number] {
   let [asked, worth, soon] = [0, 0, 0];
   for (const [index, item] of items.entries()) {
@@ -35,20 +36,20 @@ export function worthOf(items: readonly ToPractise[], days: Days): readonly [num
   return [asked, worth, soon];
 }
 
-/** Whether one plan is better than another. */
+/** Tells whether one plan is better than another. */
 export function isBetter(one: readonly number[], other: readonly number[]): boolean {
   const differs = one.findIndex((value, index) => value !== other[index]);
   return differs >= 0 && (one[differs] ?? 0) > (other[differs] ?? 0);
 }
 
-/** The days on which something may stand: those it was moved to, or from when it is due to its date. */
+/** Lists the days on which something may stand: those it was moved to, or from when it is due to its date. */
 export function daysFor({ due, by, movedTo }: ToPractise, { minutes }: Pick<WeekChoice, 'minutes'>): readonly number[] {
   if (movedTo !== null) return movedTo < minutes.length ? [movedTo] : [];
   const last = Math.min(minutes.length - 1, by ?? minutes.length - 1);
   return Array.from({ length: Math.max(0, last - Math.max(0, due) + 1) }, (_, order) => Math.max(0, due) + order);
 }
 
-/** What is on the days so far. */
+/** The things on the days so far. */
 class Filled {
   readonly used: number[];
   readonly hasNew: boolean[];
@@ -58,7 +59,7 @@ class Filled {
     this.hasNew = minutes.map(() => false);
   }
 
-  /** Whether something fits on a day; what was moved by hand fits anywhere. */
+  /** Tells whether something fits on a day; things moved by hand fit anywhere. */
   fits(item: ToPractise, day: number): boolean {
     if (item.movedTo !== null) return true;
     return this.roomOn(day) >= item.minutes && !(item.isNew && this.hasNew[day] === true);
@@ -79,7 +80,7 @@ class Filled {
   }
 }
 
-/** Every plan there is, and the best of them; what was moved is put first. */
+/** Tries every plan and keeps the best; things that were moved are put first. */
 function exactly(items: readonly ToPractise[], choice: WeekChoice): Days {
   const filled = new Filled(choice.minutes);
   const days: (number | null)[] = items.map(() => null);
@@ -113,7 +114,10 @@ function exactly(items: readonly ToPractise[], choice: WeekChoice): Days {
   return best;
 }
 
-/** What was moved, then what a date asks for by its date, then the rest, the longest due and the hardest first; each on its first day with room. */
+/**
+ * Places things in one pass: those moved, then what a date asks for by its date, then the rest, the longest due and the hardest first; each
+ * on its first day with room.
+ */
 function inOnePass(items: readonly ToPractise[], choice: WeekChoice): Days {
   const filled = new Filled(choice.minutes);
   const days: (number | null)[] = items.map(() => null);
@@ -138,7 +142,7 @@ function byRank(one: readonly number[], other: readonly number[]): number {
   return differs < 0 ? 0 : (one[differs] ?? 0) < (other[differs] ?? 0) ? -1 : 1;
 }
 
-/** A plan as it is told: what stands where and why, and what would make room for the rest. */
+/** Describes a plan: each thing in its place with the reason, and what would make room for the rest. */
 function told(items: readonly ToPractise[], days: Days, choice: WeekChoice): WeekPlan {
   const filled = new Filled(choice.minutes);
   for (const [index, item] of items.entries()) {

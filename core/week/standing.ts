@@ -4,13 +4,13 @@ import { dayNumber } from '#core/calendar';
 import { type Practised, practisedKey } from '#core/practice/item';
 import { type Grade, keptAfter, type Met } from '#core/spacing';
 
-/** How well a player has something, by the record. */
+/** The standing of a player with something, by the record. */
 export interface ItemStanding {
-  /** The days on which it was practised and how each went, in order; days are numbers. */
+  /** The days on which it was practised, with their grades, in order; days are numbers. */
   readonly sittings: readonly Sitting[];
   /** The fastest tempo at which a try was good, quarter notes a minute; null where none was. */
   readonly tempo: number | null;
-  /** It hurt on the last day it was practised. */
+  /** Whether it hurt on the last day it was practised. */
   readonly hurt: boolean;
 }
 
@@ -18,25 +18,25 @@ export interface ItemStanding {
 export interface Sitting {
   /** The number of the day. */
   readonly day: number;
-  /** How many of its tries were good, and how many there were. */
+  /** The number of good tries. */
   readonly good: number;
-  /** How many tries there were. */
+  /** The number of tries. */
   readonly tries: number;
-  /** What that comes to. */
+  /** The grade of the day. */
   readonly grade: Grade;
 }
 
-/** Of the tries of a day so many are good where it went well, and where it went with difficulty; of fewer a usual set fails. */
+/** The shares of good tries from which a day went well, and with difficulty; with fewer a usual set fails. */
 const [WELL, WITH_DIFFICULTY] = [0.8, 0.5] as const;
 
-/** How a day went, by the share of its tries that were good. */
+/** Grades a day by the share of its tries that were good. */
 export function gradeOf(good: number, tries: number): Grade {
   const share = tries === 0 ? 0 : good / tries;
   if (share >= WELL) return 'good';
   return share >= WITH_DIFFICULTY ? 'hard' : 'forgotten';
 }
 
-/** Tells how a player stands with something, by the entries of a log; `dayOf` gives the day under which an entry is logged. */
+/** Finds the standing of a player with something, by the entries of a log; `dayOf` gives the day under which an entry is logged. */
 export function standingOf(
   entries: readonly LogEntry[],
   practised: Pick<Practised, 'piece' | 'part'>,
@@ -62,13 +62,13 @@ export function standingOf(
   return { sittings, tempo, hurt };
 }
 
-/** What is still being learnt comes back within so many days. */
+/** The days within which a thing that is still being learnt comes back. */
 const LEARNING_DAYS = 2;
 
 /**
- * The day on which something comes back after some days of practice (numbers, in order, with how each went); null for what was never
- * practised. Never the same day: what went badly comes back the next. What is still being learnt (`learnt` false), because it has not
- * been good at the last tempo of its ladder, comes back within two days; what is learnt at widening intervals.
+ * Finds the day on which something comes back after some days of practice (numbers, in order, with their grades); null for a thing never
+ * practised. It is never the same day: a thing that went badly comes back the next. A thing still being learnt (`learnt` false), because it
+ * has not been good at the last tempo of its ladder, comes back within two days; a learnt one at widening intervals.
  */
 export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[], learnt: boolean): number | null {
   const last = sittings.at(-1);
@@ -81,19 +81,22 @@ export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[], l
 const MS_A_DAY = 86_400_000;
 const NOON = MS_A_DAY / 2;
 
-/** The hardest there is. */
+/** The highest difficulty. */
 export const HARDEST = 3;
 
-/** How hard something is, 0 to 3: by what missed of it on the last day; before it was ever tried by its hot spots. */
+/** Gives the difficulty of something, 0 to 3: by its misses on the last day; before it was ever tried, by its hot spots. */
 export function hardnessOf({ sittings }: Pick<ItemStanding, 'sittings'>, unseen: number): number {
   const last = sittings.at(-1);
   return last ? Math.round(HARDEST * (1 - last.good / last.tries)) : unseen;
 }
 
-/** So many notes without a hot spot among them are easy; one in each of two such groups makes it harder by one. */
+/** The number of notes that are easy without a hot spot among them; one in each of two such groups raises the difficulty by one. */
 const NOTES_A_STEP = 8;
 
-/** How hard some notes look before they were ever tried, 0 to 3: by how close their hot spots stand. `notes`: line indexes, both inclusive. */
+/**
+ * Gives the difficulty of some notes before they were ever tried, 0 to 3: by how close their hot spots stand. `notes` are line indexes,
+ * both inclusive.
+ */
 export function unseenHardness(
   spots: readonly Pick<HotSpot, 'note'>[],
   { from, to }: { readonly from: number; readonly to: number },

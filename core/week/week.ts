@@ -1,58 +1,61 @@
 /** Something that is to be practised. */
 export interface ToPractise {
-  /** It is this and no other. */
+  /** The id by which it is told from others. */
   readonly id: string;
-  /** How long it takes, minutes. */
+  /** The time it takes, minutes. */
   readonly minutes: number;
   /** The first day on which it is due, counted from the first of the plan; below 0 where it was due before. */
   readonly due: number;
   /** The last day on which it must have been practised, as an audition or a lesson asks; null where nobody asks. */
   readonly by: number | null;
-  /** How hard it is, from 0; the harder, the more it is worth. */
+  /** The difficulty, from 0; the higher it is, the more the thing is worth. */
   readonly hard: number;
-  /** It is new and hard: one of these a day is enough. */
+  /** Whether it is new and hard: one of these a day is enough. */
   readonly isNew: boolean;
   /** The day to which it was moved by hand; null where it is free. */
   readonly movedTo: number | null;
 }
 
-/** Why something stands where it stands. */
+/** The reason why something stands where it stands. */
 export type Reason = 'moved' | 'by-date' | 'due' | 'room';
 
 /** Something in its day. */
 export interface Placed {
-  /** What is practised, by its id. */
+  /** The id of what is practised. */
   readonly id: string;
   /** The day, counted from the first. */
   readonly day: number;
-  /** Why it stands there: moved by hand; asked for by a date; due that day or before; or the first day with room. */
+  /** The reason: moved by hand; asked for by a date; due that day or before; or the first day with room. */
   readonly reason: Reason;
 }
 
 /** Something that found no place. */
 export interface NotPlaced {
-  /** By its id. */
+  /** The id of the thing. */
   readonly id: string;
-  /** So many minutes more on one day before its date would make room; null where only its being new keeps it out. */
+  /** The minutes that would make room on one day before its date; null where only its being new excludes it. */
   readonly minutesMore: number | null;
-  /** What could make way for it alone, by its id: of what stands on its days what matters least; null where no single thing would do. */
+  /**
+   * The id of a thing that could make way for it alone: of those on its days, the one that matters least; null where no single thing would
+   * do.
+   */
   readonly instead: string | null;
 }
 
 /** A plan of some days. */
 export interface WeekPlan {
-  /** In the order in which they are practised, day by day. */
+  /** The things in the order in which they are practised, day by day. */
   readonly placed: readonly Placed[];
-  /** What does not fit. */
+  /** The things that do not fit. */
   readonly left: readonly NotPlaced[];
 }
 
-/** How days are filled. */
+/** The way in which days are filled. */
 export interface WeekChoice {
-  /** Minutes of each day; 0 for a day off. */
+  /** The minutes of each day; 0 for a day off. */
   readonly minutes: readonly number[];
   /** Whether the hardest comes first on a day, or last. */
   readonly order: 'hardest-first' | 'hardest-last';
-  /** All of it, or only what a date asks for. */
+  /** Whether everything is planned, or only what a date asks for. */
   readonly serves: 'everything' | 'the-date';
 }

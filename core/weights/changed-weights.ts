@@ -3,7 +3,7 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import { WEIGHTS, type Weights } from './weight-table.ts';
 import type { WeightEntry, WeightValue } from './weight-types.ts';
 
-/** The weights with some changed by name. Refuses a value outside the table's range, and a row of another length. */
+/** Changes some weights by name. Refuses a value outside the table's range, and a row of another length. */
 export function changedWeights(weights: Weights, changes: Readonly<Record<string, WeightValue>>): Reading<Weights> {
   const changed = Object.entries(WEIGHTS).flatMap(([name, entry]) => {
     const value = changes[name];
@@ -23,7 +23,7 @@ function issueOf(name: string, { range: [least, most], defaults }: WeightEntry<W
   return wrong === undefined ? null : limitIssue('weight-out-of-range', { name, value: wrong, least, most }, where);
 }
 
-/** One number for one number, a row for a row; the row of positions may be of any length. */
+/** Tells whether values have the same shape: one number for one number, a row for a row; the row of positions may be of any length. */
 function sameShape(name: string, usual: WeightValue, value: WeightValue): boolean {
   if (typeof usual === 'number' || typeof value === 'number') return typeof usual === typeof value;
   return name === 'position' || usual.length === value.length;

@@ -1,7 +1,4 @@
-/**
- * The name of every part of the cost of a fingering. What each says to a teacher is a matter of the words on the screen;
- * what it is counted for, of the table of weights.
- */
+/** The name of every part of the cost of a fingering. Its words for a teacher are on the screen; its use is in the table of weights. */
 export type CostTerm =
   | 'finger'
   | 'weak-on-hard'

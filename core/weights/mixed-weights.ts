@@ -1,7 +1,7 @@
 import type { Weights } from './weight-table.ts';
 import type { PerFinger } from './weight-types.ts';
 
-/** Goes from one set of weights towards changed ones by a share, 0 to 1. */
+/** Moves from one set of weights towards changed ones by a share, 0 to 1. */
 export function mixedWeights(weights: Weights, changed: Partial<Weights>, share: number): Weights {
   if (share <= 0) return weights;
   const towards = (from: number, to: number): number => from + (to - from) * Math.min(1, share);
@@ -22,12 +22,12 @@ function setWeight(next: object, name: string, value: unknown, towards: (from: n
   }
 }
 
-/** A weight for each finger, more or less by so much each. */
+/** Adds to a weight for each finger. */
 export function plus(values: PerFinger, added: PerFinger): PerFinger {
   return [values[0] + added[0], values[1] + added[1], values[2] + added[2], values[3] + added[3], values[4] + added[4]];
 }
 
-/** A weight for each finger, so many times as much. */
+/** Multiplies a weight for each finger. */
 export function times(values: PerFinger, factor: number): PerFinger {
   return [values[0] * factor, values[1] * factor, values[2] * factor, values[3] * factor, values[4] * factor];
 }

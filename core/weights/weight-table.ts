@@ -5,10 +5,9 @@ import type { PerFinger, WeightEntry, WeightUnit, WeightValue } from './weight-t
 type Defaults<Value> = readonly [violin: Value, viola: Value, cello: Value, bass: Value];
 
 /**
- * Every weight there is, once; why each is there stands beside it in `weight-reasons.ts`. Values are integer thousandths
- * of a unit, so that sums are exact and ties are ties; a unit has no absolute meaning: a crossing of about a quarter and
- * a shift of one to two units set the scale. The numbers were fitted to standard fingerings by a prototype and then here;
- * structure matters more than any single one.
+ * Every weight, once; its reason stands beside it in `weight-reasons.ts`. Values are integer thousandths of a unit, so that sums are exact
+ * and ties are ties; a unit has no absolute meaning: a crossing of about a quarter and a shift of one to two units set the scale. The
+ * numbers were fitted to standard fingerings by a prototype and then here; structure matters more than any single one.
  */
 export const WEIGHTS = {
   shift: each('shift', [1700, 1700, 1450, 1000]),
@@ -20,7 +19,7 @@ export const WEIGHTS = {
   restShiftShare: share('shift', [0.5, 0.5, 0.5, 0.5]),
   shiftCrossing: each('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: each('shift-against-melody', [300, 300, 300, 300]),
-  // The search asks for these two only where a line meets them, which is exact while neither is a gain.
+  // The search considers these two only where a line meets them, which is exact while neither is a gain.
   oneNoteStay: entry<number>('one-note-stay', 'thousandths each', [0, 10_000], [500, 500, 460, 0]),
   openAndStopped: entry<number>('open-and-stopped', 'thousandths each', [0, 10_000], [150, 150, 150, 150]),
   shiftUnderSlur: each('shift-under-slur', [150, 150, 150, 150]),
@@ -128,13 +127,13 @@ export const WEIGHTS = {
   openingShiftShare: share('shape-change', [0, 0, 0.8, 0.8]),
 } as const;
 
-/** Travel that needs no hurry, mm per second. */
+/** The speed of travel that needs no hurry, mm per second. */
 export const EASY_SPEED_MM_PER_SECOND = 250;
 
-/** Below this two fingerings are equal, thousandths: less than any rounding of the weights would move. */
+/** The difference below which two fingerings are equal, thousandths: less than any rounding of the weights would move. */
 export const EQUAL_BELOW = 100;
 
-/** From here on a difference is clear, thousandths: a shift, or a few crossings. */
+/** The difference from which one is clearly better, thousandths: a shift, or a few crossings. */
 export const CLEAR_FROM = 1000;
 
 /** The name of a weight. */

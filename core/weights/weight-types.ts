@@ -7,7 +7,7 @@ export type PerFinger = readonly [number, number, number, number, number];
 /** One value, one for each finger, or one for each position from half position up (the last holds above). */
 export type WeightValue = number | PerFinger | readonly number[];
 
-/** What a weight is counted in. `thousandths` of a unit of cost; `share`: a factor; `semitones`: a height. */
+/** The unit of a weight. `thousandths` of a unit of cost; `share`: a factor; `semitones`: a height. */
 export type WeightUnit =
   | 'thousandths each'
   | 'thousandths by finger'
@@ -20,12 +20,12 @@ export type WeightUnit =
 
 /** A line of the table of weights. */
 export interface WeightEntry<Value extends WeightValue> {
-  /** The part of the cost in which it is seen. */
+  /** The part of the cost in which it appears. */
   readonly term: CostTerm;
-  /** How it is counted. */
+  /** The unit of its values. */
   readonly unit: WeightUnit;
-  /** The least and the most a teacher may set; both inclusive. */
+  /** The least and the most a teacher may set, both inclusive. */
   readonly range: readonly [number, number];
-  /** By instrument. */
+  /** The defaults by instrument. */
   readonly defaults: Readonly<Record<InstrumentKind, Value>>;
 }

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** These modules of the engraver are replaced by empty ones: they set or work out things that this staff never has. */
+/** The modules of the engraver that are replaced by empty ones: they set or work out things that this staff never has. */
 const NEVER_SET = [
   'annotation',
   'articulation',
@@ -26,15 +26,15 @@ const NEVER_SET = [
   'vibrato',
 ];
 
-/** The engraver's modules as its package has them. */
+/** The folder of the engraver's modules in its package. */
 const FOLDER = join(dirname(fileURLToPath(import.meta.resolve('vexflow/core'))), '../src');
 
-/** The line of the engraver's table that gives a sign its name. */
+/** The pattern of the line in the engraver's table that gives a sign its name. */
 const NAMED_SIGN = /^\s*Glyphs\["(\w+)"\] = "\\u([0-9A-Fa-f]{4})";\n/gm;
 
 /**
- * Signs that the engraver counts up to and never names, first and last: the figures of a meter and of a tuplet, by their
- * digit; a flag that points down stands one after the flag that points up.
+ * The signs that the engraver counts up to and never names, first and last: the figures of a meter and of a tuplet, by their digit; a flag
+ * that points down stands one after the flag that points up.
  */
 const COUNTED_SIGNS = [
   [0xe080, 0xe089],
@@ -42,12 +42,15 @@ const COUNTED_SIGNS = [
 ];
 const FLAG_UP = /^flag\w+Up$/;
 
-/** Whether the application never sets what this module of the engraver is for. */
+/** Tells whether the application never sets what this module of the engraver is for. */
 export function isNeverSet(file) {
   return NEVER_SET.some((name) => file.endsWith(`/${name}.js`));
 }
 
-/** A module without what articulations and ornaments look like, the measures of what is never drawn, and what is never called. */
+/**
+ * Removes from a module the tables of articulations and ornaments, the measurements of what is never drawn, and the methods that are never
+ * called.
+ */
 export function withoutUnusedTables(code) {
   return code
     .replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};')
@@ -55,20 +58,20 @@ export function withoutUnusedTables(code) {
     .replace(UNUSED_METHODS, '');
 }
 
-/** Ways to set a staff in one call: measures are set here one by one. */
+/** The methods that set a staff in one call, which are unused: measures are set here one by one. */
 const UNUSED_METHODS =
   /^ {4}static (?:plotDebugging|FormatAndDraw|FormatAndDrawTab|SimpleFormat|applyAccidentals|getDefaultBeamGroups|applyAndGetBeams)\(.*\{\n[\s\S]*?^ {4}\}\n/gm;
 
 const UNUSED_METRICS =
   /^ {4}(?:Annotation|Bend|ChordSymbol|FretHandFinger|PedalMarking|Repetition|Stave(?:Connector|Section|Tempo|Text)|StringNumber|Stroke|Tab\w+|Text\w+|Tremolo|Tuplet|Volta): \{\n[\s\S]*?^ {4}\},\n/gm;
 
-/** The table of signs with those alone whose name is a word of the engraver's code that stays. */
+/** Removes from the table of signs those whose name is no word of the engraver's code that stays. */
 export function withoutUnusedSigns(code) {
   const used = new Set(usedSources().flatMap((source) => source.match(/\w+/g) ?? []));
   return code.replace(NAMED_SIGN, (line, name) => (used.has(name) ? line : ''));
 }
 
-/** Every code point that the engraver can draw here: what it names, spells out in its code, or counts up to. */
+/** Lists every code point that the engraver can draw here: those it names, spells out in its code, or counts up to. */
 export function engraverSigns() {
   const named = [...withoutUnusedSigns(readFileSync(join(FOLDER, 'glyphs.js'), 'utf8')).matchAll(NAMED_SIGN)].flatMap(([, name, code]) => {
     const sign = Number.parseInt(code, 16);
@@ -81,7 +84,7 @@ export function engraverSigns() {
   return [...new Set([...named, ...spelled, ...counted])].toSorted((one, other) => one - other);
 }
 
-/** The code of the engraver that stays, module by module, without the table of signs. */
+/** Reads the code of the engraver that stays, module by module, without the table of signs. */
 function usedSources() {
   return readdirSync(FOLDER)
     .filter((name) => name.endsWith('.js') && name !== 'glyphs.js' && !isNeverSet(`/${name}`))

@@ -1,7 +1,7 @@
 /**
- * Makes the music fonts that the application ships: of the package's fonts only the signs that can be drawn, which is a
- * fortieth of their bytes. Part of every build; the results are not kept in the repository. The licence reserves the
- * fonts' own name for the unmodified fonts, so these have another one inside, and carry the licence with them.
+ * Makes the music fonts that the application ships: of the package's fonts only the signs that can be drawn, which is a fortieth of their
+ * bytes. It is part of every build; the results are not kept in the repository. The licence reserves the fonts' own name for the unmodified
+ * fonts, so these have another one inside, and carry the licence with them.
  */
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -13,10 +13,10 @@ import { engraverSigns } from './engraver-signs.mjs';
 
 const require = createRequire(import.meta.url);
 
-/** The fonts go here, and the style sheet names them from here. */
+/** The folder of the fonts, from which the style sheet names them. */
 export const FONTS_FOLDER = fileURLToPath(new URL('../../src/design/music-fonts/', import.meta.url));
 
-/** Signs of music that any text may hold, typed or brought in with a score: notes and accidentals, and the musical symbols. */
+/** The signs of music that any text may contain, typed or brought in with a score: notes and accidentals, and the musical symbols. */
 const COMMON_IN_TEXT = [
   [0x2669, 0x266f],
   [0x1d12a, 0x1d12b],
@@ -24,16 +24,16 @@ const COMMON_IN_TEXT = [
 ];
 const MUSICAL_SYMBOLS = [[0x1d100, 0x1d1ff]];
 
-/** Signs of a music font as the code of this application has them: spelled out, or as they are. */
+/** The patterns of signs of a music font in the code of this application: spelled out, or literal. */
 const SPELLED = /\\u([Ee][0-9A-Fa-f]{3})/g;
 const AS_THEY_ARE = /[\uE000-\uF8FF]/gu;
 
-/** The code points of the musical symbols that any text may hold. */
+/** Lists the code points of the musical symbols that any text may contain. */
 export function signsOfText() {
   return [...codesIn(COMMON_IN_TEXT), ...codesIn(MUSICAL_SYMBOLS)];
 }
 
-/** The fonts that are made: from which of the package's, under what name, with which code points. */
+/** The fonts that are made: the source font of the package, the new name, and the code points. */
 function musicFonts() {
   const rare = codesIn(MUSICAL_SYMBOLS).filter((code) => !codesIn(COMMON_IN_TEXT).includes(code));
   return [
@@ -48,12 +48,12 @@ function musicFonts() {
   ];
 }
 
-/** Every sign that the engraver or this application itself can draw in the music font. */
+/** Lists every sign that the engraver or this application itself can draw in the music font. */
 export function drawnSigns() {
   return [...new Set([...engraverSigns(), ...ownSigns()])].toSorted((one, other) => one - other);
 }
 
-/** The signs named in the code of this application. */
+/** Lists the signs named in the code of this application. */
 function ownSigns() {
   return ['../../src/', '../../core/'].flatMap((folder) => {
     const root = fileURLToPath(new URL(folder, import.meta.url));
@@ -72,7 +72,7 @@ function codesIn(ranges) {
   return ranges.flatMap(([first, last]) => Array.from({ length: last - first + 1 }, (_, index) => first + index));
 }
 
-/** A font with some signs of another, under a name of its own, as WOFF2. */
+/** Makes a font with some signs of another, under a name of its own, as WOFF2. */
 async function subset({ source, name, codes }) {
   const whole = opentype.parse(bufferOf(require.resolve(source)));
   const { unitsPerEm, ascender, descender } = whole;

@@ -6,7 +6,7 @@ const ROOT = resolve(import.meta.dirname, '../..');
 /** The longest name first, so that a room in a room is found before the one around it. */
 const BY_LENGTH = CORE_ROOMS.toSorted((one, other) => other.length - one.length);
 
-/** What a room has to itself. */
+/** The libraries that one room has to itself. */
 const LIBRARIES = { spacing: 'ts-fsrs' };
 
 function roomOf(path) {
@@ -14,7 +14,7 @@ function roomOf(path) {
 }
 
 /**
- * Arrows in the core run downward, for types too: a room uses the rooms listed before it, by their doors, and itself by
+ * Checks the arrows in the core, which run downward, for types too: a room uses the rooms listed before it, by their doors, and itself by
  * its files. Beside its rooms the core uses TypeBox, and one room a library of its own.
  */
 export const arrows = {

@@ -11,7 +11,7 @@ import { finished } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
 import { reasonText, whyNotText } from '../../src/words/explain/reasons.ts';
 
-/** All that the engine says of a brief, as plain data. */
+/** Collects all that the engine says of a brief, as plain data. */
 export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
   const outcome = plan(brief, { alternatives: 6 });
   if (!outcome.ok) return refusal(outcome);
@@ -34,12 +34,12 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
   };
 }
 
-/** The order of the rows is the screen's affair. */
+/** Compares by name, since the order of the rows belongs to the screen. */
 function compared(one: string, other: string): number {
   return one < other ? -1 : one > other ? 1 : 0;
 }
 
-/** Why there is no plan, and the plan that the smallest change gives. */
+/** Gives the reasons why there is no plan, and the plan that the smallest change gives. */
 function refusal(outcome: Extract<PlanOutcome, { ok: false }>): Readonly<Record<string, unknown>> {
   return {
     issues: outcome.issues.map(({ where, message, hint }) => ({ where, message, hint })),
@@ -47,7 +47,7 @@ function refusal(outcome: Extract<PlanOutcome, { ok: false }>): Readonly<Record<
   };
 }
 
-/** Reasons, ways to play the first notes, and why not the other ways. */
+/** Gives the reasons, the ways to play the first notes, and why not the other ways. */
 function answers(session: Session): Readonly<Record<string, unknown>> {
   const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
   const ways = [0, 1, 2, 3]

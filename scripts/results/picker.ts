@@ -1,4 +1,4 @@
-/** Numbers from 0 (inclusive) to 1 that are the same on every machine for the same seed (mulberry32, a public-domain generator). */
+/** Makes numbers from 0 (inclusive) to 1 that are the same on every machine for the same seed (mulberry32, a public-domain generator). */
 function seeded(seed: number): () => number {
   let state = seed;
   return () => {
@@ -17,7 +17,7 @@ export interface Picker {
   readonly whole: (least: number, most: number) => number;
 }
 
-/** What picks by this seed. */
+/** Makes a picker from a seed. */
 export function pickerOf(seed: number): Picker {
   const next = seeded(seed);
   const whole = (least: number, most: number): number => least + Math.floor(next() * (most - least + 1));

@@ -30,7 +30,7 @@ const WISHES = [
   'finger-a-semitone',
 ] as const;
 
-/** Briefs of every instrument, school, material, limit and wish; number `index` is always the same brief. */
+/** Makes briefs of every instrument, school, material, limit and wish; number `index` is always the same brief. */
 export function seededBrief(index: number): Brief {
   const pick = pickerOf(1 + index * 7919);
   const kind = pick.one(INSTRUMENT_KINDS);
@@ -134,7 +134,7 @@ function limitsFor(kind: InstrumentKind, pick: Picker): Pick<Brief, 'limits'> {
   };
 }
 
-/** Another tuning than usual. */
+/** Gives another tuning than usual. */
 function tuned(kind: InstrumentKind): { readonly tuning?: string[] } {
   const tunings: Readonly<Partial<Record<InstrumentKind, readonly string[]>>> = {
     violin: ['E5', 'A4', 'D4', 'G3', 'C3'],

@@ -1,6 +1,6 @@
 import type { Source } from './sources.ts';
 
-/** Groups of files that import each other in a loop; type imports count where `types` says so. */
+/** Finds groups of files that import each other in a loop; type imports count where `types` says so. */
 export function cyclesAmong(sources: readonly Source[], types: boolean): readonly (readonly string[])[] {
   const targets = new Map(
     sources.map(({ path, imports }) => [path, imports.filter((each) => types || !each.typeOnly).map((each) => each.path)]),
@@ -8,7 +8,7 @@ export function cyclesAmong(sources: readonly Source[], types: boolean): readonl
   return components(targets).filter((files) => files.length > 1);
 }
 
-/** Imports from a room of the core to one that stands above it: `rooms` from the ground up. Type imports count. */
+/** Finds imports from a room of the core to one that stands above it: `rooms` from the ground up. Type imports count. */
 export function upwardArrows(sources: readonly Source[], rooms: readonly string[]): readonly string[] {
   const heightOf = (path: string): number => rooms.indexOf(roomOf(path, rooms));
   return sources
@@ -18,13 +18,13 @@ export function upwardArrows(sources: readonly Source[], rooms: readonly string[
     );
 }
 
-/** The room a file of the core stands in: the longest that its path begins with. */
+/** Finds the room of a file of the core: the longest name with which its path begins. */
 export function roomOf(path: string, rooms: readonly string[]): string {
   const inside = rooms.filter((room) => path.startsWith(`core/${room}/`));
   return inside.toSorted((one, other) => other.length - one.length)[0] ?? '';
 }
 
-/** Strongly connected components (Tarjan), each in the order found. */
+/** Finds strongly connected components (Tarjan), each in the order found. */
 function components(targets: ReadonlyMap<string, readonly string[]>): readonly (readonly string[])[] {
   const [number, low, found] = [new Map<string, number>(), new Map<string, number>(), [] as string[][]];
   const waiting: string[] = [];

@@ -1,14 +1,14 @@
 import ts from 'typescript';
 import type { Source } from './sources.ts';
 
-/** How many of some things are as they should be, and where the others stand. */
+/** The number of things that are right, and the places of the others. */
 export interface Share {
   readonly good: number;
   readonly all: number;
   readonly missing: readonly string[];
 }
 
-/** Exported names with a doc comment; those that a door hands on are counted where they are made. */
+/** Counts exported names with a doc comment; those that a door passes on are counted where they are made. */
 export function exportsDocumented(sources: readonly Source[]): Share {
   return shareOf(sources, (node, source) => {
     const exported = ts.canHaveModifiers(node) && ts.getModifiers(node)?.some((each) => each.kind === ts.SyntaxKind.ExportKeyword) === true;
@@ -18,8 +18,8 @@ export function exportsDocumented(sources: readonly Source[]): Share {
 }
 
 /**
- * Fields of exported interfaces and type literals with a doc comment: on the field itself or, of a literal, on the case of
- * a union or the field whose type it is.
+ * Counts fields of exported interfaces and type literals with a doc comment: on the field itself or, of a literal, on the case of a union
+ * or the field whose type it is.
  */
 export function fieldsDocumented(sources: readonly Source[]): Share {
   return shareOf(sources, (node, source) =>
@@ -36,7 +36,7 @@ function literalHasDoc(node: ts.Node, source: Source): boolean {
   return false;
 }
 
-/** Errors thrown with the value that is wrong in their words. */
+/** Counts errors thrown whose words contain the wrong value. */
 export function throwsWithValue(sources: readonly Source[]): Share {
   return shareOf(sources, (node) => {
     if (!ts.isThrowStatement(node)) return null;
@@ -46,7 +46,7 @@ export function throwsWithValue(sources: readonly Source[]): Share {
   });
 }
 
-/** Lines that are only comment, of all lines that are not empty. */
+/** Gives the share of lines that are only comment, of all lines that are not empty. */
 export function commentShare(sources: readonly Source[]): number {
   const lines = sources.flatMap(({ text }) => text.split('\n').map((line) => line.trim())).filter((line) => line !== '');
   return lines.filter((line) => /^(\/\/|\/\*|\*)/.test(line)).length / Math.max(1, lines.length);
@@ -70,7 +70,7 @@ function shareOf(sources: readonly Source[], judge: (node: ts.Node, source: Sour
   return { good, all, missing };
 }
 
-/** Whether a comment stands before a case of a union, and before the stroke that leads to it. */
+/** Tells whether a comment stands before a case of a union, and before the stroke that leads to it. */
 function caseHasDoc(node: ts.Node, union: ts.UnionTypeNode, { text }: Source): boolean {
   const before = union.types[union.types.findIndex((each) => each === node) - 1];
   const from = before ? before.getEnd() : union.getFullStart();

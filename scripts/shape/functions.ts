@@ -3,15 +3,18 @@ import type { Source } from './sources.ts';
 
 /** One function, method or arrow function. */
 export interface Measured {
-  /** File and line. */
+  /** The file and line. */
   readonly where: string;
   readonly lines: number;
   readonly parameters: number;
-  /** Ways through it: one, and one more for each branch, loop, case, catch, `&&`, `||`, `??` (McCabe). Those of functions inside it are theirs. */
+  /**
+   * The number of ways through it: one, and one more for each branch, loop, case, catch, `&&`, `||`, `??` (McCabe). Those of functions
+   * inside it are theirs.
+   */
   readonly cyclomatic: number;
 }
 
-/** Every function of a file. */
+/** Lists every function of a file. */
 export function functionsOf({ path, tree }: Source): readonly Measured[] {
   const found: Measured[] = [];
   const visit = (node: ts.Node): void => {

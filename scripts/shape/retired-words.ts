@@ -1,6 +1,6 @@
 import type { Source } from './sources.ts';
 
-/** Words that were replaced; what by is in docs/glossary.md. */
+/** The words that were replaced; their replacements are in docs/glossary.md. */
 const RETIRED = [
   'dearer',
   'at ease',
@@ -33,7 +33,7 @@ const RETIRED = [
 
 const RETIRED_WORDS = new RegExp(`\\b(?:${RETIRED.join('|')})\\b`, 'gi');
 
-/** Where a retired word still stands: in strings, comments, and names written as one word. */
+/** Finds where a retired word still stands: in strings, comments, and names written as one word. */
 export function retiredWords(sources: readonly Pick<Source, 'path' | 'text'>[]): readonly string[] {
   return sources
     .filter(({ path }) => !path.endsWith('/retired-words.ts'))
@@ -45,7 +45,7 @@ export function retiredWords(sources: readonly Pick<Source, 'path' | 'text'>[]):
 /** A side of a question has kept this name in documents. */
 const IN_DOCUMENTS = /\banew: |\banew small\b/g;
 
-/** "laidOver" as "laid Over". */
+/** Splits a name into words: "laidOver" as "laid Over". */
 function asWords(line: string): string {
   return line.replace(IN_DOCUMENTS, '').replace(/([a-z])([A-Z])/g, '$1 $2');
 }

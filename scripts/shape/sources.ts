@@ -4,7 +4,7 @@ import ts from 'typescript';
 
 /** One source file, parsed, with the files of the tree it imports. */
 export interface Source {
-  /** From the root of the tree, with slashes. */
+  /** The path from the root of the tree, with slashes. */
   readonly path: string;
   readonly text: string;
   readonly lines: number;
@@ -20,7 +20,7 @@ export interface Import {
 
 const SKIPPED = new Set(['node_modules', 'dist', '.git', '.astro', 'compiled', 'screenshots']);
 
-/** Every TypeScript file below some folders of a tree. */
+/** Reads every TypeScript file below some folders of a tree. */
 export function sourcesBelow(root: string, folders: readonly string[]): readonly Source[] {
   return folders
     .filter((folder) => existsSync(join(root, folder)))
@@ -71,7 +71,7 @@ function isTypeOnly(node: ts.Node): boolean {
   );
 }
 
-/** The file of the tree an import names: relative, or a door of the core; null for a package. */
+/** Finds the file of the tree an import names: relative, or a door of the core; null for a package. */
 function fileNamed(root: string, from: string, name: string): string | null {
   if (name.startsWith('#core/')) return `core/${name.slice('#core/'.length)}/index.ts`;
   if (!name.startsWith('.')) return null;

@@ -16,25 +16,25 @@ export function withLimit<Name extends LimitName>(brief: Brief, name: Name, valu
   return withLimits(brief, { [name]: value });
 }
 
-/** What the plan is for; null for nothing in particular. */
+/** Sets what the plan is for; null for nothing in particular. */
 export function withPurpose(brief: Brief, purpose: Purpose | null): Brief {
   const { purpose: _, ...others } = brief;
   return purpose === null ? others : { ...others, purpose };
 }
 
-/** The same fingers in every octave, or not. */
+/** Asks for the same fingers in every octave, or no longer. */
 export function withSamePattern(brief: Brief, same: boolean): Brief {
   const { samePatternEveryOctave: _, ...others } = brief;
   return same ? { ...others, samePatternEveryOctave: true } : others;
 }
 
-/** The way down with a fingering of its own or that of the way up; told by the brief only where the school does not teach it so. */
+/** Fingers the way down by itself or like the way up; the brief says so only where the school does not teach it already. */
 export function withWayDown(brief: Brief, wayDown: WayDown): Brief {
   const { wayDown: _, ...others } = brief;
   return wayDown === wayDownOf(others) ? others : { ...others, wayDown };
 }
 
-/** Another tempo in quarters a minute; null for none. */
+/** Sets the tempo in quarters a minute; null for none. */
 export function withTempo(brief: Brief, tempo: number | null): Brief {
   const { tempo: _, ...others } = brief;
   return tempo === null ? others : { ...others, tempo };

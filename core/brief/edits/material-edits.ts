@@ -28,17 +28,17 @@ export function withMaterialKind(brief: Brief, kind: MaterialKind, lineText: str
   return withoutLocks(withTonicOnInstrument({ ...before, material }));
 }
 
-/** Changes what material made by rule has in common. */
+/** Changes the fields that all material made by rule has in common. */
 export function withPattern(brief: Brief, change: Partial<Pick<PatternMaterial, 'tonic' | 'octaves' | 'direction'>>): Brief {
   return brief.material.kind === 'line' ? brief : { ...brief, material: { ...brief.material, ...change } };
 }
 
-/** Plays other material of the same kind: one of its choices was changed. */
+/** Changes one choice of the material and keeps its kind. */
 export function withMaterial(brief: Brief, material: Material): Brief {
   return { ...brief, material };
 }
 
-/** The key of a line, as a key text; other material has its key from its tonic. */
+/** Sets the key of a line, as a key text; other material has its key from its tonic. */
 export function withLineKey(brief: Brief, key: string): Brief {
   return brief.material.kind === 'line' ? { ...brief, material: { ...brief.material, key } } : brief;
 }
@@ -52,7 +52,7 @@ export function withTonicName(brief: Brief, name: string): Brief {
   return withPattern(brief, { tonic: `${name}${nearest}` });
 }
 
-/** The tonic moved into an octave that lies on the instrument; with fewer octaves where the whole has no room. */
+/** Moves the tonic into an octave that lies on the instrument; uses fewer octaves where the whole has no room. */
 export function withTonicOnInstrument(brief: Brief): Brief {
   const { material } = brief;
   if (material.kind === 'line') return brief;
@@ -67,7 +67,7 @@ export function withTonicOnInstrument(brief: Brief): Brief {
 
 const FEWER_OCTAVES: Readonly<Record<OctaveCount, OctaveCount | null>> = { 1: null, 2: 1, 3: 2, 4: 3 };
 
-/** The scale that material is made of; null for chords and lines. */
+/** Finds the scale that material is made of; null for chords and lines. */
 function scaleOf(material: Material): ScaleType | null {
   switch (material.kind) {
     case 'scale':

@@ -8,8 +8,8 @@ import { withInstrument } from './instrument-edits.ts';
 type Player = PlayerProfile['player'];
 
 /**
- * A player of the studio with hand, school, purpose and the positions known. Where the player was given to the brief before
- * (`was`), only what has changed since is applied: what the teacher decided for this piece stays.
+ * Takes over a player of the studio: hand, school, purpose and the positions known. Where the player was given to the brief before (`was`),
+ * only what has changed since is applied, so that what the teacher decided for this piece stays.
  */
 export function withProfile(brief: Brief, profile: PlayerProfile, was: PlayerProfile | null = null): Brief {
   const { kind, player, purpose, positions } = profile;
@@ -32,23 +32,23 @@ function alike(one: unknown, other: unknown): boolean {
   return JSON.stringify(one) === JSON.stringify(other);
 }
 
-/** The player named otherwise. */
+/** Renames the player. */
 export function withPlayerName(brief: Brief, name: string): Brief {
   return { ...brief, player: { ...brief.player, name } };
 }
 
-/** The hand as an estimate; null for a hand not spoken of. */
+/** Sets the hand as an estimate; null where nothing is said of it. */
 export function withHand(brief: Brief, preset: HandPreset | null): Brief {
   const { hand: _, ...player } = brief.player ?? {};
   return { ...brief, player: preset === null ? player : { ...player, hand: { preset } } };
 }
 
-/** Another hand of the same instrument; its positions may differ, so limits and locks on positions go. */
+/** Changes the hand model on the same instrument; its positions may differ, so limits and locks on positions are dropped. */
 export function withHandSchool(brief: Brief, school: HandSchool): Brief {
   return { ...withLimits(brief, { positions: null, fingers: null }), player: { ...brief.player, school } };
 }
 
-/** A brief that follows a school; null for none. */
+/** Makes the brief follow a school; null for none. */
 export function withSchool(brief: Brief, school: School | null): Brief {
   const { school: _, ...others } = brief;
   return school === null ? others : { ...others, school };

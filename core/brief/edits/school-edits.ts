@@ -2,7 +2,7 @@ import { type Brief, waysOf } from '#core/brief';
 import { type QuestionName, questionNamed, questionsFor, styleWishes, withAnswer, type Ways } from '#core/brief/parts/school';
 import type { Preference } from '#core/brief/parts/wishes';
 
-/** A wish and its strength, 0 to 1; the strength that the style of the school has takes it away. */
+/** Sets the strength of a wish, 0 to 1; a strength equal to that of the school's style removes it from the brief. */
 export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
   const { preferences: before, ...free } = brief;
   const { [wish]: _, ...others } = before ?? {};
@@ -11,7 +11,7 @@ export function withPreference(brief: Brief, wish: Preference, strength: number)
   return Object.keys(preferences).length === 0 ? free : { ...free, preferences };
 }
 
-/** A question answered differently for this piece; the answer that school and player give is no difference and is not kept. */
+/** Answers a question differently for this piece; an answer equal to that of school and player is not kept. */
 export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
   const { ways, ...free } = brief;
   const taught = waysOf(free)[name] ?? questionNamed(name).usual;
@@ -19,7 +19,7 @@ export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
   return Object.keys(own).length === 0 ? free : { ...free, ways: own };
 }
 
-/** Where player or piece answer differently from the school, of the questions that come up on the instrument. */
+/** Lists the questions, of those that come up on the instrument, that player or piece answer differently from the school. */
 export function differingWays(brief: Brief): Ways {
   const [own, taught] = [waysOf(brief), brief.school?.ways ?? {}];
   const differing = questionsFor(brief.instrument.kind).filter((name) => (own[name] ?? usual(name)) !== (taught[name] ?? usual(name)));

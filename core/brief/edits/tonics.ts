@@ -4,7 +4,7 @@ import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { KEY_MODES, type KeyMode, keyOfTonic } from '#core/key';
 import { LETTERS, parsePitch, semitonesOf } from '#core/pitch';
 
-/** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument; none for a line. */
+/** Lists the octave numbers (sounding) in which the tonic can begin so that the whole lies on the instrument; empty for a line. */
 export function tonicOctaves({ material, instrument }: Brief): readonly number[] {
   const part = materialPart(material.kind);
   const octaves = part.octaves(material);
@@ -18,7 +18,7 @@ export function tonicOctaves({ material, instrument }: Brief): readonly number[]
   });
 }
 
-/** Note names that make a key of at most seven accidentals, along the line of fifths from C♭ or A♭ on. */
+/** Lists the note names that make a key of at most seven accidentals, along the line of fifths from C♭ or A♭ on. */
 export function tonicNames(mode: KeyMode): readonly string[] {
   const pitches = LETTERS.flatMap((letter) => ['', '#', 'b'].map((accidental) => `${letter}${accidental}`));
   return pitches.filter((name) => {
@@ -27,12 +27,12 @@ export function tonicNames(mode: KeyMode): readonly string[] {
   });
 }
 
-/** All keys there are, documents' form: the major keys, then the minor. */
+/** All keys, in documents' form: the major keys, then the minor. */
 export const KEYS_OFFERED: readonly string[] = /* @__PURE__ */ KEY_MODES.flatMap((mode) =>
   tonicNames(mode).map((name) => `${name} ${mode}`),
 );
 
-/** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
+/** Gives the range of an instrument, in semitones above C0: the lowest open string, and the highest note of the usual hand. */
 function soundingRange(kind: InstrumentKind): readonly [number, number] {
   const strings = TUNINGS[kind].flatMap((text) => {
     const pitch = parsePitch(text);
@@ -42,7 +42,7 @@ function soundingRange(kind: InstrumentKind): readonly [number, number] {
 }
 
 /**
- * How far above the highest open string scales are offered, semitones: the highest anchor of the usual hand and the last
- * useful finger above it. A table, so that the sentence does not bring the hands themselves along; a test holds it to them.
+ * The height to which scales are offered above the highest open string, in semitones: the highest anchor of the usual hand and the last
+ * useful finger above it. It is a table so that the sentence does not load the hand models; a test compares it with them.
  */
 export const HIGHEST_OFFERED: Readonly<Record<InstrumentKind, number>> = { violin: 27, viola: 27, cello: 20, bass: 14 };

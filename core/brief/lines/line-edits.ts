@@ -11,17 +11,16 @@ import { type LockedBow, meterName, type Rhythm } from '#core/rhythm';
 import { withLocks, withMark, withMarks, withPassages, withLockedBows } from '#core/brief/locks';
 
 /**
- * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become
- * a line of the teacher's own. What is asked of a pattern (down as up, one pattern every octave) goes with the pattern.
- * A brief whose material cannot be read stays as it is.
+ * Writes the line out note by note, so that single notes can be changed: scales and arpeggios become a line of the teacher's own. What is
+ * asked of a pattern (down as up, one pattern every octave) goes with the pattern. A brief whose material cannot be read stays as it is.
  */
 export function writtenOut(brief: Brief): Brief {
   return brief.material.kind === 'line' ? brief : asPlayed(brief);
 }
 
 /**
- * The same with its variant written into the notes: another rhythm, another bowing and accents become the line's own, so that what is
- * changed is what is seen, and nothing of it is done twice.
+ * Writes the rhythm variant into the notes: another rhythm, bowing and accents become the line's own, so that the teacher changes what is
+ * on the page and nothing is applied twice.
  */
 function asPlayed(brief: Brief): Brief {
   if (brief.material.kind === 'line' && !isVariant(brief.rhythm ?? {})) return brief;
@@ -41,12 +40,12 @@ function asPlayed(brief: Brief): Brief {
   };
 }
 
-/** Whether a rhythm plays notes in another way than they are written. */
+/** Tells whether a rhythm plays notes in another way than they are written. */
 function isVariant({ lengths, bows, accents, lockedBows }: Rhythm): boolean {
   return [lengths, bows, accents, lockedBows].some((part) => part !== undefined);
 }
 
-/** A note of the line with something about it changed; a rest stays a rest unless it is given pitches. */
+/** Changes one note of the line; a rest stays a rest unless it is given pitches. */
 export function withNote(brief: Brief, index: number, change: { readonly pitches?: readonly string[]; readonly duration?: string }): Brief {
   return changed(change.duration === undefined ? brief : asPlayed(brief), (notes) =>
     notes.map((note, at): LineNoteDocument => {
@@ -58,21 +57,21 @@ export function withNote(brief: Brief, index: number, change: { readonly pitches
   );
 }
 
-/** What stands at a note: an ornament, a harmonic, or that it is a small note; null takes it away, what is not named stays. */
+/** The signs at a note: an ornament, a harmonic, a grace note; null removes a sign, a field left out keeps it. */
 export interface SignChange {
-  /** Trill or mordent. */
+  /** A trill or a mordent. */
   readonly ornament?: WrittenOrnament | null;
-  /** Natural or stopped. */
+  /** A natural or a stopped harmonic. */
   readonly harmonic?: 'natural' | 'stopped' | null;
-  /** A grace note. */
+  /** Whether it is a grace note. */
   readonly grace?: boolean;
-  /** An accent: it stands beside any of the others. */
+  /** The accent, which stands beside any other sign. */
   readonly accent?: Accent | null;
-  /** A dot, a wedge or a line: it stands beside any of the others. */
+  /** A dot, a wedge or a line, which stands beside any other sign. */
   readonly articulation?: Articulation | null;
 }
 
-/** A note of the line with other signs at it. A note is a grace note, an ornamented one or a harmonic: the newest sign stays. */
+/** Changes the signs at a note. A note is a grace note, an ornamented one or a harmonic, and the newest of these signs stays. */
 export function withSigns(brief: Brief, index: number, change: SignChange): Brief {
   return changed(brief, (notes) =>
     notes.map((note, at): LineNoteDocument => {
@@ -88,7 +87,7 @@ export function withSigns(brief: Brief, index: number, change: SignChange): Brie
   );
 }
 
-/** What stands at a note. */
+/** Reads the signs at a note. */
 function signsAt(note: TypedNote): Required<SignChange> {
   const { ornament, harmonic, grace, articulation } = note;
   return {
@@ -112,13 +111,13 @@ function signsOf({ ornament, harmonic, grace, accent, articulation }: SignChange
   };
 }
 
-/** Notes or rests set into the line before the note at `at`; what was locked or written further on moves along. */
+/** Inserts notes or rests before the note at `at`; locks and marks further on move along. */
 export function withNotesInserted(brief: Brief, at: number, inserted: readonly LineNoteDocument[]): Brief {
   const edited = changed(brief, (notes) => [...notes.slice(0, at), ...inserted, ...notes.slice(at)]);
   return renumbered(edited, (note) => (note < at ? note : note + inserted.length));
 }
 
-/** The line without the notes `from` to `to` (both inclusive); what was locked or written there goes too. The last note stays. */
+/** Removes the notes `from` to `to` (both inclusive) with their locks and marks. The last note of a line stays. */
 export function withNotesRemoved(brief: Brief, from: number, to: number): Brief {
   const out = writtenOut(brief);
   if (out.material.kind !== 'line' || to - from + 1 >= out.material.notes.length) return brief;
@@ -126,7 +125,7 @@ export function withNotesRemoved(brief: Brief, from: number, to: number): Brief 
   return renumbered(edited, (note) => (note < from ? note : note > to ? note - (to - from + 1) : null));
 }
 
-/** The notes `from` to `to` (both inclusive) in one bow of their own, or each in a bow of its own. */
+/** Puts the notes `from` to `to` (both inclusive) into one bow, or each into a bow of its own. */
 export function withBow(brief: Brief, from: number, to: number, slurred: boolean): Brief {
   return changed(asPlayed(brief), (notes) =>
     notes.map((note, index) => {
@@ -137,8 +136,8 @@ export function withBow(brief: Brief, from: number, to: number, slurred: boolean
 }
 
 /**
- * The notes `from` to `to` as a line of their own, with what was locked and written there, in the key and meter they stand in. It
- * begins with a measure; what changes on the way changes as many measures on.
+ * Takes the notes `from` to `to` (both inclusive) as a line of their own, with their locks and marks, in the key and meter they stand in.
+ * The line begins with a measure; changes on the way keep their distance in measures.
  */
 export function partOf(brief: Brief, from: number, to: number): Brief {
   const { rhythm, ...others } = asPlayed(brief);
@@ -152,14 +151,14 @@ export function partOf(brief: Brief, from: number, to: number): Brief {
   );
 }
 
-/** A part of a line that goes on in the clef that was set before it. */
+/** Lets a part of a line begin in the clef that was set before it. */
 function inItsClef(part: Brief, whole: Brief, from: number): Brief {
   const set = whole.marks?.filter(({ note, clef }) => note <= from && clef !== undefined) ?? [];
   const [before] = set.toSorted((one, other) => other.note - one.note);
   return before?.clef ? withMark(part, 0, { clef: before.clef }) : part;
 }
 
-/** A part of a line with the signature of its first note, and the changes after it, counted from the measure it stands in. */
+/** Gives a part of a line the signature of its first note, and the changes after it, counted from the measure it stands in. */
 function inItsSignature(part: Brief, whole: Brief, from: number): Brief {
   const line = readMaterial(whole.material, whole.rhythm);
   if (!line.ok || part.material.kind !== 'line' || line.value.changes.length === 0) return part;
@@ -174,26 +173,26 @@ function inItsSignature(part: Brief, whole: Brief, from: number): Brief {
   };
 }
 
-/** The changes that come after a measure, counted so that it is the first. */
+/** Lists the changes after a measure, counted so that this measure is the first. */
 function changesAfter(changes: readonly SignatureChange[], first: number): SignatureChange[] {
   return changes.filter(({ measure }) => measure > first).map((change) => ({ ...change, measure: change.measure - first + 1 }));
 }
 
-/** The measure that a note of a line stands in, as the page counts it. */
+/** Finds the measure in which a note of a line stands, as the page counts it. */
 function measureOf(line: Line, index: number): number {
   const measures = measuresOf(line);
   return measures[measureIndexAt(measures, line.notes[index]?.onset ?? ZERO)]?.number ?? 1;
 }
 
-/** How a note's pitches move: by letters of the key or by semitones. */
+/** A move of a note's pitches: by letters of the key or by semitones. */
 export interface PitchMove {
-  /** To the next letter of the key, spelled as it spells it, or by a semitone. */
+  /** The step: to the next letter of the key, spelled as the key spells it, or by a semitone. */
   readonly by: 'letter' | 'semitone';
-  /** Higher, or lower. */
+  /** Whether the pitches move up; otherwise they move down. */
   readonly up: boolean;
 }
 
-/** The notes `from` to `to` a letter or a semitone higher or lower, spelled as the key spells them; rests stay. */
+/** Moves the notes `from` to `to` a letter or a semitone up or down, spelled as the key spells them; rests stay. */
 export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
@@ -231,7 +230,7 @@ function changed(brief: Brief, change: (notes: readonly LineNoteDocument[]) => r
     : out;
 }
 
-/** No bow and no grace note leads into a rest or beyond the end. */
+/** Removes slurs and grace notes that lead into a rest or beyond the end. */
 function withoutLooseEnds(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
   return notes.map((note, index) => {
     const next = notes[index + 1];
@@ -247,7 +246,7 @@ function withSlur(note: LineNoteDocument, slurred: boolean): LineNoteDocument {
   return slurred ? { ...plain, slur: true } : plain;
 }
 
-/** What is locked and written at notes follows them to their new places; null for a note that is gone. */
+/** Moves locks and marks along with their notes; those of a note that is gone are dropped. */
 function renumbered(brief: Brief, placeOf: (note: number) => number | null): Brief {
   const move = <Item extends { readonly note: number }>(items: readonly Item[] = []): Item[] =>
     items.flatMap((item) => {

@@ -4,12 +4,12 @@ import { formatLineText, type LineNoteDocument, parseLineText } from '#core/mate
 import type { Reading } from '#core/result';
 import { DEFAULT_RHYTHM } from './first-brief.ts';
 
-/** Reads what the teacher typed, in the pitch the player reads. */
+/** Reads the line that the teacher typed, in the pitch the player reads. */
 export function readLineText(brief: Brief, text: string): Reading<readonly LineNoteDocument[]> {
   return parseLineText(text, noteValueOf(brief), WRITTEN_OCTAVES_ABOVE[brief.instrument.kind]);
 }
 
-/** The typed form of a line that came without one; empty for other material. */
+/** Writes a line that came without its typed form as it would be typed; empty for other material. */
 export function lineTextOf(brief: Brief): string {
   const { material, instrument } = brief;
   return material.kind === 'line' ? formatLineText(material.notes, noteValueOf(brief), WRITTEN_OCTAVES_ABOVE[instrument.kind]) : '';

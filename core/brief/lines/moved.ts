@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { formatPitch, parsePitch } from '#core/pitch';
 
-/** The same music by whole octaves higher or (below 0) lower, spelled as it was: the notes of a line, the tonic of other material. */
+/** Moves the music by whole octaves, up or (below 0) down, spelled as it was: the notes of a line, the tonic of other material. */
 export function withOctavesMoved(brief: Brief, octaves: number): Brief {
   const { material } = brief;
   if (octaves === 0) return brief;

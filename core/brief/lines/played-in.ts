@@ -8,16 +8,16 @@ import { type Key, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
 import { withLocks, withMarks, withPassages } from '#core/brief/locks';
 
-/** A line to which something was played, and where: the index of the new note or rest. */
+/** A line to which something was played, with the index of the new note or rest. */
 export interface PlayedIn {
-  /** The brief with it. */
+  /** The brief with the new note. */
   readonly brief: Brief;
-  /** Where it stands. */
+  /** The line index of the new note. */
   readonly note: number;
 }
 
 /**
- * A key that was played, as a note after another, spelled as the key of the line spells it; null plays a rest.
+ * Inserts a key that was played as a note after another one, spelled as the key of the line spells it; null inserts a rest.
  *
  * @param after line index; −1 for before the first
  * @param semitones above C0, as it sounds
@@ -29,7 +29,10 @@ export function withPlayed(brief: Brief, after: number, semitones: number | null
   return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
 }
 
-/** A key that was played together with a note: a double stop with it, with the next a chord. What is one already, or a rest, stays. */
+/**
+ * Adds a key that was played together with a note: it makes a double stop, and with the next a chord. A full chord or a rest stays as it
+ * is.
+ */
 export function withPlayedTogether(brief: Brief, note: number, semitones: number): Brief {
   const { material } = writtenOut(brief);
   const there = material.kind === 'line' ? material.notes[note] : undefined;
@@ -38,7 +41,7 @@ export function withPlayedTogether(brief: Brief, note: number, semitones: number
   return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
 }
 
-/** A line of the one key that was played; what stood in the line is gone, and what was asked of its notes. */
+/** Begins a new line with the one key that was played; the old line and everything asked of its notes are dropped. */
 export function newLine(brief: Brief, semitones: number, duration: string): PlayedIn {
   const { material } = writtenOut(brief);
   const bare = withoutLineAsked(brief);
@@ -47,7 +50,7 @@ export function newLine(brief: Brief, semitones: number, duration: string): Play
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
 }
 
-/** The brief with another's line in place of its own: its notes, key, meter and tempo, and what was locked and marked there. */
+/** Puts another brief's line in place of this one: its notes, key, meter and tempo, and its locks and marks. */
 export function withOnlyLine(brief: Brief, { material, rhythm, tempo, locks = [], marks = [] }: Brief): Brief {
   const { rhythm: _, tempo: before, ...bare } = withoutLineAsked(brief);
   const heard = tempo ?? before;
@@ -55,13 +58,13 @@ export function withOnlyLine(brief: Brief, { material, rhythm, tempo, locks = []
   return withMarks(withLocks(lined, locks), marks);
 }
 
-/** Without what is asked of single notes. */
+/** Drops everything that is asked of single notes. */
 function withoutLineAsked(brief: Brief): Brief {
   const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
   return withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
 }
 
-/** As a key of the line spells it; of a line with nothing in it, the key it names. */
+/** Spells a played key as the key of the line does; in an empty line, as the key it names. */
 function spelled(brief: Brief, semitones: number, keyIn: (line: Line) => Key): string {
   const { material } = brief;
   const line = readMaterial(material, brief.rhythm);

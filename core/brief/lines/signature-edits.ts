@@ -3,15 +3,15 @@ import type { SignatureChange } from '#core/material/signature';
 import type { MeterName } from '#core/rhythm';
 import { writtenOut } from './line-edits.ts';
 
-/** What a line stands in from a measure on; null for what it stood in before. What is not named stays. */
+/** The key and meter of a line from a measure on; null for those before it. A field left out stays as it is. */
 export interface SignatureEdit {
-  /** "Eb major". */
+  /** A key text: "Eb major". */
   readonly key?: string | null;
-  /** "3/4". */
+  /** A meter: "3/4". */
   readonly meter?: MeterName | null;
 }
 
-/** The line in another key or meter from a measure on; measures as the page counts them. */
+/** Changes the key or meter of a line from a measure on; measures are counted as on the page. */
 export function withSignatureFrom(brief: Brief, measure: number, edit: SignatureEdit): Brief {
   const out = writtenOut(brief);
   if (out.material.kind !== 'line') return brief;

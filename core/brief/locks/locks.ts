@@ -8,21 +8,21 @@ import { withLockedBows } from './typed-bowing.ts';
 
 /** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
-  /** What is kept of it. */
+  /** The brief with what could be kept. */
   readonly brief: Brief;
-  /** Locks that had to go. */
+  /** The number of locks that had to go. */
   readonly dropped: number;
-  /** Marks that had to go. */
+  /** The number of marks that had to go. */
   readonly droppedMarks: number;
-  /** What was asked of some notes alone and had to go. */
+  /** The number of passages whose own limits and wishes had to go. */
   readonly droppedPassages: number;
-  /** Locked bows that had to go. */
+  /** The number of locked bows that had to go. */
   readonly droppedBows: number;
 }
 
 /**
- * Keeps the locks, the marks and what is asked of some notes alone where the same notes still stand at the same places of the
- * changed brief, all but marks only on the same instrument; drops the others and counts them.
+ * Keeps locks, marks and passages where the same notes still stand at the same places of the changed brief, and all but marks only on the
+ * same instrument; drops the others and counts them.
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
   const { locks = [], marks = [], stretches = [] } = after;
@@ -46,7 +46,7 @@ export function carryLocks(before: Brief, after: Brief): CarriedLocks {
 
 const NOTHING_DROPPED = { dropped: 0, droppedMarks: 0, droppedPassages: 0, droppedBows: 0 };
 
-/** The brief with one note's lock merged into what was locked for it before; the position gives way to a new string or finger. */
+/** Merges one note's lock with what was locked for it before; a locked position gives way to a new string or finger. */
 export function withLock(brief: Brief, lock: Lock): Brief {
   const locks = brief.locks ?? [];
   const before = locks.find((other) => other.note === lock.note);
@@ -58,18 +58,18 @@ export function withLock(brief: Brief, lock: Lock): Brief {
   );
 }
 
-/** The brief with nothing locked for a note; the very same brief where nothing was. */
+/** Removes the lock of a note; returns the very same brief where there was none. */
 export function withoutLock(brief: Brief, note: number): Brief {
   const kept = (brief.locks ?? []).filter((lock) => lock.note !== note);
   return kept.length === (brief.locks ?? []).length ? brief : withLocks(brief, kept);
 }
 
-/** The brief with nothing locked. */
+/** Removes all locks. */
 export function withoutLocks(brief: Brief): Brief {
   return withLocks(brief, []);
 }
 
-/** The lock that fixes a note as it is fingered. */
+/** Makes the lock that fixes a note as it is fingered. */
 export function lockOf(note: number, { stops: [lower, upper, top] }: FingeredNote): Lock {
   return {
     note,
@@ -80,25 +80,25 @@ export function lockOf(note: number, { stops: [lower, upper, top] }: FingeredNot
   };
 }
 
-/** The string and finger of up to three stops, as far as a lock needs them. */
+/** The strings and fingers of up to three stops, as far as a lock needs them. */
 export interface FingeredNote {
-  /** The lower note first. */
+  /** The stops, the lowest first. */
   readonly stops: readonly [FingeredStop, FingeredStop?, FingeredStop?];
 }
 
 /** A finger on a string, named by its open note. */
 interface FingeredStop {
-  /** The open note of its string, documents' form. */
+  /** The open note of the string, documents' form. */
   readonly open: string;
-  /** The finger on it; 0 for the open string. */
+  /** The finger on the string; 0 for the open string. */
   readonly finger: Finger;
 }
 
-/** A finger on a string as something wished for. */
+/** A finger on a string that the teacher wishes for. */
 interface WishedWay {
   /** The open note of the string, documents' form. */
   readonly open: string;
-  /** The finger there; of a double stop, of the lower note. */
+  /** The finger there; of a double stop, the finger of the lower note. */
   readonly finger: Finger;
   /** The finger of the upper note; null for a single note. */
   readonly upperFinger: Finger | null;
@@ -106,18 +106,18 @@ interface WishedWay {
   readonly topFinger: Finger | null;
 }
 
-/** The wish to play a note so, as a lock. */
+/** Makes the lock that asks for a note to be played in this way. */
 export function wishOf(note: number, { open, finger, upperFinger, topFinger }: WishedWay): Lock {
   return { note, string: open, finger, ...(upperFinger === null ? {} : { upperFinger }), ...(topFinger === null ? {} : { topFinger }) };
 }
 
-/** The brief with other locks, in the order of the notes. */
+/** Replaces the locks, in the order of the notes. */
 export function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
   const { locks: _, ...others } = brief;
   return locks.length === 0 ? others : { ...others, locks: [...locks] };
 }
 
-/** Tells whether the same note stands at a place of both lines; each line is read once. */
+/** Compares two lines and tells whether the same note stands at a place of both; each line is read once. */
 function sameNotes(before: Brief, after: Brief): (index: number) => boolean {
   const lines = [before, after].map(({ material, rhythm }) => readMaterial(material, rhythm));
   return (index) => {

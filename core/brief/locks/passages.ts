@@ -1,9 +1,9 @@
 import type { Brief, Passage } from '#core/brief';
 
-/** The notes something is asked of: line indexes, both inclusive. */
+/** The notes of which something is asked: line indexes, both inclusive. */
 export type PassageEnds = Pick<Passage, 'from' | 'to'>;
 
-/** The brief with what is asked of some notes alone, in the order of the notes; a passage that asks nothing goes. */
+/** Replaces the passages, in the order of the notes; a passage that asks nothing is dropped. */
 export function withPassages(brief: Brief, stretches: readonly Passage[]): Brief {
   const { stretches: _, ...others } = brief;
   const asking = stretches.filter(({ limits = {}, preferences = {} }) => Object.keys(limits).length + Object.keys(preferences).length > 0);
@@ -11,12 +11,12 @@ export function withPassages(brief: Brief, stretches: readonly Passage[]): Brief
   return inOrder.length === 0 ? others : { ...others, stretches: [...inOrder] };
 }
 
-/** What is asked of exactly these notes; nothing where nothing is. */
+/** Finds what is asked of exactly these notes; empty where nothing is. */
 export function passageAt({ stretches = [] }: Brief, ends: PassageEnds): Passage {
   return stretches.find((passage) => sameEnds(passage, ends)) ?? { from: ends.from, to: ends.to };
 }
 
-/** The brief with something else asked of exactly these notes. */
+/** Changes what is asked of exactly these notes. */
 export function withPassage(brief: Brief, changed: Passage): Brief {
   const others = (brief.stretches ?? []).filter((passage) => !sameEnds(passage, changed));
   return withPassages(brief, [...others, changed]);

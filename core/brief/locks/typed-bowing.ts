@@ -4,11 +4,11 @@ import { badReading, goodReading, type Reading, readingOf } from '#core/result';
 import type { LockedBow } from '#core/rhythm';
 import { withMark } from './marks.ts';
 
-/** One bow that is prescribed: how many notes are in it, and which way it goes; null as it comes. */
+/** One bow that is prescribed: the number of notes in it and its direction; null where the direction follows from the bow before. */
 export interface PrescribedBow {
-  /** Notes with time of their own. */
+  /** The number of notes with time of their own. */
   readonly notes: number;
-  /** Down or up; null as it comes. */
+  /** Down or up; null where it follows from the bow before. */
   readonly direction: NonNullable<Mark['bow']> | null;
 }
 
@@ -31,13 +31,13 @@ function prescribedBow(word: string): PrescribedBow | null {
 
 /** An element of the line, as far as a row of bows needs to know. */
 interface LineElement {
-  /** Whether it sounds. */
+  /** Whether the element sounds. */
   readonly kind: 'note' | 'rest';
-  /** Whether it is a small note without time of its own. */
+  /** Whether it is a grace note, which has no time of its own. */
   readonly grace?: boolean;
 }
 
-/** The brief with bows locked from the note at `from` on, with their bow signs. Refuses more than there are notes, and a bow over a rest. */
+/** Locks bows from the note at `from` on, with their bow signs. Refuses more than there are notes, and a bow over a rest. */
 export function withBowing(brief: Brief, notes: readonly LineElement[], from: number, bows: readonly PrescribedBow[]): Reading<Brief> {
   const places = notes.flatMap(({ kind, grace }, index) => (kind === 'note' && grace !== true && index >= from ? [index] : []));
   const bowed = bows.reduce((sum, bow) => sum + bow.notes, 0);
@@ -58,7 +58,7 @@ export function withBowing(brief: Brief, notes: readonly LineElement[], from: nu
   return goodReading(withLockedBows(signed, [...(brief.rhythm?.lockedBows ?? []).filter(isApartFrom(locked)), ...locked]));
 }
 
-/** The brief with other locked bows, in order; the bow signs stay. */
+/** Replaces the locked bows, in order; the bow signs stay. */
 export function withLockedBows(brief: Brief, bows: readonly LockedBow[]): Brief {
   const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
   const inOrder = bows.toSorted((one, other) => one.from - other.from);

@@ -21,13 +21,13 @@ export function parseFingering(text: string): Reading<readonly PrescribedFinger[
   );
 }
 
-/** A note or a rest, as far as a row of fingers needs to know. */
+/** A note or a rest, as far as a row of fingers needs to know it. */
 interface LineElement {
-  /** Whether it sounds. */
+  /** Whether the element sounds. */
   readonly kind: 'note' | 'rest';
 }
 
-/** The brief with fingers locked from the note at `from` on, rests passed over; refuses more fingers than there are notes. */
+/** Locks fingers from the note at `from` on, passing over rests; refuses more fingers than there are notes. */
 export function withFingering(
   brief: Brief,
   notes: readonly LineElement[],
@@ -44,11 +44,11 @@ export function withFingering(
     const [finger, upperFinger, topFinger] = prescribedHere;
     return [{ note, finger, ...(upperFinger ? { upperFinger } : {}), ...(topFinger ? { topFinger } : {}) }];
   });
-  // A prescribed finger leaves the string open: one locked before may not have it.
+  // A prescribed finger means a stopped note, so a lock on the open string is dropped.
   return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
 }
 
-/** Undefined where a word is no finger. */
+/** Reads one word of a fingering; undefined where the word is no finger. */
 function prescribed(word: string): PrescribedFinger | undefined {
   if (word === '.' || word === '-') return null;
   const names = word.split('+');

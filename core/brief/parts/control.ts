@@ -1,7 +1,7 @@
 import type { HandModel } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 
-/** What a part of a brief is read for and controlled on: one instrument, and the hand that its school teaches. */
+/** The instrument, and the hand that its school teaches: a part of a brief is read and edited for these. */
 export interface PartSetting {
   /** The instrument played. */
   readonly instrument: Instrument;
@@ -9,84 +9,84 @@ export interface PartSetting {
   readonly hand: HandModel;
 }
 
-/** One of several things that can be chosen. */
+/** One of the options of a list. */
 export interface Option {
-  /** In documents. */
+  /** The value in documents. */
   readonly value: string;
-  /** On the screen. */
+  /** The name on the screen. */
   readonly name: string;
 }
 
-/** One of several: a list to choose from. */
+/** A choice of one from a list. */
 export interface ChoiceControl<Value> {
-  /** What kind of control it is. */
+  /** The kind of control. */
   readonly kind: 'choice';
-  /** All that can be chosen. */
+  /** All the options. */
   readonly options: readonly Option[];
-  /** What is chosen now; `undefined` where the brief says nothing. */
+  /** The option chosen now; `undefined` where the brief says nothing. */
   readonly chosen: (value: Value | undefined) => string;
-  /** The value chosen; null for what needs not be said. */
+  /** Gives the new value; null where the brief need not state it. */
   readonly choose: (chosen: string) => Value | null;
 }
 
-/** Some of several, all of them being no limit. */
+/** A choice of several, where all of them together are no limit. */
 export interface SubsetControl<Value> {
-  /** What kind of control it is. */
+  /** The kind of control. */
   readonly kind: 'subset';
-  /** All there are. */
+  /** All the options. */
   readonly all: (setting: PartSetting) => readonly string[];
-  /** One of them on the screen. */
+  /** Names one of them on the screen. */
   readonly nameOf: (value: string) => string;
-  /** Those allowed now; null for all. */
+  /** The options allowed now; null for all. */
   readonly chosen: (value: Value | undefined) => readonly string[] | null;
-  /** The value that allows these; null for no limit. */
+  /** Gives the value that allows these; null for no limit. */
   readonly choose: (chosen: readonly string[] | null) => Value | null;
 }
 
-/** Yes or no. */
+/** A choice of yes or no. */
 export interface SwitchControl<Value> {
-  /** What kind of control it is. */
+  /** The kind of control. */
   readonly kind: 'switch';
-  /** What it is to say yes. */
+  /** The label of the "yes". */
   readonly label: string;
-  /** What it does, in a line. */
+  /** The effect, in one line. */
   readonly hint: string;
   /** Whether it is on now. */
   readonly isOn: (value: Value | undefined) => boolean;
-  /** The value when it is turned; null for what needs not be said. */
+  /** Gives the value when it is switched; null where the brief need not state it. */
   readonly turn: (on: boolean) => Value | null;
 }
 
 /** A whole number, or none. */
 export interface CountControl<Value> {
-  /** What kind of control it is. */
+  /** The kind of control. */
   readonly kind: 'count';
   /** The words before the number and after it. */
   readonly around: readonly [before: string, after: string];
-  /** What is counted, for a listener. */
+  /** The name of what is counted, for a screen reader. */
   readonly label: string;
-  /** The most it can be; the least is 0. */
+  /** The largest number allowed; the least is 0. */
   readonly most: number;
   /** The number now; null for none. */
   readonly count: (value: Value | undefined) => number | null;
-  /** The value of a number; null for none. */
+  /** Gives the value of a number; null for none. */
   readonly set: (count: number | null) => Value | null;
 }
 
-/** One choice a row, each separately. */
+/** Several rows with one choice each. */
 export interface RowsControl<Value> {
-  /** What kind of control it is. */
+  /** The kind of control. */
   readonly kind: 'rows';
-  /** What the rows are about. */
+  /** The name of what the rows are about. */
   readonly label: string;
-  /** The rows, each with its choices; what is chosen now is always among them. */
+  /** The rows, each with its options; the option chosen now is always among them. */
   readonly rows: (setting: PartSetting, value: Value | undefined) => readonly (Option & { readonly options: readonly Option[] })[];
-  /** What is chosen in a row now. */
+  /** The option chosen in a row now. */
   readonly chosen: (value: Value | undefined, row: string) => string;
-  /** The value with another choice in one row; null for what needs not be said. */
+  /** Gives the value with another choice in one row; null where the brief need not state it. */
   readonly choose: (value: Value | undefined, row: string, chosen: string) => Value | null;
 }
 
-/** The kind of control a part wants; the control itself is the interface's. */
+/** The kind of control a part asks for; the interface draws the control itself. */
 export type PartControl<Value> =
   ChoiceControl<Value> | SubsetControl<Value> | SwitchControl<Value> | CountControl<Value> | RowsControl<Value>;

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 
-/** How documents name a position. */
+/** The schema of a position's name in documents. */
 export const PositionLabel = Type.String({
   maxLength: 8,
   description: '"half", "1", "2" … or, on the bass, "half", "I", "II-III" …; "thumb"',

@@ -1,17 +1,17 @@
 import type { Weights } from '#core/weights';
 
-/** One wish: everything the rest of the application knows about it. It moves named weights and breaks no limit. */
+/** One wish, with everything the rest of the application knows about it. It moves named weights and breaks no limit. */
 export interface WishPart {
-  /** What it is called: "fewest shifts". */
+  /** The name of the wish: "fewest shifts". */
   readonly label: string;
-  /** What it does, in a line. */
+  /** The effect, in one line. */
   readonly hint: string;
-  /** The weights it changes, at full strength. */
+  /** The weights that it changes at full strength. */
   readonly weights: (weights: Weights) => Partial<Weights>;
-  /** At full strength the search counts shifts before everything else. */
+  /** Whether the search counts shifts before everything else at full strength. */
   readonly countsShiftsFirst?: boolean;
-  /** With it a line may be worth playing high on a low string. */
+  /** Whether a line may be worth playing high on a low string with it. */
   readonly mayGoHigh?: boolean;
-  /** With it a line is at home in no position above the first, though one may hold it whole. */
+  /** Whether it takes away the home of a line in a position above the first, though that position may hold the whole line. */
   readonly homeIsFirst?: boolean;
 }

@@ -2,7 +2,10 @@ import type { Line } from '#core/material/line';
 import { type Issue, lockIssue } from '#core/messages';
 import type { LockedBow, Rhythm } from '#core/rhythm';
 
-/** What is wrong with the bows that are locked: each lies in the line, goes over no rest, and begins after the one before; null for nothing. */
+/**
+ * Reports what is wrong with the locked bows: each must lie in the line, go over no rest, and begin after the one before; null where all is
+ * well.
+ */
 export function lockedBowsIssue({ lockedBows = [] }: Rhythm, { notes }: Line): Issue | null {
   for (const [order, bow] of lockedBows.entries()) {
     const pointer = `/rhythm/lockedBows/${order}`;

@@ -20,35 +20,35 @@ import { readPlayer, type ReadPlayer } from './read-player.ts';
 
 /** A brief, read: everything in exact form, ready to be planned. */
 export interface Task extends ReadPlayer {
-  /** As it was given. */
+  /** The brief as it was given. */
   readonly brief: Brief;
-  /** The hand double stops are compared with: measured, or a large one. */
+  /** The hand with which double stops are compared: a measured one, or a large one. */
   readonly doubleStopHand: PlayerHand;
-  /** What is to be played. */
+  /** The line to be played. */
   readonly line: Line;
-  /** What must hold, in the order of the limits. */
+  /** The limits, in order. */
   readonly limits: readonly ReadLimit[];
-  /** What is asked of some notes alone. */
+  /** The limits and wishes of parts of the line. */
   readonly stretches: readonly ReadPassage[];
-  /** By line index; at most one for a note. */
+  /** The locks by line index, at most one for a note. */
   readonly locks: ReadonlyMap<number, NoteLock>;
-  /** What the teacher would like. */
+  /** The wishes of the teacher. */
   readonly wishes: Wishes;
-  /** What everything costs, as purpose and wishes have it. */
+  /** The weights, as purpose and wishes set them. */
   readonly weights: Weights;
-  /** The key the line begins in. */
+  /** The key in which the line begins. */
   readonly key: Key;
-  /** Where that key puts the letters on the strings. */
+  /** The places at which that key puts the letters on the strings. */
   readonly keyed: KeyedStrings;
-  /** mm from the nut by whole semitone. */
+  /** The places of whole semitones, mm from the nut. */
   readonly placesMm: readonly number[];
-  /** Positions that hold the whole line where the first does not; none until it is laid out. */
+  /** The positions that hold the whole line where first position does not; empty until the line is laid out. */
   readonly homes: ReadonlySet<number>;
-  /** Quarter notes per minute; null when the brief gives no tempo. */
+  /** The tempo in quarter notes a minute; null where the brief gives none. */
   readonly tempo: number | null;
 }
 
-/** Reads a brief that matches its schema; what the schema cannot say (an unknown string, a school of another instrument) is refused here. */
+/** Reads a brief that matches its schema; refuses what the schema cannot express (an unknown string, a school of another instrument). */
 export function readBrief(brief: Brief): Reading<Task> {
   const player = readPlayer(brief);
   if (!player.ok) return player;
@@ -80,7 +80,7 @@ function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<
   return wrong ? badReading(wrong) : line;
 }
 
-/** What a brief asks of the fingering: limits, locked notes, wishes, and the weights they come to. */
+/** Reads what a brief asks of the fingering: limits, locked notes, wishes, and the weights that result. */
 function readAsked(
   brief: Brief,
   player: ReadPlayer,
@@ -99,7 +99,7 @@ function readAsked(
   return goodReading({ limits: limits.value, stretches: stretches.value, locks: locks.value, wishes, weights });
 }
 
-/** The weights as the school has changed them, and the brief; then as the ways of the teacher move them. */
+/** Reads the weights: changed by the school and the brief, then by the ways of the teacher. */
 function readTaughtWeights({ instrument: { kind }, school, weights = {} }: Brief, ways: Ways): Reading<Weights> {
   const schooled = changedWeights(weightsFor(kind), school?.weights?.[kind] ?? {});
   if (!schooled.ok) return schooled;

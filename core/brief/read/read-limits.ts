@@ -4,13 +4,13 @@ import { goodReading, type Reading } from '#core/result';
 
 /** One limit of a brief, read. */
 export interface ReadLimit {
-  /** Its name in documents. */
+  /** The name of the limit in documents. */
   readonly name: LimitName;
-  /** What it asks of the search. */
+  /** The rule as the search applies it. */
   readonly rule: LimitRule;
 }
 
-/** Reads the limits of a brief, in their order; refuses the first that names what instrument or hand do not have. */
+/** Reads the limits of a brief, in order; refuses the first that names something instrument or hand do not have. */
 export function readLimits(limits: Limits | undefined, setting: PartSetting): Reading<readonly ReadLimit[]> {
   const read: ReadLimit[] = [];
   for (const { name, part, value } of limitsSet(limits)) {
@@ -21,7 +21,7 @@ export function readLimits(limits: Limits | undefined, setting: PartSetting): Re
   return goodReading(read);
 }
 
-/** The count of shifts that limits ask for exactly; null where none does. */
+/** Finds the number of shifts that limits ask for exactly; null where none does. */
 export function exactShifts(limits: readonly ReadLimit[]): number | null {
   return limits.find(({ rule }) => rule.exactShifts !== undefined)?.rule.exactShifts ?? null;
 }

@@ -5,7 +5,7 @@ import { type Issue, type IssuePlace, limitIssue, lockIssue } from '#core/messag
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Lock } from '../schema/lock.ts';
 
-/** Reads what the teacher locked, by line index. Two locks on one note are joined; where they contradict each other they are refused. */
+/** Reads the locks of the teacher, by line index. Two locks on one note are joined; locks that contradict each other are refused. */
 export function readLocks(locks: readonly Lock[] = [], setting: PartSetting, line: Line): Reading<ReadonlyMap<number, NoteLock>> {
   const read = new Map<number, NoteLock>();
   for (const [index, lock] of locks.entries()) {
@@ -19,14 +19,14 @@ export function readLocks(locks: readonly Lock[] = [], setting: PartSetting, lin
   return goodReading(read);
 }
 
-/** A lock must stand on a note of the line. */
+/** Reports a lock that does not stand on a note of the line. */
 function placeIssues({ note }: Lock, { notes }: Line, pointer: string): readonly Issue[] {
   const there = notes[note];
   if (!there) return [lockIssue('outside-line', { note, count: notes.length }, { pointer: `${pointer}/note` })];
   return there.kind === 'rest' ? [lockIssue('on-rest', { note }, { note, pointer })] : [];
 }
 
-/** It may name only a string of the instrument and a position of the school. */
+/** Reports a lock that names a string the instrument does not have or a position the school does not have. */
 function nameIssues({ note, string, position }: Lock, { instrument, hand }: PartSetting, pointer: string): readonly Issue[] {
   const at = (part: string): IssuePlace => ({ pointer: `${pointer}/${part}`, note });
   if (string !== undefined && stringIndexOf(instrument, string) === null) return [unknownString(string, instrument, at('string'))];

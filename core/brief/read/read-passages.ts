@@ -6,15 +6,15 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import type { Passage } from '../schema/passage.ts';
 import { type ReadLimit, readLimits } from './read-limits.ts';
 
-/** What is asked from one note of the line to another, read. */
+/** The limits and wishes for a part of the line, read. */
 export interface ReadPassage extends Pick<Passage, 'from' | 'to'> {
-  /** What must hold there. */
+  /** The limits that hold there. */
   readonly limits: readonly ReadLimit[];
-  /** What is wished for there. */
+  /** The wishes that hold there. */
   readonly wishes: Wishes;
 }
 
-/** Reads what is asked of parts of a line; refuses one that does not lie in it. */
+/** Reads the passages of a brief; refuses one that does not lie in the line. */
 export function readPassages(stretches: readonly Passage[] = [], setting: PartSetting, line: Line): Reading<readonly ReadPassage[]> {
   const read: ReadPassage[] = [];
   for (const [index, { from, to, limits, preferences }] of stretches.entries()) {

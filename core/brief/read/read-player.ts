@@ -9,15 +9,15 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import type { Brief } from '../schema/brief.ts';
 import { handSchoolOf, waysOf } from './ways-of.ts';
 
-/** Who plays, and on what. */
+/** The player, with the instrument. */
 export interface ReadPlayer extends PartSetting {
   /** The player's measured hand; null when the brief gives none. */
   readonly playerHand: PlayerHand | null;
-  /** How the questions on which teachers differ are answered, by school, player and piece. */
+  /** The answers of school, player and piece to the questions on which teachers differ. */
   readonly ways: Ways;
 }
 
-/** Reads the instrument, the hand its school teaches, and the hand that plays it. */
+/** Reads the instrument, the hand that its school teaches, and the hand of the player. */
 export function readPlayer(brief: Pick<Brief, 'instrument' | 'player' | 'school' | 'ways'>): Reading<ReadPlayer> {
   const instrument = readInstrument(brief.instrument);
   if (!instrument.ok) return instrument;
@@ -29,7 +29,7 @@ export function readPlayer(brief: Pick<Brief, 'instrument' | 'player' | 'school'
   return goodReading({ instrument: instrument.value, hand: hand.value, playerHand: playerHand.value, ways });
 }
 
-/** The hand of a brief; the double bass's may be taught to roll around its thumb. */
+/** Reads the hand of a brief; the hand of a bass player may be taught to roll around its thumb. */
 function readHand(brief: Pick<Brief, 'instrument' | 'player' | 'school' | 'ways'>, ways: Ways): Reading<HandModel> {
   const { kind } = brief.instrument;
   const schools = schoolsOf(kind);

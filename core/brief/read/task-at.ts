@@ -5,8 +5,8 @@ import type { Task } from './read-brief.ts';
 import type { ReadPassage } from './read-passages.ts';
 
 /**
- * The task as it stands at each note of its line: in the key of the note, with the limits and the weights of the passages it lies in.
- * Notes for which the same is asked share one task; where nothing more is asked it is the task itself.
+ * Gives the task at each note of its line: in the key of the note, with the limits and weights of the passages it lies in. Notes with the
+ * same key and passages share one task; where nothing more is asked it is the task itself.
  */
 export function taskAt(task: Task): (index: number) => Task {
   const known = new Map<string, Task>([['-1', task]]);
@@ -20,7 +20,7 @@ export function taskAt(task: Task): (index: number) => Task {
   };
 }
 
-/** The task in the key that holds from a change on. */
+/** Gives the task in the key that holds from a change on. */
 function inKeyOf(task: Task, change: number): Task {
   const key = task.line.changes[change]?.key;
   return key === undefined || key === task.key ? task : { ...task, key, keyed: keyedStrings(task.instrument, key) };

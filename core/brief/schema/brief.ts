@@ -13,7 +13,7 @@ import { Mark } from './mark.ts';
 import { Player } from './player.ts';
 import { Passage } from './passage.ts';
 
-/** A teacher's brief: everything a plan depends on. */
+/** The schema of a teacher's brief: everything a plan depends on. */
 export const Brief = Type.Object(
   {
     instrument: InstrumentSpec,

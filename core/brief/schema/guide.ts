@@ -1,11 +1,11 @@
 import { type Static } from '@sinclair/typebox';
 import { oneOf } from '#core/result';
 
-/** Which finger leads the hand in a shift, where more than one can. */
+/** The fingers that may lead the hand in a shift: the one that leaves, the one that arrives, or the first. */
 export const LEADING_FINGERS = ['old-finger', 'new-finger', 'first-finger'] as const;
 
-/** Which finger leads, as documents carry it. */
+/** The schema of the leading finger. */
 export const LeadingFinger = oneOf(LEADING_FINGERS);
 
-/** Which finger leads: the one that leaves, the one that arrives, or the first. */
+/** The finger that leads the hand in a shift. */
 export type LeadingFinger = Static<typeof LeadingFinger>;

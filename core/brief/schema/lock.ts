@@ -7,7 +7,7 @@ import { oneOf } from '#core/result';
 
 const FingerText = oneOf(FINGERS);
 
-/** What the teacher locked for one note of the line (rests count): any of string, finger, position. */
+/** The schema of a lock: any of string, finger and position for one note of the line (rests count). */
 export const Lock = Type.Object(
   {
     note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
@@ -20,5 +20,5 @@ export const Lock = Type.Object(
   { additionalProperties: false },
 );
 
-/** What the teacher locked for one note, as documents carry it. */
+/** The lock of a teacher on one note, as documents carry it. */
 export type Lock = Static<typeof Lock>;

@@ -4,15 +4,15 @@ import { MOST_NOTES } from '#core/material/typed';
 import { oneOf } from '#core/result';
 import { LeadingFinger } from './guide.ts';
 
-/** Which way the bow goes. */
+/** The directions of the bow. */
 export const BOW_DIRECTIONS = ['down', 'up'] as const;
 
-/** One finger going a semitone on: it slides, or it is lifted and set again. */
+/** The ways in which one finger goes a semitone on: it slides, or it is lifted and set again. */
 export const SEMITONE_STEPS = ['slide', 'lift'] as const;
 
 /**
- * What the teacher writes at one note of the line (rests count): bow, the clef from there on, a cue over the staff, a remark for the
- * page below; of the shift that arrives on it which finger leads and whether it is heard; of a step with one finger slide or lift.
+ * The schema of the marks at one note of the line (rests count): bow, the clef from there on, a cue over the staff, a remark for the page
+ * below; for the shift that arrives on it, the leading finger and whether it is heard; for a step with one finger, slide or lift.
  */
 export const Mark = Type.Object(
   {
@@ -28,5 +28,5 @@ export const Mark = Type.Object(
   { additionalProperties: false },
 );
 
-/** What the teacher writes at one note, as documents carry it. */
+/** The marks of a teacher at one note, as documents carry them. */
 export type Mark = Static<typeof Mark>;

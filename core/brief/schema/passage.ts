@@ -3,10 +3,10 @@ import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief
 import { Preferences } from '#core/brief/parts/wishes';
 import { MOST_NOTES } from '#core/material/typed';
 
-/** The limits that may hold for some notes of a line and not for others: those that ask of each note by itself. */
+/** The limits that may hold for some notes of a line and not for others: those that test each note by itself. */
 export const PASSAGE_LIMITS = ['strings', 'positions', 'fingers', 'openStrings'] as const satisfies readonly LimitName[];
 
-/** What must hold from one note to another. */
+/** The limits of a passage. */
 export type PassageLimits = Pick<Limits, (typeof PASSAGE_LIMITS)[number]>;
 
 const PassageLimits = Type.Unsafe<PassageLimits>(
@@ -23,11 +23,14 @@ const PassageLimits = Type.Unsafe<PassageLimits>(
 
 const NoteIndex = Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 });
 
-/** What is asked from one note of the line to another (rests count, both inclusive), beside what is asked of the whole. */
+/**
+ * The schema of a passage: what is asked from one note of the line to another (rests count, both inclusive), beside what is asked of the
+ * whole.
+ */
 export const Passage = Type.Object(
   { from: NoteIndex, to: NoteIndex, limits: Type.Optional(PassageLimits), preferences: Type.Optional(Preferences) },
   { additionalProperties: false },
 );
 
-/** What is asked from one note of the line to another, as documents carry it. */
+/** A passage, as documents carry it. */
 export type Passage = Static<typeof Passage>;

@@ -13,7 +13,9 @@ const closed = { additionalProperties: false };
 // A bass player's hand is the player's own school.
 const { bassHand: _, ...ways } = WAY_FIELDS;
 
-/** The one who plays: hand as measured and as taught, and the questions this player's way differs in from the school. */
+/**
+ * The schema of the player of a brief: the hand as measured and as taught, and the answers in which this player differs from the school.
+ */
 export const Player = Type.Object(
   {
     name: Type.Optional(Type.String({ maxLength: 80 })),
@@ -32,7 +34,7 @@ export const Player = Type.Object(
   closed,
 );
 
-/** A player as a studio keeps them: who plays what, with which hand, what is known, and what for. */
+/** The schema of a player as a studio keeps them: instrument, hand, known positions and purpose. */
 export const PlayerProfile = Type.Object(
   {
     kind: oneOf(INSTRUMENT_KINDS),

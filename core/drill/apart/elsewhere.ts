@@ -6,8 +6,8 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { isPlayed, drillBrief, drillFor, type DrillNote } from '#core/drill';
 
 /**
- * The very place of a stopped note under another finger, in the lowest position where this hand has it: on the violin first
- * finger in third position is third finger in first, on the cello fourth. Null where no lower position comes there.
+ * Finds the same place under another finger, in the lowest position where this hand has it: on the violin, first finger in third position
+ * is third finger in first; on the cello it is the fourth. Null where no lower position reaches it.
  */
 export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], position }: PlannedSound): WayToPlay | null {
   const task = readBrief(plan.brief);
@@ -28,10 +28,10 @@ export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], p
   return upward.find((way) => isPlayed(drillBrief(player, key, [underOtherFinger(stop.pitch, way)]))) ?? null;
 }
 
-/** A note with another finger in its own position. */
+/** Gives a note with another finger, in the position of that finger. */
 export function underOtherFinger(pitch: string, { open, finger, position }: WayToPlay): DrillNote {
   return { pitches: [pitch], fingered: { string: open, finger, position: position.label }, duration: '1/2' };
 }
 
-/** A place is looked for from first position up: half position is no surer than what is looked for. */
+/** The lowest position in which a place is looked for is first: half position is no surer than the shift itself. */
 const LOWEST_SURE = 1;

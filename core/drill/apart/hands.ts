@@ -6,16 +6,16 @@ import { type InstrumentKind, STRING_NUMBERS } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Way } from '#core/drill/hot-spots';
 
-/** What a shift is told of, in the order in which it is shown: four parts of the left side, and the bow. */
+/** The lanes in which a shift is shown, in order: four parts of the left side, and the bow. */
 export const HANDS_LANES = ['fingers', 'hand', 'thumb', 'arm', 'bow'] as const;
 
 /** A part of the body in a shift. */
 export type HandsLane = (typeof HANDS_LANES)[number];
 
 /**
- * What the left thumb does. On violin and viola it goes with the first finger, a little ahead coming down, and stays at the neck
- * joint above about fifth position, where the hand meets it again; on cello and bass it stays behind the second finger, leaves the
- * neck near the body, comes up over the rim to be set on the string, and goes back behind the neck.
+ * The acts of the left thumb. On violin and viola it goes with the first finger, a little ahead coming down, and stays at the neck joint
+ * above about fifth position, where the hand meets it again; on cello and bass it stays behind the second finger, leaves the neck near the
+ * body, comes up over the rim to be set on the string, and goes back behind the neck.
  */
 export type ThumbAct =
   | 'with-first-finger'
@@ -28,7 +28,7 @@ export type ThumbAct =
   | 'stays-on-string'
   | 'goes-behind-neck';
 
-/** What the left elbow and arm do; it depends on the instrument, the way and the string. */
+/** The acts of the left elbow and arm, which depend on the instrument, the direction and the string. */
 export type ArmAct =
   | 'elbow-in'
   | 'elbow-out'
@@ -41,10 +41,10 @@ export type ArmAct =
   | 'stays-over-shoulder'
   | 'back-from-shoulder';
 
-/** What the bow does: with the new finger, ahead of the slide, on in one bow, through an open string, or lifted in a rest. */
+/** The acts of the bow: with the new finger, ahead of the slide, on in one bow, through an open string, or lifted in a rest. */
 export type BowAct = 'changes-on-arrival' | 'changes-before' | 'goes-on' | 'sounds-open-string' | 'waits';
 
-/** What one part does at one time. */
+/** An act of one part of the body. */
 export type HandsAct =
   | { readonly lane: 'fingers'; readonly what: 'lightens' | 'is-set' | 'takes-weight'; readonly finger: Finger }
   | { readonly lane: 'fingers'; readonly what: 'passes'; readonly note: InBetweenNote }
@@ -54,19 +54,19 @@ export type HandsAct =
   | { readonly lane: 'bow'; readonly what: BowAct };
 
 /**
- * An act and when it is done: 0 is the beginning of the note that is left, 1 the arrival; what follows the arrival is above 1.
+ * An act and the time at which it is done: 0 is the beginning of the note that is left, 1 the arrival; what follows the arrival is above 1.
  */
 export type HandsEvent = HandsAct & { readonly from: number; readonly to: number };
 
-/** Until the weight is back on the new finger, in the time of the note that is left. */
+/** The time until the weight is back on the new finger, in lengths of the note that is left. */
 const AFTER = 0.15;
 
-/** A thumb or an elbow that goes ahead does so by this share of the note that is left. */
+/** The lead of a thumb or an elbow that goes ahead, as a share of the note that is left. */
 const AHEAD = 0.06;
 
 /**
- * What both hands do in a shift, on one time axis: the finger lightens, hand and thumb travel together, the in-between note is passed,
- * the new finger is set with the bow change, the weight comes back. Where teachers differ it goes by the answers of the brief.
+ * Lists the acts of both hands in a shift, on one time axis: the finger lightens, hand and thumb travel together, the in-between note is
+ * passed, the new finger is set with the bow change, the weight comes back. Where teachers differ, the answers of the brief decide.
  */
 export function handsIn(plan: Plan, shift: Shift): readonly HandsEvent[] {
   const [from, to] = [plan.notes[shift.from], plan.notes[shift.to]];
@@ -91,7 +91,7 @@ interface Moment {
   readonly way: Way;
   readonly from: PlannedSound;
   readonly to: PlannedSound;
-  /** When the hand begins to travel. */
+  /** Gives the time at which the hand begins to travel. */
   readonly setsOut: number;
 }
 
@@ -99,7 +99,7 @@ function fingers({ shift, setsOut }: Moment): readonly HandsEvent[] {
   const [guide] = shift.guides;
   const half = (setsOut + 1) / 2;
   const passed = guide?.inBetween;
-  // A new finger that leads slides into its note all the way; an old one comes to the in-between note at the end of its way.
+  // A new finger that leads slides into its note all the way; an old one reaches the in-between note at the end of its way.
   const from = guide?.kind === 'new-finger' ? setsOut : half;
   return [
     { lane: 'fingers', what: 'lightens', finger: shift.fromFinger, from: Math.max(0, setsOut - AFTER), to: setsOut },
@@ -117,7 +117,10 @@ function thumb(moment: Moment): readonly HandsEvent[] {
   return moment.kind === 'violin' || moment.kind === 'viola' ? thumbOfUpper(moment) : thumbOfLower(moment);
 }
 
-/** Above about fifth position of violin and viola the thumb stays where the neck meets the body: finger 1, semitones above the string. */
+/**
+ * The place of finger 1 above which the thumb stays where the neck meets the body (about fifth position of violin and viola), semitones
+ * above the open string.
+ */
 const NECK_JOINT = 9;
 
 function thumbOfUpper({ ways, way, from, to, setsOut }: Moment): readonly HandsEvent[] {
@@ -133,7 +136,7 @@ function thumbOfUpper({ ways, way, from, to, setsOut }: Moment): readonly HandsE
   return [goes(setsOut, 1)];
 }
 
-/** Near the body of cello and bass the thumb can leave the neck: finger 1, semitones above the string. */
+/** The place of finger 1 near the body of cello and bass from which the thumb can leave the neck, semitones above the open string. */
 const NEAR_BODY = 7;
 
 function thumbOfLower({ ways, from, to, setsOut }: Moment): readonly HandsEvent[] {
@@ -161,13 +164,16 @@ function armAct(moment: Moment): ArmAct {
   return isOnThumb(to) ? onto : neck;
 }
 
-/** The left arm of cello and bass: along the neck, onto the thumb, with the thumb on the string, and back off it. */
+/** The acts of the left arm on cello and bass: along the neck, onto the thumb, with the thumb on the string, and back off it. */
 const LOWER_ARM = {
   cello: { neck: 'elbow-stays-up', onto: 'elbow-rises-forward', on: 'elbow-stays-forward', off: 'elbow-goes-back' },
   bass: { neck: 'elbow-stays-up', onto: 'over-shoulder', on: 'stays-over-shoulder', off: 'back-from-shoulder' },
 } as const satisfies Partial<Record<InstrumentKind, Readonly<Record<'neck' | 'onto' | 'on' | 'off', ArmAct>>>>;
 
-/** Going up and going onto a lower string both bring the elbow in, under the instrument; where one asks for it and the other not, it hardly moves. */
+/**
+ * Going up and going onto a lower string both bring the elbow in, under the instrument; where only one of them asks for it, it hardly
+ * moves.
+ */
 function elbowOfUpper({ way, shift }: Moment): ArmAct {
   const crossing = STRING_NUMBERS.indexOf(shift.toString) - STRING_NUMBERS.indexOf(shift.fromString);
   const inward = (way === 'up' ? 1 : -1) + Math.sign(crossing);

@@ -9,7 +9,7 @@ import { checkAfter } from '#core/drill/hot-spots';
 import { samePlaceElsewhere, underOtherFinger } from './elsewhere.ts';
 import { formatKey } from '#core/key';
 
-/** The stages in which a shift is learnt, in their order. */
+/** The stages in which a shift is learnt, in order. */
 export const STAGES = ['name', 'target', 'match', 'slide', 'lighter', 'ghost', 'rhythm', 'neighbours', 'measures'] as const;
 
 /**
@@ -23,25 +23,25 @@ export const STAGES = ['name', 'target', 'match', 'slide', 'lighter', 'ghost', '
  */
 export type StageName = (typeof STAGES)[number];
 
-/** How far a player is with a stage, from the beginning on. */
+/** The states of a player with a stage, from the beginning on. */
 export const STAGE_STATES = ['not-yet', 'understood', 'clean', 'silent', 'in-time'] as const;
 
-/** How far a player is with a stage. */
+/** The state of a player with a stage. */
 export type StageState = (typeof STAGE_STATES)[number];
 
 /** A stage of a shift, ready to be played. */
 export interface Stage {
-  /** Which it is. */
+  /** The name of the stage. */
   readonly name: StageName;
-  /** What is played: a line like any other, its fingers locked. */
+  /** The brief that is played: a line like any other, its fingers locked. */
   readonly brief: Brief;
-  /** Share of the tempo at which it begins. */
+  /** The share of the tempo at which it begins. */
   readonly pace: number;
   /** Whether the hand is heard travelling. */
   readonly slides: boolean;
 }
 
-/** How a stage is played. */
+/** The pace and the sound of each stage. */
 const HOW: Readonly<Record<StageName, Pick<Stage, 'pace' | 'slides'>>> = {
   name: { pace: 1, slides: false },
   target: { pace: 1, slides: false },
@@ -58,7 +58,7 @@ const QUARTER = '1/4';
 const HALF = '1/2';
 const REST: DrillNote = { rest: true, duration: QUARTER };
 
-/** The stages of a shift. */
+/** Writes the stages of a shift. */
 export function stagesOf(plan: Plan, shift: Shift): readonly Stage[] {
   const [from, to] = [plan.notes[shift.from], plan.notes[shift.to]];
   if (from?.kind !== 'note' || to?.kind !== 'note') return [];
@@ -93,7 +93,7 @@ function briefOf(name: StageName, ends: Ends): Brief {
   }
 }
 
-/** What is written for the stages that the line itself does not hold. */
+/** Writes the music of the stages that the line itself does not contain. */
 function written(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghost', ends: Ends): readonly DrillNote[] {
   const { plan, shift, from, to } = ends;
   switch (name) {
@@ -112,14 +112,14 @@ function written(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghos
   }
 }
 
-/** A note as it is fingered in the plan; a line of its own may call its position by another name. */
+/** Gives a note as it is fingered in the plan; a line of its own may call its position by another name. */
 function sound(note: PlannedSound, duration: string): DrillNote {
   const planned = noteOfPlan(note, duration);
   const { position: _, ...fingered } = planned.fingered;
   return { ...planned, fingered };
 }
 
-/** Finger 1 before and after, where neither end plays it: what is heard is how far the hand goes. */
+/** Gives finger 1 before and after, where neither end plays it: it lets the ear hear how far the hand goes. */
 function firstFingers({ shift, from, to }: Ends): readonly DrillNote[] {
   const [left, reached] = [from.firstFinger, to.firstFinger];
   if (!left || !reached || (shift.fromFinger === '1' && shift.toFinger === '1')) return [];
@@ -127,7 +127,7 @@ function firstFingers({ shift, from, to }: Ends): readonly DrillNote[] {
   return [first(from.stops[0].open, left.pitch), first(to.stops[0].open, reached.pitch)];
 }
 
-/** The target from an open string where one sounds it, and under another finger lower down. */
+/** Finds the target on an open string where one sounds it, and under another finger lower down. */
 function foundElsewhere({ plan, shift, to }: Ends): readonly DrillNote[] {
   const [stop] = to.stops;
   const way = samePlaceElsewhere(plan, shift.to, to);
@@ -136,18 +136,18 @@ function foundElsewhere({ plan, shift, to }: Ends): readonly DrillNote[] {
   return [...open, underOtherFinger(stop.pitch, way)];
 }
 
-/** The in-between note; none where nothing is passed. */
+/** Finds the in-between note; empty where nothing is passed. */
 function between({ guides: [guide] }: Shift, duration: string): readonly DrillNote[] {
   const passed = guide?.inBetween;
   return passed ? [{ pitches: [passed.pitch], fingered: { string: passed.open, finger: passed.finger }, duration }] : [];
 }
 
-/** All in one bow. */
+/** Puts all notes into one bow. */
 function slurred(notes: readonly DrillNote[]): readonly DrillNote[] {
   return notes.map((note, order) => ('rest' in note || order === notes.length - 1 ? note : { ...note, slur: true }));
 }
 
-/** Some notes of a plan as they are written, every finger locked. */
+/** Gives some notes of a plan as they are written, every finger locked. */
 function excerpt(plan: Plan, from: number, to: number): Brief {
   const fingered = plan.notes.reduce<Brief>(
     (brief, note, index) => (note.kind === 'note' && index >= from && index <= to ? withLock(brief, lockOf(index, note)) : brief),
@@ -157,7 +157,9 @@ function excerpt(plan: Plan, from: number, to: number): Brief {
   return part;
 }
 
-/** The measure before a shift, those it lies in and the one after, as a study leads into them; null where they are no line of notes. */
+/**
+ * Gives the measure before a shift, those it lies in and the one after, as a study leads into them; null where they are no line of notes.
+ */
 export function measuresWith(plan: Plan, shift: Shift): MeasuresOfPiece | null {
   const [first, last] = measuresAround(plan, shift);
   const { material, locks = [], rhythm } = excerpt(plan, first, last);
@@ -165,10 +167,10 @@ export function measuresWith(plan: Plan, shift: Shift): MeasuresOfPiece | null {
   return { meter: rhythm?.meter ?? DEFAULT_RHYTHM.meter, notes: material.notes, locks };
 }
 
-/** Measures with more notes are no place to lead into. */
+/** The largest number of notes in measures that a study may lead into. */
 const MOST_NOTES_AROUND = 200;
 
-/** The first and the last note of the measure before a shift, those it lies in, and the one after. */
+/** Finds the first and the last note of the measure before a shift, those it lies in, and the one after. */
 function measuresAround({ line }: Plan, { from, to }: Shift): readonly [number, number] {
   const inOrder = measuresOf(line);
   const measures = line.notes.map(({ onset }) => measureIndexAt(inOrder, onset));

@@ -9,25 +9,25 @@ import { samePlaceElsewhere } from './elsewhere.ts';
 import { handsIn, type HandsEvent } from './hands.ts';
 import { type Stage, stagesOf } from './stages.ts';
 
-/** A shift of a plan with all that is to be known of it before it is practised. */
+/** A shift of a plan with everything a teacher needs before it is practised. */
 export interface ShiftApart {
-  /** As the plan has it: positions, fingers, guides, how far hand and notes move. */
+  /** The shift as the plan has it: positions, fingers, guides, how far hand and notes move. */
   readonly shift: Shift;
   /** The note that is left. */
   readonly from: PlannedSound;
   /** The note it arrives on. */
   readonly to: PlannedSound;
-  /** What it has in common with the shifts that are practised alike; null between double stops whose lower note is open. */
+  /** The class of shifts that are practised alike; null between double stops whose lower note is open. */
   readonly shiftClass: ShiftClass | null;
-  /** From note to note: letters and semitones, upward positive. */
+  /** The interval from note to note: letters and semitones, upward positive. */
   readonly interval: { readonly letters: number; readonly semitones: number };
   /** The best check of the note it arrives on; null where there is none. */
   readonly check: Check | null;
   /** The same place under another finger in a lower position; null where there is none. */
   readonly elsewhere: WayToPlay | null;
-  /** What both hands do, in time. */
+  /** The acts of both hands, in time. */
   readonly hands: readonly HandsEvent[];
-  /** Questions on which teachers differ, with the sides to tell. */
+  /** The questions on which teachers differ, with the sides to tell. */
   readonly advice: readonly Advice[];
   /** The stages in which it is learnt. */
   readonly stages: readonly Stage[];
@@ -53,7 +53,7 @@ export function takeApart(plan: Plan, note: number): ShiftApart | null {
   };
 }
 
-/** From one note to another, of double stops the lower: letters and semitones, upward positive. */
+/** Gives the interval from one note to another (of double stops, the lower notes): letters and semitones, upward positive. */
 export function intervalBetween({ stops: [left] }: PlannedSound, { stops: [reached] }: PlannedSound): ShiftApart['interval'] {
   const [from, to] = [parsePitch(left.pitch), parsePitch(reached.pitch)];
   if (!from.ok || !to.ok) return { letters: 0, semitones: 0 };

@@ -6,14 +6,14 @@ import { bestOn, soundsOf } from './from-the-key.ts';
 /** A line that the engine fingers. */
 interface Unfingered {
   readonly key: Key;
-  /** One after the other, documents' form. */
+  /** The pitches one after the other, documents' form. */
   readonly pitches: readonly string[];
-  /** Of each, of a whole note. */
+  /** The length of each, as a share of a whole note. */
   readonly duration: string;
   readonly limits: NonNullable<Brief['limits']>;
 }
 
-/** Notes as the engine fingers them within limits; null where it finds no hand. */
+/** Fingers notes within limits; null where no hand is found. */
 export function plannedNotes(player: DrillFor, { key, pitches, duration, limits }: Unfingered): readonly DrillNote[] | null {
   const notes = pitches.map((pitch) => ({ pitches: [pitch], duration }));
   const best = bestOn(player, { kind: 'line', key: formatKey(key), notes }, limits);

@@ -4,7 +4,7 @@ import { THUMB } from '#core/drill/position';
 import type { FamilyName } from './request.ts';
 
 /**
- * Whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
+ * Tells whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
  * by itself, where fingers stand on letters, not a semitone from each other.
  */
 export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
@@ -13,8 +13,8 @@ export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb =
 }
 
 /**
- * The fingers that move a semitone while another stays: the inner ones of violin and viola; on the cello the first, which reaches back,
- * and the second, with which the hand opens; none on the bass, whose fingers stand a semitone apart. The thumb carries them all.
+ * Lists the fingers that move a semitone while another stays: the inner ones of violin and viola; on the cello the first, which reaches
+ * back, and the second, with which the hand opens; none on the bass, whose fingers stand a semitone apart. The thumb carries them all.
  */
 export function movableFingers(kind: InstrumentKind, position: string, fingers: readonly Finger[]): readonly Finger[] {
   if (position === THUMB) return fingers.filter((finger) => finger !== '4');

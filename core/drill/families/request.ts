@@ -15,7 +15,7 @@ const closed = { additionalProperties: false };
 
 const FingerText = oneOf(FINGERS);
 
-/** A class of shifts as documents carry it. */
+/** The schema of a class of shifts. */
 const ShiftClassDocument = Type.Object(
   {
     kind: oneOf(INSTRUMENT_KINDS),
@@ -29,31 +29,31 @@ const ShiftClassDocument = Type.Object(
   closed,
 );
 
-/** Which pairs of fingers a matrix goes through. */
+/** The pairs of fingers that a matrix may go through. */
 export const MATRIX_FINGERS = ['same', 'mixed', 'all'] as const;
 
-/** In which key the strings of a matrix are: all in one, or each in its own, so that the fingers fall alike on all of them. */
+/** The keys of the strings of a matrix: one for all, or one for each, so that the fingers fall alike on all strings. */
 export const MATRIX_KEYS = ['one', 'each-string'] as const;
 
-/** The lifted finger may be set again so many times by itself, before the line is played. */
+/** The numbers of times that the lifted finger may be set again by itself, before the line is played. */
 export const LIFT_TIMES = [0, 2, 4, 8] as const;
 
-/** What is played inside a position. */
+/** The music that may be played inside a position. */
 export const POSITION_SETS = ['scale', 'broken-thirds', 'arpeggio'] as const;
 
-/** How double stops are built up: each string alone and then both, or both at once between rests. */
+/** The ways to build up double stops: each string alone and then both, or both at once between rests. */
 export const DOUBLE_STOP_WAYS = ['one-by-one', 'at-once'] as const;
 
-/** How a chord of three notes is played: from the two lower to the two upper, or with all fingers down. */
+/** The ways to play a chord of three notes: from the two lower to the two upper, or with all fingers down. */
 export const CHORD_WAYS = ['rolled', 'held'] as const;
 
-/** What fingers do in a loop when the other ones play: what the school says, stay down, or are lifted. */
+/** The treatment of fingers in a loop while others play: as the school says, left down, or lifted. */
 export const LOOP_FINGERS = ['as-taught', 'held', 'lifted'] as const;
 
-/** A note or a double stop of a loop, fingered as in the piece. */
+/** The schema of a note or a double stop of a loop, fingered as in the piece. */
 const LoopNote = Type.Object({ pitches: Type.Array(PitchText, { minItems: 1, maxItems: 2 }), fingered: Type.Omit(Lock, ['note']) }, closed);
 
-/** Some measures of a piece as they are written and fingered there. */
+/** The schema of some measures of a piece, as they are written and fingered there. */
 export const MeasuresOfPiece = Type.Object(
   {
     meter: oneOf(METERS),
@@ -149,13 +149,13 @@ export type DrillFamily = Static<typeof DrillFamily>;
 /** The name of a family. */
 export type FamilyName = DrillFamily['family'];
 
-/** What each family asks for. */
+/** The request of each family. */
 type Families = { readonly [Name in FamilyName]: Extract<DrillFamily, { family: Name }> };
 
-/** What a family asks for. */
+/** The request of a family. */
 export type FamilyOf<Name extends FamilyName> = Families[Name];
 
-/** A family that can be asked for without a piece: a loop is of one. */
+/** A family that can be asked for without a piece, which a loop cannot. */
 export type OfferedFamily = Exclude<FamilyName, 'loop'>;
 
 /** The names of the families, in the order in which they are offered. */
@@ -178,20 +178,20 @@ export const FAMILY_NAMES = [
   'open-string',
 ] as const satisfies readonly OfferedFamily[];
 
-/** Rhythms over the same fingers: as written, long and short by turns, short and long, or each note twice in half the time. */
+/** The rhythms over the same fingers: as written, long and short by turns, short and long, or each note twice in half the time. */
 export const DRILL_RHYTHMS = ['as-written', 'long-short', 'short-long', 'twice'] as const;
 
-/** How a drill is varied without changing its fingers. */
+/** The schema of a drill's variant, which leaves its fingers as they are. */
 export const DrillVariant = Type.Object({ rhythm: oneOf(DRILL_RHYTHMS), notesPerBow: Type.Integer({ minimum: 1, maximum: 16 }) }, closed);
 
-/** How a drill is varied without changing its fingers. */
+/** A variant of a drill, which leaves its fingers as they are. */
 export type DrillVariant = Static<typeof DrillVariant>;
 
-/** What is asked of the drill writer: the family, the key (documents' form), and the variant. */
+/** The schema of a request to the drill writer: the family, the key (documents' form), and the variant. */
 export const DrillRequest = Type.Object({ key: Type.String({ maxLength: 12 }), asks: DrillFamily, variant: DrillVariant }, closed);
 
-/** What is asked of the drill writer. */
+/** A request to the drill writer. */
 export type DrillRequest = Static<typeof DrillRequest>;
 
-/** As written, each note with a bow of its own. */
+/** The variant that plays as written, each note with a bow of its own. */
 export const PLAIN_VARIANT: DrillVariant = { rhythm: 'as-written', notesPerBow: 1 };

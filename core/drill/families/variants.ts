@@ -14,7 +14,7 @@ import { type Meter, meterOf } from '#core/rhythm';
 import type { DrillNote } from '#core/drill';
 import type { DrillVariant } from './request.ts';
 
-/** A measure with a rest after it up to a whole number of measures of a meter. */
+/** Fills a measure with a rest up to a whole number of measures of a meter. */
 export function filled(measure: readonly DrillNote[], { beats, beatValue }: Meter = COMMON_TIME): readonly DrillNote[] {
   const length = measure.map(lengthOf).reduce(addFractions, ZERO);
   const count = Math.ceil((asNumber(length) * beatValue) / beats - TINY);
@@ -32,12 +32,12 @@ const TINY = 1e-9;
 
 const COMMON_TIME: Meter = meterOf({});
 
-/** How many notes are left over where each bow takes so many and no rest comes between: 31 notes at 4 to a bow leave 3. */
+/** Counts the notes left over where each bow takes a given number and no rest comes between: 31 notes at 4 to a bow leave 3. */
 export function leftOver(notes: number, notesPerBow: number): number {
   return notes % notesPerBow;
 }
 
-/** A measure in another rhythm over the same fingers. */
+/** Gives a measure another rhythm over the same fingers. */
 export function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rhythm']): readonly DrillNote[] {
   switch (rhythm) {
     case 'as-written':
@@ -54,7 +54,7 @@ export function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rh
   }
 }
 
-/** Two notes of one length after each other take shares of it; a note without such a neighbour stays. */
+/** Gives two neighbouring notes of one length shares of it; a note without such a neighbour stays. */
 function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fraction, Fraction]): readonly DrillNote[] {
   const written: DrillNote[] = [];
   for (let at = 0; at < measure.length; at += 1) {
@@ -68,7 +68,7 @@ function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fract
   return written;
 }
 
-/** So many notes to a bow; a rest ends a bow, and a slur that is written stays. */
+/** Slurs a given number of notes to a bow; a rest ends a bow, and a slur that is written stays. */
 export function bowed(notes: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
   if (notesPerBow === 1) return notes;
   let inBow = 0;

@@ -31,8 +31,8 @@ import { loop } from './kinds/loop.ts';
 import { bowed, filled, inRhythm, measuresLong } from './variants.ts';
 
 /**
- * Writes a drill of any family for a player: a line like any other, its fingers locked, that the engine agrees can be played.
- * Measures it finds no hand for are left out, which is said; where none is left, it says why there is no drill.
+ * Writes a drill of any family for a player: a line like any other, its fingers locked, that the engine confirms can be played. Measures
+ * without a hand are left out, which is said; where none is left, the answer says why there is no drill.
  */
 export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRequest): Reading<Drill> {
   const player = asAskedFor(writtenFor, asks);
@@ -56,13 +56,13 @@ export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRe
   return goodReading(into ? leadingInto(drill, into) : drill);
 }
 
-/** A measure that a rest fills, and the key it is in, documents' form. */
+/** A measure filled with a rest, and its key, documents' form. */
 interface Measure {
   readonly notes: readonly DrillNote[];
   readonly key: string;
 }
 
-/** Measures in a row, with the key signature changed where a measure is in another key. */
+/** Puts measures in a row, changing the key signature where a measure is in another key. */
 function briefOf(player: DrillFor, measures: readonly Measure[], notesPerBow: number): Brief {
   const brief = drillBrief(
     player,
@@ -80,13 +80,13 @@ function briefOf(player: DrillFor, measures: readonly Measure[], notesPerBow: nu
   return { ...brief, material: { ...brief.material, changes } };
 }
 
-/** A drill for a hand that sets the thumb, where that is asked for; a loop with its fingers held or lifted. */
+/** Adapts the player: a hand that sets the thumb, where that is asked for; fingers held or lifted in a loop. */
 function asAskedFor(player: DrillFor, asks: DrillRequest['asks']): DrillFor {
   if (asks.family === 'loop') return playedSo(player, { fingers: asks.fingers === 'as-taught' ? null : asks.fingers });
   return withThumb(player, asks);
 }
 
-/** A drill that is asked for on the thumb is written for a hand that sets it. */
+/** Gives a drill that is asked for on the thumb a hand that sets it. */
 function withThumb(player: DrillFor, asks: DrillRequest['asks']): DrillFor {
   if (!('position' in asks) || asks.position !== 'thumb') return player;
   const { kind } = player.instrument;
@@ -95,14 +95,14 @@ function withThumb(player: DrillFor, asks: DrillRequest['asks']): DrillFor {
   return school === undefined ? player : { ...player, player: { ...player.player, school } };
 }
 
-/** For whom, where and in which key a drill is written. */
+/** The player, the place and the key for which a drill is written. */
 interface Asked {
   readonly ground: Ground;
   readonly player: DrillFor;
   readonly key: string;
 }
 
-/** Each family's writer. */
+/** The writer of each family. */
 const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: Asked) => Reading<Written> } = {
   loop: (asks, { player, key }) => loop(player, key, asks),
   shift: (asks, { player, key }) => studied(player, { ...asks, key }),
@@ -127,7 +127,7 @@ function writtenBy<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>, as
   return WRITERS[name](asks, asked);
 }
 
-/** Families that are played inside one position, without a shift. */
+/** The families that are played inside one position, without a shift. */
 const IN_ONE_POSITION: readonly FamilyName[] = [
   'position',
   'two-places',
@@ -144,8 +144,8 @@ function isInOnePosition({ family }: Pick<DrillRequest['asks'], 'family'>): bool
 }
 
 /**
- * All measures where a hand plays them in a row; else as many as it does, one after the other. Inside a position the hand stays where
- * it is.
+ * Keeps all measures where a hand plays them in a row; else as many as it plays, one after the other. Inside a position the hand stays
+ * where it is.
  */
 function playable(asked: { readonly player: DrillFor; readonly family: FamilyName }, measures: readonly Measure[]): readonly Measure[] {
   const isHeld = isInOnePosition(asked) ? staysInOneHand : isPlayed;

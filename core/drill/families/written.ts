@@ -15,30 +15,30 @@ import { isInKey } from '#core/key';
 import { stringOf } from '#core/instrument';
 import { type Held, type HeldNote, THUMB } from '#core/drill/position';
 
-/** Only measures, all as asked. */
+/** Wraps measures of which nothing had to be altered. */
 export function asAsked(measures: Written['measures']): Written {
   return { measures, altered: [] };
 }
 
-/** The indexes of strings by their open notes, documents' form; those that the instrument does not have are left out. */
+/** Finds the indexes of strings by their open notes, documents' form; those that the instrument does not have are left out. */
 export function stringsOf({ instrument }: Ground, opens: readonly string[]): readonly number[] {
   return opens.map((open) => stringNamed(instrument, open)).filter((string) => string >= 0);
 }
 
-/** A rest of a length, of a whole note. */
+/** Makes a rest; its length is a share of a whole note. */
 export function rest(duration = '1/4'): DrillNote {
   return { rest: true, duration };
 }
 
 /** A finger in a position. */
 export interface FingerHere {
-  /** It stands there. */
+  /** Whether the finger stands there. */
   readonly stands: Standing;
-  /** Its note is of the key. */
+  /** Whether its note is in the key. */
   readonly inKey: boolean;
 }
 
-/** Where a finger stands in a position: on a note of the key, else beside one that does; null where it does not stand there. */
+/** Finds where a finger stands in a position: on a note of the key, else beside one that does; null where it does not stand there. */
 export function fingerIn(ground: Ground, { strings, position }: Held, stringIndex: number, finger: Finger): FingerHere | null {
   const onString = strings[stringIndex] ?? [];
   const own = onString.find(({ placement }) => placement.finger === finger);
@@ -47,27 +47,27 @@ export function fingerIn(ground: Ground, { strings, position }: Held, stringInde
   return beside ? { stands: beside, inKey: isInKey(semitonesOf(beside.pitch), ground.key) } : null;
 }
 
-/** The fingers that are set in a position, from the lowest: in thumb position the thumb comes first. */
+/** Lists the fingers that are set in a position, from the lowest: in thumb position the thumb comes first. */
 export function fingersAt(ground: Ground, position: string): readonly Finger[] {
   return position === THUMB ? THUMB_FINGERS : fingersOf(ground.hand);
 }
 
 const THUMB_FINGERS = ['T', '1', '2', '3'] as const;
 
-/** A note that a position holds, as a drill has it: of a length, of a whole note. */
+/** Gives a note that a position holds as a drill has it; its length is a share of a whole note. */
 export function heldNote({ instrument }: Ground, { pitch, stringIndex, standing }: HeldNote, duration = '1/4'): DrillNote {
   if (standing) return fingered(standing, duration);
   return { pitches: [formatPitch(pitch)], fingered: { string: stringOf(instrument, stringIndex).name, finger: '0' }, duration };
 }
 
-/** What was put in of some fingers, each told once. */
+/** Lists the notes that were put in for some fingers, each once. */
 export function insertedOf(fingers: readonly FingerHere[]): readonly Alteration[] {
   const inserted = fingers.filter(({ inKey }) => !inKey).map(({ stands }) => insertedNote(stands));
   const names = inserted.map((each) => JSON.stringify(each));
   return inserted.filter((_, order) => names.indexOf(names[order] ?? '') === order);
 }
 
-/** The note of a finger that is not in the key and is put in, so that the finger occurs. */
+/** Reports that the note of a finger is not in the key and is put in, so that the finger occurs. */
 function insertedNote({ placement, pitch, label }: Standing): Alteration {
   return { what: 'note-inserted', finger: placement.finger, pitch: formatPitch(pitch), label };
 }

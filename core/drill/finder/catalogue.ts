@@ -13,18 +13,18 @@ import {
 import { boardOf, heldIn, THUMB } from '#core/drill/position';
 import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 
-/** Shifts over so many positions are offered. */
+/** The numbers of positions over which shifts are offered. */
 const MOST_POSITIONS_APART = 4;
 
-/** Two positions further apart have no note in common. */
+/** The largest distance of two positions that have a note in common. */
 const MOST_MATCHED = 2;
 
-/** Drills inside a position are offered up to so many positions from the nut. */
+/** The number of positions from the nut in which drills are offered. */
 const MOST_POSITIONS = 8;
 
 /**
- * Every drill that is offered on an instrument, for a school, in one key (documents' form). They are written when they are opened: the
- * list says what to look for, the writer says what the key and the hand make of it. Empty where the player cannot be read.
+ * Lists every drill that is offered on an instrument, for a school, in one key (documents' form). They are written when they are opened:
+ * the list names what may be asked for, and the writer finds what the key and the hand allow. Empty where the player cannot be read.
  */
 export function catalogue(player: DrillFor, key: string): readonly DrillRequest[] {
   const ground = groundOf(player, key);
@@ -48,9 +48,9 @@ interface Place {
   readonly kind: InstrumentKind;
   readonly strings: string[];
   readonly fingers: readonly Finger[];
-  /** The positions in which a hand holds something of the key, from the nut up, without the thumb's. */
+  /** Lists the positions in which a hand holds something of the key, from the nut up, without thumb position. */
   readonly numbered: readonly string[];
-  /** The same, with the thumb's. */
+  /** Lists the same positions with thumb position. */
   readonly positions: readonly string[];
   readonly setsThumb: boolean;
 }

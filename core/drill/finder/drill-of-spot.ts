@@ -6,9 +6,9 @@ import { classOf } from '#core/drill/shifts';
 import { type LoopKind, type LoopPlace, soundAt } from '#core/drill/hot-spots';
 
 /**
- * The drill that leads to a hot spot beside its loop: the study of a shift, the outer fingers in turn for a crossing, blocks, one
- * finger in two places for what a finger does within a semitone or stretched and for a note that is no hot spot, the scale of the
- * position for the top. Null on the thumb, whose places have no number, and where the fingers at its ends are no pair.
+ * Gives the drill that leads to a hot spot beside its loop: the study of a shift, the outer fingers in turn for a crossing, blocks, one
+ * finger in two places for a finger that moves a semitone or stretches and for a note that is no hot spot, the scale of the position for
+ * the top. Null on the thumb, whose places have no number, and where the fingers at its ends are no pair.
  */
 export function drillOfSpot(plan: Plan, { kind, note, loop }: LoopPlace): DrillFamily | null {
   if (kind === 'shift') return studyAsked(plan, note);
@@ -17,7 +17,7 @@ export function drillOfSpot(plan: Plan, { kind, note, loop }: LoopPlace): DrillF
   return DRILLS[kind](before, here, plan.brief.instrument.kind);
 }
 
-/** What leads to each kind of hot spot but a shift, from the first note of its loop and the one it arrives on. */
+/** The drill for each kind of hot spot but a shift, from the first note of its loop and the one it arrives on. */
 const DRILLS: Readonly<
   Record<Exclude<LoopKind, 'shift'>, (before: PlannedSound, here: PlannedSound, kind: InstrumentKind) => DrillFamily | null>
 > = {
@@ -32,8 +32,8 @@ const DRILLS: Readonly<
 };
 
 /**
- * The finger of a note in two places, on the strings of some notes; the last of those that move alone where it moves with others (the
- * hand of the cello opens with the second). Null for an open string and where no finger moves alone.
+ * Finds the drill of a note's finger in two places, on the strings of some notes; where it moves with others, that of the last of them that
+ * moves alone (the hand of the cello opens with the second). Null for an open string and where no finger moves alone.
  */
 function twoPlacesOf(
   kind: InstrumentKind,
@@ -46,7 +46,7 @@ function twoPlacesOf(
   return { family: 'two-places', position: label, strings: [...new Set(on.map(({ stops: [{ open }] }) => open))], finger: moves };
 }
 
-/** The study of the shift that arrives on a note, at the interval it has there; null where it is of no class. */
+/** Asks for the study of the shift that arrives on a note, at the interval it has there; null where it is of no class. */
 function studyAsked(plan: Plan, note: number): DrillFamily | null {
   const found = plan.shifts.find(({ to }) => to === note);
   const shift = found && classOf(plan, found);
@@ -56,7 +56,7 @@ function studyAsked(plan: Plan, note: number): DrillFamily | null {
   return { family: 'shift', shift, letters, measures: 'all' };
 }
 
-/** The open note of the lower of two strings. */
+/** Gives the open note of the lower of two strings. */
 function lowerString(...sounds: readonly [PlannedSound, PlannedSound]): string {
   const [one, other] = sounds.map(({ stops: [stop] }) => stop);
   if (!one || !other) return sounds[0].stops[0].open;

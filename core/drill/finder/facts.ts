@@ -3,29 +3,29 @@ import type { Way } from '#core/drill/hot-spots';
 import type { DrillRequest, FamilyName } from '#core/drill/families';
 import type { ShiftDistance } from '#core/drill/shifts';
 
-/** What drills are for. */
+/** The aims that drills may have. */
 export const DRILL_AIMS = ['hot-spots', 'shifts', 'position', 'fingers', 'fingerboard', 'double-stops'] as const;
 
-/** What a drill is for: a hot spot of a piece, shifts, one position, fingers that do not depend on each other, knowing the fingerboard, or double stops. */
+/** The aim of a drill: a hot spot of a piece, shifts, one position, independent fingers, knowing the fingerboard, or double stops. */
 export type DrillAim = (typeof DRILL_AIMS)[number];
 
-/** What a drill is found by. */
+/** The facts by which a drill is found. */
 export interface DrillFacts {
-  /** Its family. */
+  /** The family of the drill. */
   readonly family: FamilyName;
-  /** What it is for. */
+  /** The aim of the drill. */
   readonly aim: DrillAim;
   /** The key, documents' form. */
   readonly key: string;
-  /** Open notes of its strings, documents' form; empty for all of them. */
+  /** The open notes of its strings, documents' form; empty for all strings. */
   readonly strings: readonly string[];
-  /** Labels of its positions; empty where it has none of its own. */
+  /** The labels of its positions; empty where it has none of its own. */
   readonly positions: readonly string[];
   /** The finger that leaves and the one that arrives; null where it is not about one pair. */
   readonly fingers: readonly [Finger, Finger] | null;
-  /** Which way its shift goes; null where it has none of its own, or goes both ways. */
+  /** The direction of its shift; null where it has no shift of its own, or goes both ways. */
   readonly way: Way | null;
-  /** How far its shift goes; null where it has none of its own. */
+  /** The distance of its shift; null where it has no shift of its own. */
   readonly distance: ShiftDistance | null;
 }
 
@@ -49,7 +49,7 @@ const AIMS: Readonly<Record<FamilyName, DrillAim>> = {
   'open-string': 'double-stops',
 };
 
-/** What a drill is found by, read off what was asked for. */
+/** Reads the facts of a drill from its request. */
 export function factsOf({ key, asks }: DrillRequest): DrillFacts {
   const shift = 'shift' in asks ? asks.shift : null;
   return {

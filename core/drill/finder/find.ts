@@ -4,24 +4,27 @@ import type { FamilyName } from '#core/drill/families';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { DrillAim, DrillFacts } from './facts.ts';
 
-/** What a teacher looks for; null (or an absent part) is anything. */
+/** A teacher's query for drills; null (or an absent part) stands for anything. */
 export interface DrillQuery {
   readonly family?: FamilyName | null;
   readonly aim?: DrillAim | null;
   readonly key?: string | null;
-  /** Open note, documents' form. */
+  /** The open note of the string, documents' form. */
   readonly string?: string | null;
   readonly position?: string | null;
   readonly fromFinger?: Finger | null;
   readonly toFinger?: Finger | null;
   readonly way?: Way | null;
-  /** How many positions or semitones its shift goes. */
+  /** The number of positions or semitones that its shift goes. */
   readonly steps?: number | null;
-  /** Those like this shift, the most alike first. */
+  /** A shift that the drills should be like; the most alike come first. */
   readonly like?: ShiftClass | null;
 }
 
-/** The drills that answer a query, in their order; with a shift to be like, the most alike first and those without anything in common left out. */
+/**
+ * Finds the drills that answer a query, in their order. With a shift to be like, the most alike come first and those without anything in
+ * common are left out.
+ */
 export function findDrills<Drill extends { readonly facts: DrillFacts }>(drills: readonly Drill[], query: DrillQuery): readonly Drill[] {
   const { like } = query;
   const found = drills.filter(({ facts }) => answers(facts, query));
@@ -30,12 +33,12 @@ export function findDrills<Drill extends { readonly facts: DrillFacts }>(drills:
   return ranked.toSorted((one, other) => other.points - one.points).map(({ drill }) => drill);
 }
 
-/** What is asked of a drill, part by part. */
+/** The test for each part of a query. */
 const PARTS: readonly ((facts: DrillFacts, query: DrillQuery) => boolean)[] = [
   ({ family }, query) => isAny(query.family) || family === query.family,
   ({ aim }, query) => isAny(query.aim) || aim === query.aim,
   ({ key }, query) => isAny(query.key) || key === query.key,
-  // A drill without strings of its own goes over all of them.
+  // A drill without strings of its own goes over all strings.
   ({ strings }, query) => isAny(query.string) || strings.length === 0 || strings.includes(query.string),
   ({ positions }, query) => isAny(query.position) || positions.includes(query.position),
   ({ fingers }, query) => isAny(query.fromFinger) || fingers?.[0] === query.fromFinger,
@@ -52,10 +55,10 @@ function isAny<Value>(asked: Value | null | undefined): asked is null | undefine
   return asked === null || asked === undefined;
 }
 
-/** The same fingers, or one of them and the distance, at least: a drill with less is for something else. */
+/** The least likeness: the same fingers, or one of them and the distance; a drill with less is for something else. */
 const ENOUGH_ALIKE = 4;
 
-/** How much a drill has in common with a shift: fingers and distance count most, then the way, then the string. */
+/** Counts what a drill has in common with a shift: fingers and distance count most, then the direction, then the string. */
 function likeness({ fingers, distance, way, strings }: DrillFacts, shift: ShiftClass): number {
   if (!fingers || !distance) return 0;
   const points: readonly (readonly [boolean, number])[] = [

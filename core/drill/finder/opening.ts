@@ -3,13 +3,13 @@ import { type DrillFamily, type DrillRequest, writeDrill } from '#core/drill/fam
 import { catalogue } from './catalogue.ts';
 
 /**
- * The drill with which a form opens: the one that is asked for where this hand plays it as it is, else the first of its family that
- * it does; what was asked for where there is none in the key.
+ * Finds the drill with which a form opens: the one that is asked for where this hand plays it as it is, else the first of its family that
+ * this hand plays; the one asked for where there is none in the key.
  */
 export function openingDrill(player: DrillFor, request: DrillRequest): DrillRequest {
   const others = catalogue(player, request.key).flatMap(({ asks }): readonly DrillFamily[] => {
     if (asks.family === request.asks.family) return [asks];
-    // The drill over a guide is of the same shifts as their study.
+    // The drill with the in-between note is about the same shifts as their study.
     return request.asks.family === 'guide' && asks.family === 'shift' ? [{ family: 'guide', shift: asks.shift }] : [];
   });
   const tried = [request.asks, ...others].map((asks): DrillRequest => ({ ...request, asks }));
@@ -21,5 +21,5 @@ function isPlayedAsAsked(player: DrillFor, request: DrillRequest): boolean {
   return drill.ok && drill.value.altered.every(({ what }) => !OTHER_THAN_ASKED.includes(what));
 }
 
-/** What makes a drill another than the one asked for. */
+/** The alterations that turn a drill into another than the one asked for. */
 const OTHER_THAN_ASKED: readonly Alteration['what'][] = ['other-fingers', 'other-distance', 'other-string', 'measures-left-out'];

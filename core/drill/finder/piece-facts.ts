@@ -3,20 +3,20 @@ import type { Plan } from '#core/plan/describe';
 import { formatKey } from '#core/key';
 import { type ClassedShift, classedShifts } from './places-like.ts';
 
-/** What a piece is found by when drills are looked for. */
+/** The facts of a piece with which drills are looked for. */
 export interface PieceFacts {
-  /** Its shifts with what they have in common with others. */
+  /** The shifts of the piece with their classes. */
   readonly shifts: readonly ClassedShift[];
-  /** Labels of the positions its hand stands in, each once, in the order of the line. */
+  /** The labels of the positions its hand stands in, each once, in the order of the line. */
   readonly positions: readonly string[];
-  /** Each position with the key (documents' form) the hand stands in it for, each once. */
+  /** The positions with the keys (documents' form) the hand stands in them for, each pair once. */
   readonly keyed: readonly { readonly key: string; readonly position: string }[];
 }
 
-/** Nothing of a piece that has no plan. */
+/** The facts of a piece that has no plan. */
 export const NO_FACTS: PieceFacts = { shifts: [], positions: [], keyed: [] };
 
-/** What a piece is found by, read off its plan. */
+/** Reads the facts of a piece from its plan. */
 export function pieceFacts(plan: Plan): PieceFacts {
   return {
     shifts: classedShifts(plan),

@@ -1,17 +1,17 @@
 import type { Plan } from '#core/plan/describe';
 import { classOf, sameClass, type ShiftClass } from '#core/drill/shifts';
 
-/** A shift of a plan, by where it arrives (line index) and what it has in common with others. */
+/** A shift of a plan with its class, named by the note on which it arrives. */
 export interface ClassedShift {
-  /** Line index of the note it arrives on. */
+  /** The line index of the note it arrives on. */
   readonly to: number;
   /** That note as the player reads it, documents' form. */
   readonly written: string;
-  /** What is practised alike. */
+  /** The class of shifts that are practised alike. */
   readonly shiftClass: ShiftClass;
 }
 
-/** Every shift of a plan with its class, in the order of the line. */
+/** Lists every shift of a plan with its class, in the order of the line. */
 export function classedShifts(plan: Plan): readonly ClassedShift[] {
   return plan.shifts.flatMap((shift) => {
     const shiftClass = classOf(plan, shift);
@@ -20,7 +20,7 @@ export function classedShifts(plan: Plan): readonly ClassedShift[] {
   });
 }
 
-/** Whether two shifts are of one kind whatever the string: the same fingers, way and distance, on one string or across. */
+/** Tells whether two shifts are of one kind whatever the string: the same fingers, direction and distance, on one string or across. */
 export function isKindOf(one: ShiftClass, other: ShiftClass): boolean {
   return sameClass(onAnyString(one), onAnyString(other));
 }

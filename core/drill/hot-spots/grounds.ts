@@ -2,7 +2,7 @@ import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { HotSpotKind, KnownOfPlayer, Place, SpotGround } from './hot-spot.ts';
 import { isAboveFirst, soundAt } from './places.ts';
 
-/** What each kind of place weighs by itself, before anything is known of this one. The figures are ours. */
+/** The points of each kind of place by itself, before anything is known of this one. The figures are our own estimate. */
 const KIND_POINTS: Readonly<Record<HotSpotKind, number>> = {
   shift: 40,
   'augmented-second': 30,
@@ -14,7 +14,7 @@ const KIND_POINTS: Readonly<Record<HotSpotKind, number>> = {
   diagonal: 12,
 };
 
-/** What more there is to it weighs so much. The figures are ours. */
+/** The points for each further difficulty. The figures are our own estimate. */
 const POINTS = {
   travelASemitone: 2,
   otherString: 6,
@@ -27,24 +27,24 @@ const POINTS = {
   tritone: 6,
   eachFingerTogether: 2,
   newPosition: 10,
-  /** For all of the largest span; nothing up to `COMFORTABLE`. */
+  /** The points for all of the largest span; none up to `COMFORTABLE`. */
   reach: 30,
-  /** Where every try missed. */
+  /** The points where every try missed. */
   missed: 40,
 } as const;
 
-/** Faster than this the speed of a shift is felt, mm per second; every `SPEED_STEP` more is a point, up to `MOST_FOR_SPEED`. */
+/** The speed above which a shift is felt, mm per second; every `SPEED_STEP` more is a point, up to `MOST_FOR_SPEED`. */
 const FELT_SPEED = 150;
 const SPEED_STEP = 20;
 const MOST_FOR_SPEED = 20;
 
-/** A hand is comfortable up to this share of its largest span. */
+/** The share of its largest span up to which a hand is comfortable. */
 const COMFORTABLE = 0.85;
 
 /** The interval of a tritone, semitones. */
 const TRITONE = 6;
 
-/** Everything that makes a place hard for this player, the weightiest first. */
+/** Lists everything that makes a place hard for this player, the weightiest first. */
 export function groundsOf(plan: Plan, place: Place, known: KnownOfPlayer): readonly SpotGround[] {
   const sound = soundAt(plan, place.note);
   if (!sound) return [];
@@ -56,7 +56,7 @@ export function groundsOf(plan: Plan, place: Place, known: KnownOfPlayer): reado
   return grounds.filter(({ points }) => points > 0).toSorted((one, other) => other.points - one.points);
 }
 
-/** What more makes a place of each kind hard. */
+/** The further difficulties of each kind of place. */
 const OWN_GROUNDS: Readonly<Record<HotSpotKind, (plan: Plan, place: Place, sound: PlannedSound) => readonly SpotGround[]>> = {
   shift: (plan, { note }) => plan.shifts.filter(({ to }) => to === note).flatMap((shift) => shiftGrounds(plan, shift)),
   crossing: landingGrounds,
@@ -84,7 +84,7 @@ function shiftGrounds({ brief }: Plan, shift: Shift): readonly SpotGround[] {
   ];
 }
 
-/** How the fingers come onto the string of a place. */
+/** Finds the difficulties in how the fingers come onto the string of a place. */
 function landingGrounds(plan: Plan, { loop, way }: Place, sound: PlannedSound): readonly SpotGround[] {
   const before = soundAt(plan, loop[0] ?? -1);
   const firstToFourth = way === 'down' && before?.stops[0].finger === '1' && sound.stops[0].finger === '4' && isAboveFirst(sound);
@@ -100,7 +100,7 @@ function togetherGround({ loop }: Place): SpotGround {
   return { what: 'fingers-together', fingers, points: fingers * POINTS.eachFingerTogether };
 }
 
-/** Of a hand that is not measured nothing is said. */
+/** Finds the difficulties of reach; a hand that is not measured has none. */
 function reachGrounds({ reach }: PlannedSound): readonly SpotGround[] {
   const share = reach?.judged?.shareOfLargest ?? 0;
   const beyond = Math.max(0, share - COMFORTABLE) / (1 - COMFORTABLE);
@@ -111,7 +111,7 @@ function aboveFirst(sound: PlannedSound): readonly SpotGround[] {
   return isAboveFirst(sound) ? [{ what: 'above-first', points: POINTS.aboveFirst }] : [];
 }
 
-/** What is hard about it for this player alone. */
+/** Finds the difficulties for this player alone. */
 function playersGrounds({ kind, way }: Place, sound: PlannedSound, { positions, tried }: KnownOfPlayer): readonly SpotGround[] {
   const { label } = sound.position;
   const isNew = positions !== null && !positions.includes(label);

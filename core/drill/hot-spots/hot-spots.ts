@@ -3,7 +3,7 @@ import { groundsOf } from './grounds.ts';
 import { type HotSpot, type HotSpotKind, type KnownOfPlayer, NOTHING_KNOWN, type Place, type SpotGround } from './hot-spot.ts';
 import { placesOf } from './places.ts';
 
-/** What else happens on the same note counts by this share: the hand does it at the same time. */
+/** The share by which other difficulties on the same note count: the hand meets them at the same time. */
 const SHARE_OF_THE_REST = 0.5;
 
 /** A place with what makes it hard. */
@@ -14,8 +14,8 @@ interface Judged {
 }
 
 /**
- * The hot spots of a plan for a player, the hardest first, those that are alike in the order of the line. What falls on one note
- * and goes one way is one hot spot, called by the hardest of it.
+ * Finds the hot spots of a plan for a player, the hardest first, equally hard ones in the order of the line. Everything on one note that
+ * goes in one direction is one hot spot, named by the hardest of it.
  */
 export function hotSpotsOf(plan: Plan, known: KnownOfPlayer = NOTHING_KNOWN): readonly HotSpot[] {
   const judged = placesOf(plan).map((place): Judged => {
@@ -27,7 +27,7 @@ export function hotSpotsOf(plan: Plan, known: KnownOfPlayer = NOTHING_KNOWN): re
   return [...byNote.values()].flatMap(together).toSorted((one, other) => other.points - one.points || one.note - other.note);
 }
 
-/** Everything on one note as one hot spot. */
+/** Joins everything on one note into one hot spot. */
 function together(all: readonly Judged[]): readonly HotSpot[] {
   const [hardest, ...rest] = all.toSorted((one, other) => other.points - one.points);
   if (!hardest) return [];

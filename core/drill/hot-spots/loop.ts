@@ -8,19 +8,19 @@ import { formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/
 import { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote, type Written, noteOfPlan } from '#core/drill';
 import { soundAt } from './places.ts';
 
-/** How a loop is written. */
+/** The way a loop is written. */
 export interface LoopHow {
-  /** Fingers stay down or are lifted; null leaves that to the school. */
+  /** Whether fingers stay down or are lifted; null leaves that to the school. */
   readonly fingers: 'held' | 'lifted' | null;
-  /** At each end the note is checked with what sounds open, where anything does. */
+  /** Whether the note at each end is checked with an open string, where one tells. */
   readonly checks: boolean;
 }
 
-/** Each note of a loop. */
+/** The length of each note of a loop. */
 const QUARTER = '1/4';
 
 /**
- * Some notes of a plan as a loop: there and back, fingered as in the plan, so that what is hard comes up and down. A note is
+ * Writes some notes of a plan as a loop: there and back, fingered as in the plan, so that the hard place comes up and down. A note is
  * checked with the best open string that there is: together where they lie side by side, else after it.
  */
 export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Drill {
@@ -28,12 +28,12 @@ export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Dril
   return { brief: drillBrief(playedSo(drillFor(plan.brief), how), formatKey(keyAt(plan.line, notes[0] ?? 0)), measures.flat()), altered };
 }
 
-/** A player whose fingers stay down or are lifted as a loop has it. */
+/** Gives the player fingers that stay down or are lifted, as the loop has it. */
 export function playedSo(player: DrillFor, { fingers }: Pick<LoopHow, 'fingers'>): DrillFor {
   return fingers === null ? player : { ...player, ways: { ...player.ways, fingers } };
 }
 
-/** The one measure of such a loop. */
+/** Writes the one measure of such a loop. */
 export function loopWritten(plan: Plan, notes: readonly number[], { checks }: Pick<LoopHow, 'checks'>): Written {
   const back = notes.slice(0, -1).toReversed();
   const ends = new Set([notes[0], notes[notes.length - 1]]);
@@ -47,14 +47,14 @@ export function loopWritten(plan: Plan, notes: readonly number[], { checks }: Pi
   return { measures: [written], altered: checks ? [...ends].flatMap((index) => uncheckable(plan, index)) : [] };
 }
 
-/** As it is fingered in the plan, `next` being a note beside it in the loop. */
+/** Writes a note as it is fingered in the plan; `next` is a note beside it in the loop. */
 function asPlanned(sound: PlannedSound, next: PlannedSound): DrillNote {
   const [lower, upper] = sound.stops;
   const written = noteOfPlan(sound, QUARTER);
   return upper || next.anchor !== sound.anchor ? written : { ...written, pitches: [spelledFor(lower, next.stops[0])] };
 }
 
-/** Two notes under one finger, a semitone apart, are read by one letter: in a run of semitones they may have two. */
+/** Spells two notes under one finger, a semitone apart, by one letter; in a run of semitones they may have two. */
 function spelledFor(stop: Stop, next: Stop): string {
   const [pitch, other] = [parsePitch(stop.pitch), parsePitch(next.pitch)];
   if (!pitch.ok || !other.ok || stop.finger !== next.finger || stop.string !== next.string) return stop.pitch;
@@ -66,8 +66,8 @@ function spelledFor(stop: Stop, next: Stop): string {
 }
 
 /**
- * The note again with its open neighbour, or the open string by itself where the two cannot sound at once or the higher string
- * would sound the lower note; nothing for an open string or where none fits.
+ * Writes the note again with its open neighbour, or the open string by itself where the two cannot sound at once or the higher string would
+ * sound the lower note; nothing for an open string or where no string fits.
  */
 export function checkAfter(plan: Plan, sound: PlannedSound): readonly DrillNote[] {
   const [stop] = sound.stops;
@@ -83,7 +83,7 @@ export function checkAfter(plan: Plan, sound: PlannedSound): readonly DrillNote[
   return [{ pitches: [lower.pitch, upper.pitch], fingered, duration: QUARTER }];
 }
 
-/** The best check with an open string. */
+/** Finds the best check with an open string. */
 function openCheck(plan: Plan, sound: PlannedSound): Check | undefined {
   return checksOfStop(plan, sound, sound.stops[0]).find(({ place }) => place === null);
 }

@@ -16,13 +16,13 @@ interface Step {
   readonly here: Sound;
 }
 
-/** Semitones and letters of an augmented second. */
+/** The semitones and letters of an augmented second. */
 const AUGMENTED_SECOND = { semitones: 3, letters: 1 } as const;
 
-/** The positions in which a pupil begins. */
+/** The labels of the positions in which a pupil begins. */
 const HOME_LABELS: readonly string[] = ['half', '1', 'I'];
 
-/** Everything in a plan that may be hard, in the order of the line. */
+/** Lists everything in a plan that may be hard, in the order of the line. */
 export function placesOf(plan: Plan): readonly Place[] {
   const steps = stepsIn(plan);
   return [
@@ -35,24 +35,24 @@ export function placesOf(plan: Plan): readonly Place[] {
   ].toSorted((one, other) => one.note - other.note);
 }
 
-/** A note with its neighbours, where it is no hot spot by itself; null for a rest, and beyond the line. */
+/** Finds a note that is no hot spot by itself, with its neighbours; null for a rest, and beyond the line. */
 export function aroundNote(plan: Plan, note: number): LoopPlace | null {
   if (!soundAt(plan, note)) return null;
   return { kind: 'note', note, loop: [note - 1, note, note + 1].filter((index) => soundAt(plan, index) !== null) };
 }
 
-/** Whether the hand stands above half and first position. */
+/** Tells whether the hand stands above half and first position. */
 export function isAboveFirst({ position }: PlannedSound): boolean {
   return !HOME_LABELS.includes(position.label);
 }
 
-/** The sounding note at an index; null for a rest. */
+/** Gives the sounding note at an index; null for a rest. */
 export function soundAt({ notes }: Plan, index: number): PlannedSound | null {
   const note = notes[index];
   return note?.kind === 'note' ? note : null;
 }
 
-/** What two neighbouring notes of one stay may hold. */
+/** The kinds of places that two neighbouring notes of one stay may contain. */
 const PAIR_KINDS: readonly (readonly [HotSpotKind, (step: Step, plan: Plan) => boolean])[] = [
   ['crossing', ({ before, here }) => isStopped(before) && isStopped(here) && crosses(before, here) && isAboveFirst(here.sound)],
   ['augmented-second', ({ before, here }) => isStopped(before) && isStopped(here) && isAugmentedSecond(before, here)],
@@ -61,8 +61,8 @@ const PAIR_KINDS: readonly (readonly [HotSpotKind, (step: Step, plan: Plan) => b
 ];
 
 /**
- * Whether the hand opens from one note to the next: on the cello it is open where the first finger and one of the others stand a
- * semitone further apart than closed, whichever of them is told as extended; elsewhere a finger leaves the hand at rest.
+ * Tells whether the hand opens from one note to the next: on the cello it is open where the first finger and one of the others stand a
+ * semitone further apart than closed, whichever of them is called extended; elsewhere a finger leaves the hand at rest.
  */
 function opensHand({ before, here }: Step, { brief }: Plan): boolean {
   const isNeckOfCello = brief.instrument.kind === 'cello' && [before, here].some(({ sound }) => NECK_OPENED.includes(sound.shape));
@@ -74,7 +74,7 @@ function opensHand({ before, here }: Step, { brief }: Plan): boolean {
   return other.semitonesAboveOpen - one.semitonesAboveOpen === Number(other.finger);
 }
 
-/** Whether the finger reaches out of the hand; one that rolls around its thumb does not. */
+/** Tells whether the finger reaches out of the hand; one that rolls around its thumb does not. */
 function isExtended({ sound }: Sound): boolean {
   return sound.extended && sound.shape !== 'pivoted';
 }
@@ -90,7 +90,7 @@ function pairPlace(kind: HotSpotKind, { before, here }: Step): Place {
   return { kind, note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] };
 }
 
-/** Fingers that land together from a stopped note; after an open string they have their time. */
+/** Finds fingers that land together from a stopped note; after an open string they have time. */
 function blockPlace(plan: Plan, { note, fingers }: SetDown): readonly Place[] {
   const [before, here] = [soundAt(plan, note - 1), soundAt(plan, note)];
   if (!before || !here || here.beginsStay || !isStopped({ note: note - 1, sound: before })) return [];
@@ -98,7 +98,7 @@ function blockPlace(plan: Plan, { note, fingers }: SetDown): readonly Place[] {
   return [{ kind: 'block', note, way: wayOf(before, here), loop: [note - 1, ...landing] }];
 }
 
-/** The note under the same finger on the other string may lie some notes back: the loop leaves out what lies between. */
+/** The note under the same finger on the other string may lie some notes back, so the loop leaves out the notes between. */
 function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
   const { diagonal, stops } = here.sound;
   const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
@@ -113,11 +113,11 @@ function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
   return [];
 }
 
-/** So many notes back a finger still feels where it stood. */
+/** The number of notes for which a finger still feels where it stood. */
 const FELT_NOTES = 4;
 
 /**
- * A finger set down a semitone beside where it stood a few notes before in the same hand, with others between (A, then A♭ with 3):
+ * Finds a finger set down a semitone beside where it stood a few notes before in the same hand, with others between (A, then A♭ with 3):
  * the hand of violin and viola moves that finger alone. Where the two notes follow each other it is found among the pairs.
  */
 function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
@@ -128,7 +128,7 @@ function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
   return [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] }];
 }
 
-/** Where the finger of a note stood on its string a few notes before, in the same hand; null where it did not play there. */
+/** Finds where the finger of a note stood on its string a few notes before, in the same hand; null where it did not play there. */
 function stoodBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly semitonesAway: number }) | null {
   const [{ finger, string, semitonesAboveOpen }] = sound.stops;
   for (let at = note - 1; at >= Math.max(0, note - FELT_NOTES); at -= 1) {
@@ -141,8 +141,8 @@ function stoodBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly se
 }
 
 /**
- * Between two notes under one finger the hand of the cello may open or close, which it does while the first finger plays: that note
- * belongs to the loop. Null where it does so otherwise.
+ * Finds the note of the first finger during which the hand of the cello opens or closes between two notes under one finger; that note
+ * belongs to the loop. Null where the hand opens at another time.
  */
 function openingBetween(plan: Plan, before: Sound, here: Sound): readonly number[] | null {
   const [one, other] = [before, here].map(({ sound }) => NECK_OPENED.includes(sound.shape));
@@ -151,7 +151,7 @@ function openingBetween(plan: Plan, before: Sound, here: Sound): readonly number
   return between ? [between.note] : null;
 }
 
-/** The highest note, where the hand has gone up for it. */
+/** Finds the highest note, where the hand has gone up for it. */
 function topPlace(plan: Plan): readonly Place[] {
   const sounds = soundsOf(plan);
   const highest = sounds.reduce<Sound | null>((top, each) => (top === null || pitchOf(each) > pitchOf(top) ? each : top), null);
@@ -162,7 +162,7 @@ function topPlace(plan: Plan): readonly Place[] {
   return after ? [{ kind: 'top', note: highest.note, way: 'down', loop: [highest.note, after.note] }] : [];
 }
 
-/** Whether first position, not extended, has the note on its string. */
+/** Tells whether first position, not extended, has the note on its string. */
 function liesInFirst({ brief }: Plan, { sound }: Sound): boolean {
   return sound.stops.every(({ semitonesAboveOpen }) => semitonesAboveOpen <= HIGHEST_IN_FIRST[brief.instrument.kind]);
 }

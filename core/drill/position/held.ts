@@ -5,29 +5,29 @@ import { isInKey, pitchInKey } from '#core/key';
 import { type Pitch, stepsOf } from '#core/pitch';
 import { fingersOf, type Ground, type Standing, standingsOf } from '#core/drill';
 
-/** All that a hand can stop of a key, string by string: found once, told position by position. */
+/** Everything that a hand can stop of a key, string by string: it is found once and read position by position. */
 export interface Board {
-  /** Where it is looked for. */
+  /** The ground on which it was found. */
   readonly ground: Ground;
-  /** In the order of the strings, I first. */
+  /** The strings in their order, I first. */
   readonly strings: readonly (readonly Standing[])[];
 }
 
-/** What one hand holds of a key in a position. */
+/** The notes that one hand holds of a key in a position. */
 export interface Held {
   /** The name of the position. */
   readonly position: string;
-  /** In the order of the strings, I first: each finger once, from the nut up. */
+  /** The strings in their order, I first: each finger once, from the nut up. */
   readonly strings: readonly (readonly Standing[])[];
-  /** The strings whose open note belongs to the position (0 for string I). */
+  /** The strings whose open note belongs to the position: 0 for string I. */
   readonly open: readonly number[];
 }
 
 /** A note that a position holds: stopped, or an open string that belongs to it. */
 export interface HeldNote {
-  /** What sounds. */
+  /** The sounding pitch. */
   readonly pitch: Pitch;
-  /** The string, 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
   /** The finger that stands there; null for the open string. */
   readonly standing: Standing | null;
@@ -38,20 +38,20 @@ export function boardOf(ground: Ground): Board {
   return { ground, strings: ground.instrument.strings.map((_, index) => allOnString(ground, index)) };
 }
 
-/** Every finger on every note of the key on a string, in all positions. */
+/** Lists every finger on every note of the key on a string, in all positions. */
 function allOnString(ground: Ground, stringIndex: number): readonly Standing[] {
   return [...fingersOf(ground.hand), 'T' as const].flatMap((finger) => standingsOf(ground, stringIndex, finger));
 }
 
-/** What a position holds of the key of a ground. */
+/** Finds what a position holds of the key of a ground. */
 export function heldOn(ground: Ground, position: string): Held {
   return heldIn(boardOf(ground), position);
 }
 
 /**
- * What one hand holds in a position. Of several hands of one name it is the one that holds most; on the thumb the one nearest to
- * the half string whose thumb plays notes of the key. A position is of a key where its lowest finger has notes of it on two strings
- * at least: else a teacher would call it by another name (C major of the cello has no half position).
+ * Finds what one hand holds in a position. Of several hands of one name it is the one that holds most; on the thumb, the one nearest to the
+ * half string whose thumb plays notes of the key. A position belongs to a key where its lowest finger has notes of the key on at least two
+ * strings; otherwise a teacher would call it by another name (C major of the cello has no half position).
  */
 export function heldIn({ ground, strings }: Board, position: string): Held {
   const named = strings.map((standings) =>
@@ -73,7 +73,7 @@ export function heldIn({ ground, strings }: Board, position: string): Held {
   return { position, strings: held, open: openHere(ground, held) };
 }
 
-/** On so many strings at least the lowest finger has a note of the key. */
+/** The smallest number of strings on which the lowest finger has a note of the key. */
 const ENOUGH_STRINGS = 2;
 
 /** The name of thumb position. */
@@ -85,7 +85,7 @@ function holdingMost(hands: readonly HandOnStrings[]): HandOnStrings | undefined
   return hands.toSorted((one, other) => other.flat().length - one.flat().length)[0];
 }
 
-/** Thumb position is learnt on the two upper strings, with the thumb on the half string where the key has it there. */
+/** Chooses thumb position as it is learnt: on the two upper strings, with the thumb on the half string where the key has it there. */
 function nearestToHalfString(hands: readonly HandOnStrings[]): HandOnStrings | undefined {
   const thumbs = (hand: HandOnStrings): number => hand.slice(0, 2).filter(([lowest]) => lowest?.placement.finger === 'T').length;
   const off = (hand: HandOnStrings): number => Math.abs((hand.flat()[0]?.placement.firstFinger ?? Infinity) - USUAL_THUMB);
@@ -93,8 +93,8 @@ function nearestToHalfString(hands: readonly HandOnStrings[]): HandOnStrings | u
 }
 
 /**
- * The open strings that belong to a position: those of the key that are the next letter to what the hand holds, below the first
- * finger of their own string or above the last of the string beside it. A note that the hand stops there needs no open string.
+ * Finds the open strings that belong to a position: those of the key that are the next letter to what the hand holds, below the first
+ * finger of their own string or above the last finger of the string beside it. A note that the hand stops there needs no open string.
  */
 function openHere({ instrument, key }: Ground, held: HandOnStrings): readonly number[] {
   return held.flatMap((standings, index): readonly number[] => {
@@ -109,8 +109,8 @@ function openHere({ instrument, key }: Ground, held: HandOnStrings): readonly nu
 }
 
 /**
- * All notes that a position holds, upward, each letter once: the open string where it belongs to the position, the thumb where it is
- * set, else on the lower of two strings.
+ * Lists all notes that a position holds, upward, each letter once: the open string where it belongs to the position, the thumb where it is
+ * set, else the stop on the lower of two strings.
  */
 export function notesHeld({ instrument, key }: Ground, { strings, open }: Held): readonly HeldNote[] {
   const opens = open.map((stringIndex): HeldNote => {
@@ -128,12 +128,12 @@ export function notesHeld({ instrument, key }: Ground, { strings, open }: Held):
   return all.filter(({ pitch }, order) => order === 0 || stepsOf(all[order - 1]?.pitch ?? pitch) !== stepsOf(pitch));
 }
 
-/** Whether a finger plays it, not the thumb or the open string. */
+/** Tells whether a finger plays it, and neither the thumb nor the open string. */
 function isFingered({ standing }: HeldNote): boolean {
   return standing !== null && standing.placement.finger !== 'T';
 }
 
-/** The most of these notes that follow each other without a gap in the key; of rows as long the lower. */
+/** Finds the longest row of these notes that follow each other without a gap in the key; of equally long rows the lower. */
 export function longestRow(notes: readonly HeldNote[]): readonly HeldNote[] {
   const rows = notes.reduce<readonly (readonly HeldNote[])[]>((found, note) => {
     const [row, ...before] = found;
@@ -143,7 +143,7 @@ export function longestRow(notes: readonly HeldNote[]): readonly HeldNote[] {
   return rows.toReversed().reduce<readonly HeldNote[]>((best, row) => (row.length > best.length ? row : best), []);
 }
 
-/** Each finger once: on violin and viola on its own letter, elsewhere in the one shape of the hand that holds most on the string. */
+/** Keeps each finger once: on violin and viola on its own letter, elsewhere in the one shape of the hand that holds most on the string. */
 function atRest({ hand }: Ground, standings: readonly Standing[]): readonly Standing[] {
   const own = standings.filter(
     ({ placement: { letterPosition, letterSteps, finger } }) =>
@@ -171,12 +171,12 @@ function isHome({ placement: { shape } }: Standing): boolean {
   return shape === 'home' || shape === 'three-finger' || shape === 'thumb';
 }
 
-/** From the nut up, one place for each finger and each note. */
+/** Sorts from the nut up, with one place for each finger and each note. */
 function eachFingerOnce(standings: readonly Standing[]): readonly Standing[] {
   return fromTheNut(standings).reduce<readonly Standing[]>((held, each) => (held.some(isTakenBy(each)) ? held : [...held, each]), []);
 }
 
-/** The most fingers and notes, each once, that one hand holds down together; of as many, those nearest the nut. */
+/** Finds the most fingers and notes, each once, that one hand holds down together; of equally many, those nearest the nut. */
 function oneHand(hand: HandModel, standings: readonly Standing[]): readonly Standing[] {
   const hands = fromTheNut(standings).reduce<readonly (readonly Standing[])[]>(
     (found, each) => [
@@ -196,7 +196,7 @@ function fromTheNut(standings: readonly Standing[]): readonly Standing[] {
   return standings.toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);
 }
 
-/** Whether a finger or a note is there already. */
+/** Tells whether a finger or a note is there already. */
 function isTakenBy({ placement: { finger, semitonesAboveOpen } }: Standing): (before: Standing) => boolean {
   return ({ placement }) => placement.finger === finger || placement.semitonesAboveOpen === semitonesAboveOpen;
 }

@@ -4,33 +4,33 @@ import type { InstrumentKind } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
 import { type Way, soundAt } from '#core/drill/hot-spots';
 
-/** How far a shift goes: by the names of positions, or where the thumb is set, which has no number, by semitones of the hand. */
+/** The distance of a shift: in positions, or, where the thumb is set and positions have no number, in semitones of the hand. */
 export interface ShiftDistance {
-  /** What is counted. */
+  /** The unit that is counted. */
   readonly by: 'positions' | 'semitones';
-  /** How many, whichever way. */
+  /** The number of units, without direction. */
   readonly steps: number;
 }
 
-/** What two shifts have in common that are practised alike. */
+/** The features that shifts have in common which are practised alike. */
 export interface ShiftClass {
-  /** On what. */
+  /** The instrument. */
   readonly kind: InstrumentKind;
   /** The open note of the string that is left, documents' form. */
   readonly fromString: string;
-  /** The open note of the string it arrives on; nearly always the same. */
+  /** The open note of the string it arrives on, nearly always the same string. */
   readonly toString: string;
   /** The finger that leaves. */
   readonly fromFinger: Finger;
   /** The finger that arrives. */
   readonly toFinger: Finger;
-  /** Which way the hand goes. */
+  /** The direction of the hand. */
   readonly way: Way;
-  /** How far. */
+  /** The distance. */
   readonly distance: ShiftDistance;
 }
 
-/** The class of a shift of a plan; null for one between double stops whose lower note is open. */
+/** Finds the class of a shift of a plan; null for one between double stops whose lower note is open. */
 export function classOf(plan: Plan, shift: Shift): ShiftClass | null {
   const [from, to] = [soundAt(plan, shift.from), soundAt(plan, shift.to)];
   if (!from || !to || shift.fromFinger === '0' || shift.toFinger === '0') return null;
@@ -45,19 +45,19 @@ export function classOf(plan: Plan, shift: Shift): ShiftClass | null {
   };
 }
 
-/** Whether two shifts are of one class. */
+/** Tells whether two shifts are of one class. */
 export function sameClass(one: ShiftClass, other: ShiftClass): boolean {
   return keyOfClass(one) === keyOfClass(other);
 }
 
-/** The same shift the other way. */
+/** Gives the same shift in the other direction. */
 export function reversed(shift: ShiftClass): ShiftClass {
   const { fromString, toString, fromFinger, toFinger, way } = shift;
   const ends = { fromString: toString, toString: fromString, fromFinger: toFinger, toFinger: fromFinger } as const;
   return { ...shift, ...ends, way: way === 'up' ? 'down' : 'up' };
 }
 
-/** A name for the class, the same for all of it. */
+/** Gives the class a name that is the same for all its shifts. */
 export function keyOfClass({ kind, fromString, toString, fromFinger, toFinger, way, distance }: ShiftClass): string {
   return [kind, fromString, toString, fromFinger, toFinger, way, distance.by, distance.steps].join(' ');
 }

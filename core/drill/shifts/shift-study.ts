@@ -25,47 +25,47 @@ import {
 } from '#core/drill';
 import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
 
-/** What a study of a shift is written for. */
+/** The request for a study of a shift. */
 export interface StudyOf {
   /** The shift that is practised. */
   readonly shift: ShiftClass;
-  /** From one note to the other, letters: the study keeps to it where enough measures can. Null leaves it free. */
+  /** The letters from one note to the other: the study keeps to them where enough measures can. Null leaves them free. */
   readonly letters: number | null;
-  /** The key it is in, documents' form. */
+  /** The key, documents' form. */
   readonly key: string;
-  /** How the measures follow each other. */
+  /** The order of the measures. */
   readonly measures: StudyOrder;
 }
 
-/** Each measure twice, each with the next, or all in a row. */
+/** The orders of the measures: each measure twice, each with the next, or all in a row. */
 export const STUDY_ORDERS = ['alone', 'pairs', 'all'] as const;
 
-/** How the measures of a study follow each other. */
+/** An order of the measures of a study. */
 export type StudyOrder = (typeof STUDY_ORDERS)[number];
 
 /** A measure of a study: the shift at one place of the string. */
 interface Measure {
   readonly from: Standing;
   readonly to: Standing;
-  /** A note of the key beside the end that is not in it, and which end that is. */
+  /** A note of the key beside the end that is not in it, and the end at which it stands. */
   readonly beside: { readonly end: 'from' | 'to'; readonly note: Standing } | null;
 }
 
-/** So many measures at least are exact, or the missing note is put in. */
+/** The smallest number of exact measures; with fewer the missing note is put in. */
 const ENOUGH = 2;
 
-/** So many measures at most: an octave of them. */
+/** The largest number of measures: an octave of them. */
 const MOST_MEASURES = 8;
 
 const QUARTER = '1/4';
 
-/** Of a measure: see `notesOf`. */
+/** The number of notes in a measure: see `notesOf`. */
 const NOTES_A_MEASURE = 4;
 
 /**
- * A study that walks one shift up the string in a key: in every measure the same fingers, string, direction and distance. Where the
- * key has no note under one of the fingers and too few measures are exact, that finger's note is put in beside a note of the
- * key; where nothing helps, the nearest other finger, distance or string is used. What was altered is said.
+ * Writes a study that walks one shift up the string in a key: in every measure the same fingers, string, direction and distance. Where the
+ * key has no note under one of the fingers and too few measures are exact, that finger's note is put in beside a note of the key; where
+ * nothing helps, the nearest other finger, distance or string is used. The study says what was altered.
  */
 export function shiftStudy(player: DrillFor, study: StudyOf): Reading<Drill> {
   const written = studied(player, study);
@@ -74,7 +74,7 @@ export function shiftStudy(player: DrillFor, study: StudyOf): Reading<Drill> {
   return goodReading({ brief: drillBrief(player, study.key, measures.flat()), altered });
 }
 
-/** The measures of such a study. */
+/** Writes the measures of such a study. */
 export function studied(player: DrillFor, study: StudyOf): Reading<Written> {
   const ground = groundOf(player, study.key);
   if (!ground.ok) return ground;
@@ -87,13 +87,13 @@ export function studied(player: DrillFor, study: StudyOf): Reading<Written> {
   return badReading(drillIssue('no-such-shift', { key: keyLabel(study.key) }));
 }
 
-/** A shift that may be practised instead of the one asked for, and how it differs. */
+/** A shift that may be practised instead of the one asked for, and its difference. */
 interface Nearest {
   readonly shift: ShiftClass;
   readonly altered: readonly Alteration[];
 }
 
-/** The shift itself, then those nearest to it: with another finger, another distance, on another string. */
+/** Lists the shift itself, then those nearest to it: with another finger, another distance, on another string. */
 function nearest(ground: Ground, shift: ShiftClass): readonly Nearest[] {
   const { fromFinger, toFinger, distance } = shift;
   const withFingers = (from: Finger, to: Finger): Nearest => ({
@@ -118,13 +118,13 @@ function nearest(ground: Ground, shift: ShiftClass): readonly Nearest[] {
   ];
 }
 
-/** The fingers beside a finger; the open string is none. */
+/** Lists the fingers beside a finger; the open string is none. */
 function nextTo(finger: Finger): readonly Finger[] {
   const order = FINGERS.indexOf(finger);
   return [FINGERS[order - 1], FINGERS[order + 1]].flatMap((each) => (each !== undefined && each !== '0' ? [each] : []));
 }
 
-/** The measures that the planner plays as they are meant: its hand may stand in a place that goes by the same name. */
+/** Keeps the measures that the planner plays as they are meant; its hand may stand in a place that has the same name. */
 function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]): readonly Measure[] {
   const { key, shift } = study;
   if (measures.length === 0) return [];
@@ -137,11 +137,11 @@ function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]
     const isMeant = (each: ShiftClass | null): boolean => each !== null && (sameClass(each, shift) || sameClass(each, reversed(shift)));
     return found.length > 0 && found.every(isMeant);
   });
-  // What is left is another line, which may be played differently.
+  // The remaining measures are another line, which may be played differently.
   return kept.length < measures.length ? playable(player, study, kept) : kept;
 }
 
-/** The measures of a shift up the string. */
+/** Lists the measures of a shift up the string. */
 function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 'letters'>): readonly Measure[] {
   const [fromString, toString] = [stringNamed(ground.instrument, shift.fromString), stringNamed(ground.instrument, shift.toString)];
   if (fromString < 0 || toString < 0) return [];
@@ -161,12 +161,15 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
   return measures.slice(0, MOST_MEASURES);
 }
 
-/** In half position of violin and viola the fingers stand as in first, a letter lower: nothing is gained by shifting there. */
+/**
+ * Lists the positions that may be left. In half position of violin and viola the fingers stand as in first, a letter lower, so nothing is
+ * gained by shifting there.
+ */
 function shiftedFrom(standings: readonly Standing[]): readonly Standing[] {
   return standings.filter(({ placement }) => placement.letterPosition !== 0);
 }
 
-/** The arrivals that keep nearest to the interval of the notes first. */
+/** Puts the arrivals that keep nearest to the interval of the notes first. */
 function nearestInterval(from: Standing, tos: readonly Standing[], letters: number | null): readonly Standing[] {
   if (letters === null) return tos;
   const off = (to: Standing): number => Math.abs(lettersBetween(from, to) - letters);
@@ -181,7 +184,7 @@ function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing):
   return !isOnThumb(from) && !isOnThumb(to) && Math.abs(to.position - from.position) === distance.steps;
 }
 
-/** One measure for each position (not on the thumb, whose position is one) and for each note that is left, from the nut up. */
+/** Makes one measure for each position (not on the thumb, whose position is one) and for each note that is left, from the nut up. */
 function walked(measures: readonly Measure[]): readonly Measure[] {
   const isFirst = (placeOf: (standing: Standing) => string) => (each: Measure, order: number, all: readonly Measure[]) =>
     all.findIndex(({ from }) => placeOf(from) === placeOf(each.from)) === order;
@@ -192,13 +195,13 @@ function walked(measures: readonly Measure[]): readonly Measure[] {
     .toSorted((one, other) => stepsOf(one.from.pitch) - stepsOf(other.from.pitch));
 }
 
-/** Where the two fingers of a shift play notes of the key. */
+/** The places where the two fingers of a shift play notes of the key. */
 interface Ends {
   readonly froms: readonly Standing[];
   readonly tos: readonly Standing[];
 }
 
-/** Measures in which one finger's note is outside the key: the finger stands in a hand that plays a note of the key. */
+/** Makes measures in which one finger's note is outside the key: the finger stands in a hand that plays a note of the key. */
 function inserted(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): readonly Measure[] {
   const atFrom = outsideKey(ground, shift.fromString, shift.fromFinger).flatMap(({ stands, note }) => {
     const to = tos.find((each) => isOfClass(shift, stands, each));
@@ -211,7 +214,7 @@ function inserted(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): read
   return [...atFrom, ...atTo];
 }
 
-/** Where a finger stands outside the key on a string, beside another finger of the same hand that plays a note of it. */
+/** Finds where a finger stands outside the key on a string, beside another finger of the same hand that plays a note of it. */
 function outsideKey(ground: Ground, open: string, own: Finger): readonly { readonly stands: Standing; readonly note: Standing }[] {
   const string = stringNamed(ground.instrument, open);
   const others = fingersOf(ground.hand).filter((finger) => finger !== own);
@@ -231,7 +234,7 @@ function insertedIn(measures: readonly Measure[]): readonly Alteration[] {
   });
 }
 
-/** The positions between the first measure and the last in which the shift does not occur. */
+/** Lists the positions between the first measure and the last in which the shift does not occur. */
 function leftOut({ hand }: Ground, { distance }: ShiftClass, measures: readonly Measure[]): readonly Alteration[] {
   if (distance.by === 'semitones') return [];
   const positions = measures.map(({ from }) => from.position);
@@ -252,7 +255,7 @@ function ordered(measures: readonly Measure[], order: StudyOrder): readonly Meas
   }
 }
 
-/** There, back and a rest in which the hand goes on; a note of the key stands beside the finger that is put in. */
+/** Writes the way there, back and a rest in which the hand goes on; a note of the key stands beside the finger that is put in. */
 function notesOf({ from, to, beside }: Measure): readonly DrillNote[] {
   const [leaves, arrives] = [fingered(from), fingered(to)];
   const rest = { rest: true, duration: QUARTER } as const;

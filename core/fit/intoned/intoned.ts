@@ -28,47 +28,51 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber } from '#core/fraction';
 
-/** What one finger (or open string) of a plan aims at, and how a player knows that it is right. */
+/** The target of one finger (or open string) of a plan, and the checks by which a player knows that it is right. */
 export interface IntonedStop {
   /** The finger, or the open string. */
   readonly stop: Stop;
-  /** Where it aims. */
+  /** The target. */
   readonly target: Target;
-  /** Those that agree with the target, the best first; empty where nothing tells. */
+  /** The checks that agree with the target, the best first; empty where nothing tells. */
   readonly checks: readonly Check[];
-  /** Checks that do not agree with each other; empty where all do. */
+  /** The checks that do not agree with each other; empty where all do. */
   readonly conflicts: readonly CommaConflict[];
-  /** How strongly other open strings ring with it (see `ringStrength`), and which. */
+  /** The strength with which other open strings ring with it (see `ringStrength`). */
   readonly ring: number;
   /** The open strings that ring. */
   readonly ringsWith: readonly StringNumber[];
 }
 
-/** Where in a plan the ear should stop and ask, and what answers. */
+/** A place in a plan at which the ear should stop and check. */
 export interface Checkpoint {
-  /** Line index. */
+  /** The line index of the note. */
   readonly note: number;
-  /** A shift arrives there, or the note is long. */
+  /** The reason: a shift arrives there, or the note is long. */
   readonly why: 'arrival' | 'long';
   /** The two notes of a double stop, judged as a pair; null for a single note, and where their interval is not a small ratio. */
   readonly pair: Pair | null;
   /** The best check there is. */
   readonly check: Check | null;
-  /** What helps where nothing sounds that tells: the same note lower, or in another octave. */
+  /** The help where nothing sounds that tells: the same note lower, or in another octave. */
   readonly substitute: Check | null;
 }
 
 /** The two notes of a double stop, as they are heard together. */
 export interface Pair {
-  /** The higher sound to the lower. */
+  /** The ratio of the higher sound to the lower. */
   readonly ratio: Ratio;
-  /** Beats a second where both lie on their targets. */
+  /** The beats a second where both lie on their targets. */
   readonly beatsHz: number;
-  /** From the target of the upper note to where the two are pure, cents. */
+  /** The distance from the target of the upper note to where the two are pure, cents. */
   readonly upperToPureCents: number;
 }
 
-/** The instrument of a plan, as its brief was read. Throws for a brief that was never planned: a bug. */
+/**
+ * Gives the instrument of a plan, as its brief was read.
+ *
+ * @throws for a brief that was never planned, which is a bug
+ */
 export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
   const instrument = readInstrument(plan.brief.instrument);
   if (!instrument.ok)
@@ -76,13 +80,16 @@ export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
   return instrument.value;
 }
 
-/** What a plan's notes aim at: its brief's system, the tonic of the key that a note stands in, or of the key the line begins in. */
+/**
+ * Gives the tuning at which a plan's notes aim: its brief's system, and the tonic of the key that a note stands in, or of the key the line
+ * begins in.
+ */
 export function intonationOf({ brief, line, notes }: Plan, note: PlannedSound | null = null): Intonation {
   const key = note === null || line.changes.length === 0 ? line.key : keyAt(line, notes.indexOf(note));
   return { system: intonationSystemOf(brief), leadingCents: brief.intonation?.leadingCents ?? LEADING_CENTS.usual, tonic: key.tonic };
 }
 
-/** Targets and checks of one note of a plan, the lower stop first. */
+/** Gives targets and checks of one note of a plan, the lower stop first. */
 export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): readonly IntonedStop[] {
   const instrument = instrumentOf(plan);
   return note.stops.map((stop) => {
@@ -103,12 +110,12 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
   });
 }
 
-/** How far a hand reaches above its first finger without a shift, semitones. */
+/** The distance that a hand reaches above its first finger without a shift, semitones. */
 const UNDER_HAND = 5;
 
 /**
- * The checks of one finger of a plan that agree with what it aims at, the best first: the same for the note, its drills, the stages of
- * a shift and the checkpoints.
+ * Lists the checks of one finger of a plan that agree with its target, the best first: the same for the note, its drills, the stages of a
+ * shift and the checkpoints.
  */
 export function checksOfStop(plan: Plan, note: PlannedSound, stop: Stop, intonation = intonationOf(plan, note)): readonly Check[] {
   if (stop.finger === '0' || stop.harmonic) return [];
@@ -118,7 +125,7 @@ export function checksOfStop(plan: Plan, note: PlannedSound, stop: Stop, intonat
   return offeredChecks(instrument, checked, { targetCents, hand: { from: note.anchor, to: note.anchor + UNDER_HAND } });
 }
 
-/** A double stop judged as a pair: its two lowest notes; null for a single note, and where their interval is not a small ratio. */
+/** Judges a double stop as a pair, by its two lowest notes; null for a single note, and where their interval is not a small ratio. */
 export function pairOf(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): Pair | null {
   const [lower, upper] = intoned(plan, note, intonation).toSorted((one, other) => one.target.hz - other.target.hz);
   if (!lower || !upper) return null;
@@ -133,7 +140,7 @@ export function pairOf(plan: Plan, note: PlannedSound, intonation = intonationOf
   };
 }
 
-/** Which stops of which notes of a plan an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
+/** Finds the stops of a plan with which an open string rings: by line index, 0 for the lower stop, 1 for the upper. */
 export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]> {
   const instrument = instrumentOf(plan);
   const known = new Map<string, boolean>();
@@ -152,12 +159,12 @@ export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]>
   );
 }
 
-/** The strings that a note takes up, by index. */
+/** Lists the strings that a note takes up, by index. */
 function stopped(instrument: Instrument, note: PlannedSound): readonly number[] {
   return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
 }
 
-/** Where to stop and listen: every arrival of a shift, and long notes that something sounding tells. */
+/** Lists where to stop and listen: every arrival of a shift, and long notes that a sounding check tells. */
 export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
   const arrivals = new Set(plan.shifts.map((shift) => shift.to));
   const long = longNotes(plan);
@@ -169,7 +176,7 @@ export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
   });
 }
 
-/** What tells a note: its pair or its best check that sounds, and what helps where there is none. */
+/** Finds what tells a note: its pair or its best check that sounds, and what helps where there is none. */
 function heardBy(plan: Plan, note: PlannedSound): Omit<Checkpoint, 'note' | 'why'> {
   const pair = pairOf(plan, note);
   const stop = note.stops.find(({ finger }) => finger !== '0') ?? note.stops[0];
@@ -188,34 +195,38 @@ function ringingTarget(instrument: Instrument, { stringIndex, pitch }: CheckedNo
   return { cents, hz: openStringHz(instrument, string) * partial, mmFromNut: stop.mmFromNut, mmFromEqual: 0 };
 }
 
-/** A stopped harmonic is as true as the note that is stopped, two octaves below it. */
+/** Gives the target of a stopped harmonic, which is as true as the note that is stopped, two octaves below it. */
 function stoppedHarmonicTarget(instrument: Instrument, { stringIndex, pitch }: CheckedNote, intonation: Intonation): Target {
   const octaves = STOPPED_HARMONIC_ABOVE / 12;
   const stopped = targetOn(instrument, stringIndex, { ...pitch, octave: pitch.octave - octaves }, intonation);
   return { ...stopped, hz: stopped.hz * 2 ** octaves };
 }
 
-/** What the other note of an ornament aims at, Hz; null for a note without one. */
+/** Gives the target of the other note of an ornament, Hz; null for a note without one. */
 export function ornamentHz(plan: Plan, note: PlannedSound): number | null {
   if (note.partner === null || note.partner.does === 'touches') return null;
   const { stringIndex, pitch } = checkedNote(instrumentOf(plan), note.partner);
   return targetOn(instrumentOf(plan), stringIndex, pitch, intonationOf(plan, note)).hz;
 }
 
-/** A string whose finger plays the other note of a double stop cannot sound open with it. */
+/** Marks the string whose finger plays the other note of a double stop as busy: it cannot sound open with it. */
 function withBusyString(check: Check, { stops }: PlannedSound): Check {
   const isBusy = stops.some(({ string, finger }) => string === check.string && finger !== '0');
   return check.sounded === 'together' && isBusy ? { ...check, sounded: 'one-after-the-other' } : check;
 }
 
-/** One finger of a plan as checks ask of it. Throws for a pitch that is none: a bug. */
+/**
+ * Gives one finger of a plan as checks need it.
+ *
+ * @throws for a text that is no pitch, which is a bug
+ */
 export function checkedNote(instrument: Instrument, stop: Stop): CheckedNote {
   const pitch = parsePitch(stop.pitch);
   if (!pitch.ok) throw new RangeError(`A plan names no pitch: ${stop.pitch}`);
   return { stringIndex: instrument.strings.findIndex((string) => string.number === stop.string), pitch: pitch.value };
 }
 
-/** Notes at least twice as long as the middle one of all. */
+/** Finds the notes at least twice as long as the median of all. */
 function longNotes({ line }: Plan): ReadonlySet<number> {
   const lengths = line.notes
     .flatMap((note) => (note.kind === 'note' && !note.grace ? [asNumber(note.duration)] : []))

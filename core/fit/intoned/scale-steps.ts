@@ -4,36 +4,36 @@ import { type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { instrumentOf } from './intoned.ts';
 
-/** From the open string that lies nearest below the first note, the steps of the key up to it. */
+/** The steps of the key from the open string that lies nearest below the first note up to it. */
 export interface WayFromOpen {
-  /** The open string's note, documents' form. */
+  /** The note of the open string, documents' form. */
   readonly open: string;
-  /** Semitones of each step up to the first note; none where it is the open string itself. */
+  /** The semitones of each step up to the first note; empty where it is the open string itself. */
   readonly steps: readonly number[];
 }
 
 /** Four neighbouring notes of a scale: its first to its fourth degree, or its fifth to its eighth. */
 export interface Tetrachord {
-  /** Line index. */
+  /** The line index of its first note. */
   readonly from: number;
-  /** Line index. */
+  /** The line index of its last note. */
   readonly to: number;
 }
 
 /** A line as steps from note to note. */
 export interface ScaleSteps {
-  /** How the first note is found; null where it lies below every string or is a rest. */
+  /** The way to the first note; null where it lies below every string or is a rest. */
   readonly start: WayFromOpen | null;
-  /** By line index, semitones from the note before, upward positive; null for the first, at rests, and over a leap. */
+  /** The semitones from the note before, by line index, upward positive; null for the first, at rests, and over a leap. */
   readonly steps: readonly (number | null)[];
-  /** In the order of the line. */
+  /** The tetrachords in the order of the line. */
   readonly tetrachords: readonly Tetrachord[];
 }
 
-/** An augmented second; a step goes to the next letter, or stays on it. */
+/** The widest step, an augmented second; a step goes to the next letter, or stays on it. */
 const WIDEST_STEP = 3;
 
-/** The tones and semitones of a line, how its first note is found from an open string, and its tetrachords. */
+/** Finds the tones and semitones of a line, the way to its first note from an open string, and its tetrachords. */
 export function scaleSteps(plan: Plan): ScaleSteps {
   const pitches = plan.line.notes.map((note) => (note.kind === 'note' && note.upper === null ? note.pitch : null));
   const steps = pitches.map((pitch, index) => {
@@ -47,7 +47,7 @@ export function scaleSteps(plan: Plan): ScaleSteps {
   return { start: first ? wayFromOpen(plan, first) : null, steps, tetrachords: tetrachordsOf(plan, pitches) };
 }
 
-/** Letter by letter of the key from the open string; the last step goes to the very note. */
+/** Walks letter by letter of the key from the open string; the last step goes to the exact note. */
 function wayFromOpen(plan: Plan, first: Pitch): WayFromOpen | null {
   const below = instrumentOf(plan).strings.filter(({ semitones }) => semitones <= semitonesOf(first));
   const [nearest] = below.toSorted((one, other) => other.semitones - one.semitones);
@@ -62,7 +62,7 @@ function wayFromOpen(plan: Plan, first: Pitch): WayFromOpen | null {
   return { open: nearest.name, steps: closed.slice(1).map((place, index) => place - (closed[index] ?? place)) };
 }
 
-/** Degrees, 0 for the tonic, on which a tetrachord begins going up, and coming down. */
+/** The degrees, 0 for the tonic, on which a tetrachord begins going up, and coming down. */
 const BEGINS = { 1: [0, 4], [-1]: [0, 3] } as const;
 
 function tetrachordsOf({ line }: Plan, pitches: readonly (Pitch | null)[]): readonly Tetrachord[] {
@@ -75,7 +75,7 @@ function tetrachordsOf({ line }: Plan, pitches: readonly (Pitch | null)[]): read
   });
 }
 
-/** Four notes, each the next letter of the one before. */
+/** Tells whether four notes are each the next letter of the one before. */
 function isRunOfFour(four: readonly (Pitch | null)[], way: 1 | -1): boolean {
   if (four.length < 4) return false;
   return four.slice(1).every((pitch, index) => {

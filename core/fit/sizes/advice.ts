@@ -12,7 +12,7 @@ export interface Advice {
   readonly sides: readonly string[];
 }
 
-/** The questions that apply to a note of a plan: at a shift, a double stop, a high place, and nowhere else. */
+/** Lists the questions that apply to a note of a plan: at a shift, a double stop, a high place, and nowhere else. */
 export function adviceFor(plan: Plan, index: number): readonly Advice[] {
   const note = plan.notes[index];
   if (note?.kind !== 'note') return [];
@@ -26,7 +26,10 @@ export function adviceFor(plan: Plan, index: number): readonly Advice[] {
   });
 }
 
-/** What of a note asks for words: it is shifted to, it is a double stop, it lies where semitones are narrow, or its place is to be judged. */
+/**
+ * Lists the occasions for advice at a note: it is shifted to, it is a double stop, it lies where semitones are narrow, or its place is to
+ * be judged.
+ */
 function occasionsOf(plan: Plan, index: number, note: PlannedSound): ReadonlySet<ToldAt> {
   const shifted = plan.shifts.some(({ to }) => to === index);
   const { fingerDistanceMm } = handOfPlan(plan).hand;

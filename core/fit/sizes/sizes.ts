@@ -7,23 +7,23 @@ import type { Steps } from '#core/result';
 import { instrumentOf } from '#core/fit/intoned';
 import { fitOf, type Fit, onSize } from './what-if.ts';
 
-/** A line fingered for a hand and a size, and what it asks of that hand. */
+/** A line fingered for a hand and a size, and its demands on that hand. */
 export interface FingeredAgain {
-  /** The best plan there. */
+  /** The best plan for this hand and size. */
   readonly plan: Plan;
-  /** What it asks. */
+  /** The demands on the hand. */
   readonly fit: Fit;
-  /** Line indexes of the notes that are fingered differently than before. */
+  /** The line indexes of the notes that are fingered differently than before. */
   readonly changes: readonly number[];
 }
 
-/** One size of the instrument, and how the line lies on it. */
+/** One size of the instrument, with the fit of the line on it. */
 export interface SizeFit {
   /** The size as teachers say it: "3/4". */
   readonly size: string;
-  /** Its usual string length. */
+  /** The usual string length of the size, mm. */
   readonly stringLengthMm: number;
-  /** The fingering as it is, finger for finger. */
+  /** The fit of the fingering as it is, finger for finger. */
   readonly fit: Fit;
   /** The line fingered for this size; null where this hand cannot play it there. */
   readonly again: FingeredAgain | null;
@@ -31,18 +31,18 @@ export interface SizeFit {
 
 /** The sizes on which a line lies well for one hand. */
 export interface FittingSizes {
-  /** From the largest to the smallest. */
+  /** The sizes, from the largest to the smallest. */
   readonly sizes: readonly SizeFit[];
   /** The largest size on which the line, fingered for it, lies within comfort but for a few notes; null when there is none. */
   readonly largestComfortable: string | null;
-  /** The smallest on which, besides, no two fingers crowd but for a few notes; null when there is none. */
+  /** The smallest size on which, besides, no two fingers crowd but for a few notes; null when there is none. */
   readonly smallestRoomy: string | null;
 }
 
-/** No size is advised for the sake of so few notes: two, or one in twenty of those that are stopped. */
+/** The number and the share of stopped notes that are too few to advise another size: two, or one in twenty. */
 const FEW = { notes: 2, share: 0.05 } as const;
 
-/** The line of a plan fingered for one hand on every usual size of its instrument, and the fingering as it is beside it. */
+/** Fingers the line of a plan for one hand on every usual size of its instrument, with the fingering as it is beside it. */
 export function* onEverySize(planned: Plan, hand: PlayerHand): Steps<FittingSizes> {
   const sizes: SizeFit[] = [];
   for (const { size } of SIZES[planned.brief.instrument.kind]) {
@@ -58,7 +58,7 @@ export function* onEverySize(planned: Plan, hand: PlayerHand): Steps<FittingSize
   return { sizes, largestComfortable: fitting[0]?.size ?? null, smallestRoomy: roomy[roomy.length - 1]?.size ?? null };
 }
 
-/** The line of a plan fingered for another hand, and on a usual size where one is named; null where that hand cannot play it. */
+/** Fingers the line of a plan for another hand, and on a usual size where one is named; null where that hand cannot play it. */
 export function fingeredAgain(planned: Plan, hand: PlayerHand, size: string | null): FingeredAgain | null {
   const outcome = plan(briefFor(planned.brief, hand, size));
   if (!outcome.ok) return null;
@@ -67,7 +67,7 @@ export function fingeredAgain(planned: Plan, hand: PlayerHand, size: string | nu
   return { plan: best, fit: fitOf(best, hand, instrumentOf(best)), changes };
 }
 
-/** The same brief for a hand in mm, on the usual instrument of a size: what was measured on this one is left out. */
+/** Makes the same brief for a hand in mm, on the usual instrument of a size: measurements of this one are left out. */
 function briefFor(brief: Brief, hand: PlayerHand, size: string | null): Brief {
   const { stringLengthMm: _, outerSpacingMm: __, pressingMm: ___, ...spec } = brief.instrument;
   const instrument = size === null ? brief.instrument : { ...spec, size };

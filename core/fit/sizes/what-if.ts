@@ -4,35 +4,35 @@ import { semitoneSpaceMm } from '#core/instrument/geometry';
 import type { Plan, Stay } from '#core/plan/describe';
 import { instrumentOf } from '#core/fit/intoned';
 
-/** What one stay of a plan asks of a hand on an instrument. */
+/** The demands of one stay of a plan on a hand on an instrument. */
 export interface StayFit {
-  /** Where the hand stands. */
+  /** The stay. */
   readonly stay: Stay;
-  /** The widest reach the stay asks for. */
+  /** The widest reach the stay asks for, mm. */
   readonly needMm: number;
-  /** The comfortable span that it is compared with. */
+  /** The comfortable span with which it is compared, mm. */
   readonly comfortMm: number;
-  /** The largest span that it is compared with. */
+  /** The largest span with which it is compared, mm. */
   readonly maxMm: number;
-  /** Comfortable, a stretch, or out of reach. */
+  /** The verdict: comfortable, a stretch, or out of reach. */
   readonly verdict: ReachVerdict;
 }
 
 /** The same fingering compared with a hand and an instrument. */
 export interface Fit {
-  /** Every stay of the plan, in order. */
+  /** The stays of the plan, in order. */
   readonly stays: readonly StayFit[];
   /** The worst verdict of all notes; comfort where nothing is stopped. */
   readonly verdict: ReachVerdict;
-  /** Line indexes of the notes beyond comfort, and beyond the largest span. */
+  /** The line indexes of the notes beyond comfort, and beyond the largest span. */
   readonly stretched: readonly number[];
-  /** Indexes of the stays beyond the largest span. */
+  /** The indexes of the stays beyond the largest span. */
   readonly beyond: readonly number[];
-  /** Line indexes of stopped notes where the next semitone is narrower than two fingers side by side. */
+  /** The line indexes of stopped notes where the next semitone is narrower than two fingers side by side. */
   readonly crowded: readonly number[];
 }
 
-/** The hand a plan was made for, in mm; an average one, and `assumed`, where its brief measures none. */
+/** Gives the hand a plan was made for, in mm; an average one, marked `assumed`, where its brief measures none. */
 export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly assumed: boolean } {
   const measurements = plan.brief.player?.hand;
   const hand = readPlayerHand(measurements ?? { preset: 'average' }, instrumentOf(plan));
@@ -40,7 +40,7 @@ export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly as
   return { hand: hand.value, assumed: measurements === undefined };
 }
 
-/** The same hand with every span so many mm wider: growth. */
+/** Lets a hand grow: every span is wider by the same number of mm. */
 export function grown(hand: PlayerHand, mm: number): PlayerHand {
   const wider = <Value extends PlayerHand['firstToSecond']>(span: Value): Value =>
     span === null ? span : { ...span, comfortMm: span.comfortMm + mm, maxMm: span.maxMm + mm };
@@ -52,7 +52,7 @@ export function grown(hand: PlayerHand, mm: number): PlayerHand {
   };
 }
 
-/** How the fingering of a plan, finger for finger, fits a hand and an instrument. */
+/** Compares the fingering of a plan, finger for finger, with a hand and an instrument. */
 export function fitOf(plan: Plan, hand: PlayerHand, instrument: Instrument = instrumentOf(plan)): Fit {
   const stays = plan.stays.flatMap((stay) => stayFit(plan, stay, hand, instrument));
   const verdicts = plan.notes.map((note): ReachVerdict => {
@@ -70,7 +70,7 @@ export function fitOf(plan: Plan, hand: PlayerHand, instrument: Instrument = ins
   };
 }
 
-/** An instrument of a usual size, strung as the one of the plan: what was measured on that one is left out. Null for a size that is none. */
+/** Gives an instrument of a usual size, strung as the one of the plan; measurements of that one are left out. Null for an unknown size. */
 export function onSize({ brief }: Plan, size: string): Instrument | null {
   const { stringLengthMm: _, outerSpacingMm: __, pressingMm: ___, ...spec } = brief.instrument;
   const instrument = readInstrument({ ...spec, size });
@@ -88,7 +88,7 @@ function stayFit(plan: Plan, stay: Stay, hand: PlayerHand, instrument: Instrumen
   return [{ stay, needMm, comfortMm: span.comfortMm, maxMm: span.maxMm, verdict: verdictOf(widest) }];
 }
 
-/** Only where a neighbouring finger stands a semitone away must one give way. */
+/** Finds crowded notes. Only where a neighbouring finger stands a semitone away must one give way. */
 function crowdedNotes(plan: Plan, hand: PlayerHand, instrument: Instrument): readonly number[] {
   const from = crowdedFrom(instrument, hand.fingerDistanceMm);
   if (from === null) return [];

@@ -14,15 +14,15 @@ import { measureLength, type Meter, meterNamed, type MeterName, METERS } from '#
 import type { LeftOut } from './left-out.ts';
 import type { ForeignMeasure } from './score.ts';
 
-/** How music begins: its meter, where it is offered, and what comes before its first bar line. */
+/** The beginning of music: its meter, where it is offered, and the notes before its first bar line. */
 export interface Beginning {
-  /** Left out for one that is not offered. */
+  /** The meter; left out for one that is not offered. */
   readonly meter?: MeterName;
-  /** A fraction of a whole note; left out for none. */
+  /** The pick-up as a fraction of a whole note; left out for none. */
   readonly pickUp?: string;
 }
 
-/** How measures begin: a first measure that is not full is a pick-up. */
+/** Finds the meter and the pick-up: a first measure that is not full is a pick-up. */
 export function meterAndPickUp(measures: readonly ForeignMeasure[]): Beginning {
   const [first] = measures;
   if (!first) return {};
@@ -35,17 +35,17 @@ function offered(meter: string): MeterName | undefined {
   return METERS.find((each) => each === meter);
 }
 
-/** Where key and meter change, as a line has it, and what changes and cannot be taken over. */
+/** The changes of key and meter as a line has them, and the changes that cannot be taken over. */
 export interface ChangesTaken {
-  /** In order. */
+  /** The changes in order. */
   readonly changes: readonly SignatureChange[];
-  /** What is left out. */
+  /** The changes that are left out. */
   readonly leftOut: readonly LeftOut[];
 }
 
 /**
- * The changes of key and meter, each at the measure of the piece in which it stands. A change that comes between the bar lines of the
- * piece, after a measure that is too short or too long, cannot be taken over, nor can a meter that is not offered, nor another tempo.
+ * Finds the changes of key and meter, each at the measure of the piece in which it stands. These cannot be taken over: a change that comes
+ * between the bar lines of the piece, after a measure that is too short or too long; a meter that is not offered; another tempo.
  */
 export function changesOf(measures: readonly ForeignMeasure[], begins: Beginning): ChangesTaken {
   const reading = new ChangesReading(measures, begins);
@@ -58,14 +58,14 @@ function times<Item>(item: Item, count: number): readonly Item[] {
   return Array.from({ length: Math.max(0, count) }, () => item);
 }
 
-/** Goes through music measure by measure, on the bar lines that the piece will have; lives for one reading. */
+/** A reader that goes through music measure by measure, on the bar lines that the piece will have; it is used for one reading. */
 class ChangesReading {
   readonly changes: SignatureChange[] = [];
   private readonly left: LeftOut[] = [];
   /** Whether each measure so far begins on a bar line of the piece. */
   private readonly onBarLine: boolean[] = [];
   private meter: Meter;
-  /** How far into its measure the piece is. */
+  /** The distance of the piece into its measure. */
   private into: Fraction;
   /** The measure of the piece, as the page counts it. */
   private number: number;
@@ -85,7 +85,7 @@ class ChangesReading {
     this.goOn(compareFractions(measure.length, ZERO) > 0 ? measure.length : measure.full);
   }
 
-  /** What is left out; where the piece has the meter of the music, with the measures that do not fill it. */
+  /** Gives what is left out; where the piece has the meter of the music, with the measures that do not fill it. */
   leftOut(): readonly LeftOut[] {
     return this.left.includes('unusual-meter') ? this.left : [...this.left, ...irregular(this.onBarLine)];
   }
@@ -115,7 +115,7 @@ const TINY = 1e-9;
 
 type SignatureChanged = Omit<SignatureChange, 'measure'> & { readonly unusual: boolean };
 
-/** What of key and meter changes from one measure to the next. */
+/** Tells which of key and meter change from one measure to the next. */
 function signatureChanged(before: ForeignMeasure, now: ForeignMeasure): SignatureChanged {
   const meter = before.meter === now.meter ? undefined : offered(now.meter);
   return {
@@ -125,7 +125,10 @@ function signatureChanged(before: ForeignMeasure, now: ForeignMeasure): Signatur
   };
 }
 
-/** Measures that begin between the bar lines of the piece; a measure in two parts, as at a repeat, does so once and is right with the next. */
+/**
+ * Counts measures that begin between the bar lines of the piece; a measure in two parts, as at a repeat, does so once and is right with the
+ * next.
+ */
 function irregular(onBarLine: readonly boolean[]): readonly LeftOut[] {
   return onBarLine.flatMap((on, index): readonly LeftOut[] => (index > 0 && !on && !onBarLine[index + 1] ? ['irregular-measures'] : []));
 }

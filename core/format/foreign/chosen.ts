@@ -3,15 +3,15 @@ import type { LeftOut } from './left-out.ts';
 import { playingOrder } from './playing-order.ts';
 import type { ForeignEvent, ForeignMeasure, ForeignPart, ForeignScore } from './score.ts';
 
-/** Which music of a score is wanted. */
+/** The part of a score that is wanted. */
 export interface Wanted {
-  /** Index of the part. */
+  /** The index of the part. */
   readonly part: number;
   /** The voice; null for the first that sounds. */
   readonly voice: string | null;
-  /** Indexes of the first and the last measure. */
+  /** The indexes of the first and the last measure. */
   readonly measures: { readonly from: number; readonly to: number };
-  /** Whether what is repeated is written out. */
+  /** Whether repeats are written out. */
   readonly writeOutRepeats: boolean;
 }
 
@@ -21,24 +21,24 @@ export type ChosenEvent = Omit<ForeignEvent, 'voice' | 'onset'> & {
   readonly measure: string;
 };
 
-/** What was chosen of a score. */
+/** The music chosen from a score. */
 export interface ChosenMusic {
   /** Notes and rests without gaps. */
   readonly events: readonly ChosenEvent[];
-  /** The measures they come from, in the order in which they are played. */
+  /** The measures of the notes, in the order in which they are played. */
   readonly measures: readonly ForeignMeasure[];
-  /** What of the score is left out by the choice, and what cannot be kept. */
+  /** The things in the score that the choice leaves out, and those that cannot be kept. */
   readonly leftOut: readonly LeftOut[];
 }
 
-/** The voices of a part in which a note sounds, in their order, each with how many. */
+/** Lists the voices of a part in which a note sounds, in their order, each with its number of notes. */
 export function voicesOf({ measures }: ForeignPart): readonly { readonly voice: string; readonly notes: number }[] {
   const counts = new Map<string, number>();
   for (const { voice, note } of measures.flatMap(({ events }) => events)) if (note) counts.set(voice, (counts.get(voice) ?? 0) + 1);
   return [...counts].map(([voice, notes]) => ({ voice, notes }));
 }
 
-/** All of a part, as it would first be offered: its first voice, repeats once. */
+/** Wants all of a part, as it is first offered: its first voice, repeats once. */
 export function allOf({ parts }: ForeignScore, part: number): Wanted {
   return {
     part,
@@ -48,7 +48,7 @@ export function allOf({ parts }: ForeignScore, part: number): Wanted {
   };
 }
 
-/** The part that would first be offered: the first in which a note sounds. */
+/** Finds the part that is first offered: the first in which a note sounds. */
 export function firstPart({ parts }: ForeignScore): number {
   return Math.max(
     0,
@@ -56,7 +56,7 @@ export function firstPart({ parts }: ForeignScore): number {
   );
 }
 
-/** The chosen voice of the chosen measures. Where the voice is silent, rests stand; what is left out is told. */
+/** Takes the chosen voice of the chosen measures. Where the voice is silent, rests stand; what is left out is reported. */
 export function chosenMusic({ parts }: ForeignScore, wanted: Wanted): ChosenMusic {
   const part = parts[wanted.part] ?? { name: '', kind: 'violin', measures: [] };
   const voices = voicesOf(part).map(({ voice }) => voice);
@@ -91,8 +91,8 @@ interface PlaceInMusic {
 }
 
 /**
- * One voice of a measure without gaps: rests where it says nothing. A measure is as long as its meter; the first, and any that is
- * written shorter by all voices, as long as what is in it.
+ * Gives one voice of a measure without gaps, with rests where it says nothing. A measure is as long as its meter; the first, and any that
+ * all voices write shorter, is as long as its content.
  */
 function voiceIn(
   { events, full, length, label }: ForeignMeasure,
@@ -104,7 +104,7 @@ function voiceIn(
   for (const { duration, note, onset, clef, ...event } of events) {
     if (event.voice !== voice) continue;
     if (compareFractions(onset, until) > 0) chosen.push(restOf(until, onset, label));
-    // Two of one voice that overlap are a mistake of the file: the later begins where the earlier ends.
+    // Two notes of one voice that overlap are a mistake of the file: the later begins where the earlier ends.
     chosen.push({ duration, note, clef, measure: label });
     until = compareFractions(onset, until) > 0 ? addFractions(onset, duration) : addFractions(until, duration);
   }

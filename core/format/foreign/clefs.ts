@@ -6,14 +6,14 @@ import type { LeftOut } from './left-out.ts';
 
 /** The clefs of a file that a piece keeps, and those that are left out. */
 export interface ClefsKept {
-  /** The clef that is set at a note, by its index in the line; empty where the line is read in these clefs anyway. */
+  /** The clefs set at notes, by index in the line; empty where the line is read in these clefs anyway. */
   readonly set: ReadonlyMap<number, ClefName>;
-  /** One for each change to a clef that is not kept. */
+  /** The changes to a clef that is not kept, one entry for each. */
   readonly dropped: readonly LeftOut[];
 }
 
 /**
- * Keeps the clefs in which music is written where it stays on its instrument, at pitch, and they are clefs that its players read.
+ * Keeps the clefs in which music is written where it stays on its instrument, at pitch, and its players read them.
  *
  * @param events the notes and rests that the line was made of, one for each of its notes
  * @param line as it will be read
@@ -28,7 +28,7 @@ export function clefsKept(events: readonly ChosenEvent[], line: Line, kind: Inst
   return { set: new Map(isAsUsual ? [] : kept.flatMap(({ note, clef }) => (clef ? [[note, clef] as const] : []))), dropped };
 }
 
-/** The note with which each clef begins to be read; the first note, and every change after it. */
+/** Finds the note with which each clef begins to be read; the first note, and every change after it. */
 function changesOfClef(events: readonly ChosenEvent[]): readonly { readonly note: number; readonly clef: ClefName | null }[] {
   const sounding = events.flatMap(({ note, clef }, index) => (note ? [{ note: index, clef }] : []));
   return sounding.filter(({ clef }, order) => order === 0 || clef !== sounding[order - 1]?.clef);

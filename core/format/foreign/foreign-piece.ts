@@ -14,28 +14,28 @@ import { type ChosenEvent, type ChosenMusic, chosenMusic, type Wanted } from './
 import { countLeftOut, type LeftOut, type LeftOutCount } from './left-out.ts';
 import type { ForeignNote, ForeignScore } from './score.ts';
 
-/** What is wanted of a score, and for which instrument. */
+/** The choice of what becomes of a score, and for which instrument. */
 export interface ImportChoice extends Wanted {
   /** The instrument it is to be played on. */
   readonly kind: InstrumentKind;
-  /** So many octaves higher, or lower below 0. */
+  /** The number of octaves up, or down below 0. */
   readonly octaves: number;
-  /** Whether the fingers and strings that are written become locks: on their own instrument, at pitch. */
+  /** Whether written fingers and strings become locks: on their own instrument, at pitch. */
   readonly keepFingerings: boolean;
 }
 
 /** A piece made of foreign music, and what was left out of it. */
 export interface ForeignPiece {
-  /** The brief of it. */
+  /** The brief of the piece. */
   readonly brief: Brief;
-  /** What was left out, and how often. */
+  /** The things that were left out, with their numbers. */
   readonly leftOut: LeftOutCount;
 }
 
 /**
- * What was chosen of a score as a brief: one voice with its rhythm, slurs, ties joined, grace notes, ornaments, accents, harmonics and
- * bow signs, with its changes of key, meter and clef. Of more than two notes at once the two highest stay. Refuses what has no note,
- * and a length that cannot be written.
+ * Turns the music chosen from a score into a brief: one voice with its rhythm, slurs, ties joined, grace notes, ornaments, accents,
+ * harmonics and bow signs, with its changes of key, meter and clef. Of more than three notes at once the highest stay. Refuses music
+ * without a note, and a length that cannot be written.
  */
 export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading<ForeignPiece> {
   const music = chosenMusic(score, choice);
@@ -83,18 +83,18 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   });
 }
 
-/** Whether written fingers and clefs mean anything for what is chosen: only on the instrument they were written for, at pitch. */
+/** Tells whether written fingers and clefs mean anything for what is chosen: only on the instrument they were written for, at pitch. */
 export function fingeringsHold({ parts }: ForeignScore, { part, kind, octaves }: Pick<ImportChoice, 'part' | 'kind' | 'octaves'>): boolean {
   return octaves === 0 && parts[part]?.kind === kind;
 }
 
-/** What is wrong with a line; of a length, in which measure it stands. */
+/** Adds to a fault of a line, where it is a length, the measure in which it stands. */
 function inItsMeasure(issue: Issue, line: readonly Slurred[]): Issue {
   const event = issue.code === 'line/duration-not-writable' ? line[issue.where.note ?? -1] : undefined;
   return event ? lineIssue('foreign-length', { duration: formatFraction(event.duration), measure: event.measure }) : issue;
 }
 
-/** The lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
+/** Finds the lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
 export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, number] | null {
   const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? atMostThree(note.pitches) : []));
   const [first, ...others] = pitches.map(semitonesOf);
@@ -102,18 +102,18 @@ export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, 
   return others.reduce<readonly [number, number]>(([low, high], each) => [Math.min(low, each), Math.max(high, each)], [first, first]);
 }
 
-/** An instrument on which music lies, so many octaves higher or lower. */
+/** An instrument on which music lies, moved by a number of octaves. */
 export interface Fit {
   /** The instrument. */
   readonly kind: InstrumentKind;
-  /** Octaves up; down below 0. */
+  /** The octaves up; down below 0. */
   readonly octaves: number;
 }
 
-/** Octaves that are tried, the nearest first. */
+/** The numbers of octaves that are tried, the nearest first. */
 const OCTAVES = [0, -1, 1, -2, 2] as const;
 
-/** Where a range lies on instruments, the nearest first: on each the least move in octaves, if any. */
+/** Finds the instruments on which a range lies, the nearest first: each with the least move in octaves, if any. */
 export function fits([lowest, highest]: readonly [number, number], kinds: readonly InstrumentKind[]): readonly Fit[] {
   const found = kinds.flatMap((kind): readonly Fit[] => {
     const instrument = readInstrument({ kind });
@@ -126,12 +126,12 @@ export function fits([lowest, highest]: readonly [number, number], kinds: readon
   return found.toSorted((one, other) => Math.abs(one.octaves) - Math.abs(other.octaves));
 }
 
-/** Whether a range, moved by octaves, lies on an instrument. */
+/** Tells whether a range, moved by octaves, lies on an instrument. */
 export function lies([lowest, highest]: readonly [number, number], { kind, octaves }: Fit): boolean {
   return fits([lowest + 12 * octaves, highest + 12 * octaves], [kind])[0]?.octaves === 0;
 }
 
-/** A note that goes on in the next of the same pitch becomes one note; the signs of its end count for its slurs. */
+/** Joins a note that is tied to the next of the same pitch into one note; the signs of its end count for its slurs. */
 function tiesJoined(events: readonly ChosenEvent[]): readonly ChosenEvent[] {
   const joined: ChosenEvent[] = [];
   for (const event of events) {
@@ -170,7 +170,7 @@ function lengthened(before: ChosenEvent, { duration }: ChosenEvent): ChosenEvent
   return { ...before, duration: addFractions(before.duration, duration) };
 }
 
-/** A grace note leads to a note: one before a rest or at the end goes. */
+/** Removes a grace note before a rest or at the end, since it leads to no note. */
 function withoutLooseGraces(events: readonly ChosenEvent[]): {
   readonly kept: readonly ChosenEvent[];
   readonly dropped: readonly LeftOut[];
@@ -185,7 +185,7 @@ function withoutLooseGraces(events: readonly ChosenEvent[]): {
 
 type Slurred = ChosenEvent & { readonly slur: boolean };
 
-/** Whether the bow goes on after each note: while a slur is open. None leads into a rest or beyond the end. */
+/** Finds whether the bow goes on after each note: it does while a slur is open, but never into a rest or beyond the end. */
 function slurred(events: readonly ChosenEvent[]): readonly Slurred[] {
   let open = 0;
   return events.map((event, index) => {
@@ -204,7 +204,10 @@ function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNot
   };
 }
 
-/** A note is a grace note, an ornamented one or a harmonic; an ornament and a stopped harmonic are for one note alone. */
+/**
+ * Keeps one kind of sign at a note: it is a grace note, an ornamented one or a harmonic; an ornament and a stopped harmonic are for one
+ * note alone.
+ */
 function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches }: ForeignNote): Partial<TypedNote> {
   const accented = { ...writtenAccent(accent), ...(articulation ? { articulation } : {}) };
   if (graceValue !== null) return { grace: true, ...accented };
@@ -213,19 +216,19 @@ function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches
   return { harmonic: harmonic === 'stopped' ? harmonic : true, ...accented };
 }
 
-/** A hand stops three notes at once: of more, the three highest stay. */
+/** Keeps the three highest of more than three notes: a hand stops three at once. */
 function atMostThree<Item>(items: readonly Item[]): readonly Item[] {
   return items.slice(-MOST_AT_ONCE);
 }
 
-/** Fingers from the lowest note up, as far as they are written without a gap. */
+/** Lists the fingers from the lowest note up, as far as they are written without a gap. */
 function fingersOf([finger, upperFinger, topFinger]: ForeignNote['fingers']): Partial<Lock> {
   if (!finger) return {};
   if (!upperFinger) return { finger };
   return { finger, upperFinger, ...(topFinger ? { topFinger } : {}) };
 }
 
-/** The fingers and strings that are written, as locks. */
+/** Turns the written fingers and strings into locks. */
 function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonly Lock[] {
   const instrument = readInstrument({ kind });
   const strings = instrument.ok ? instrument.value.strings : [];
@@ -240,7 +243,7 @@ function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonl
   });
 }
 
-/** Written fingers as locks where they are wanted and hold, else as what is left out. */
+/** Keeps written fingers as locks where they are wanted and hold, else counts them as left out. */
 function lockedFingers(
   line: readonly Slurred[],
   choice: ImportChoice,
@@ -259,7 +262,7 @@ function marksOf(line: readonly Slurred[], clefs: ClefsKept['set']): Pick<Brief,
   return marks.length === 0 ? {} : { marks: [...marks] };
 }
 
-/** The first tempo that is told. */
+/** Finds the first tempo that is given. */
 function tempoOf({ measures }: ChosenMusic): Pick<Brief, 'tempo'> {
   const tempo = measures.find((measure) => measure.tempo !== null)?.tempo;
   return tempo == null ? {} : { tempo };

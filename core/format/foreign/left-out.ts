@@ -1,4 +1,4 @@
-/** What is not taken over from music that comes from elsewhere: a piece has one voice, and notes with their fingering. */
+/** The things that are not taken over from foreign music: a piece has one voice, and notes with their fingering. */
 export const LEFT_OUT = [
   'parts',
   'voices',
@@ -33,7 +33,7 @@ export const LEFT_OUT = [
 /** One kind of thing that is left out. */
 export type LeftOut = (typeof LEFT_OUT)[number];
 
-/** How often each kind was left out, in the order of the list; those that were not are missing. */
+/** The number of each kind that was left out, in the order of the list; kinds that were not are missing. */
 export type LeftOutCount = readonly { readonly what: LeftOut; readonly count: number }[];
 
 /** Counts what was left out. */

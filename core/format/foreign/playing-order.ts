@@ -1,10 +1,10 @@
 import type { RepeatSigns } from './score.ts';
 
-/** The most measures a score has when its repeats are written out. */
+/** The largest number of measures a score may have when its repeats are written out. */
 const MOST_MEASURES = 20_000;
 
 /**
- * The measures in the order in which they are played, by index: each repeat with its endings. A repeat without a beginning goes back
+ * Lists the measures in the order in which they are played, by index: each repeat with its endings. A repeat without a beginning goes back
  * to the end of the one before, or to the first measure. Jumps to a sign are not followed. At most 20,000 measures.
  */
 export function playingOrder(measures: readonly RepeatSigns[]): readonly number[] {
@@ -22,7 +22,7 @@ export function playingOrder(measures: readonly RepeatSigns[]): readonly number[
   return order;
 }
 
-/** A repeat begins here, or the last one has ended: with its last ending, or with its sign. */
+/** Tells whether a repeat begins here, or the last one has ended: with its last ending, or with its sign. */
 function beginsAgain(measures: readonly RepeatSigns[], index: number, from: number): boolean {
   const [before, here] = [measures[index - 1], measures[index]];
   if (index === from || !here) return false;
@@ -30,7 +30,7 @@ function beginsAgain(measures: readonly RepeatSigns[], index: number, from: numb
   return here.endings.length === 0 && before !== undefined && (before.endings.length > 0 || before.times > 0);
 }
 
-/** Whether it is played once more: as often as the sign says, or as there are endings left. */
+/** Tells whether it is played once more: as often as the sign says, or as there are endings left. */
 function goesBack(measures: readonly RepeatSigns[], index: number, pass: number): boolean {
   const here = measures[index];
   if (!here || here.times === 0) return false;

@@ -14,9 +14,9 @@ import { endOf, type Grid, type GridNote, quantised } from './quantise.ts';
 import { MIDI_ABOVE, type MidiSong, type MidiTrack } from './song.ts';
 
 /**
- * A MIDI file as parts that can be chosen from, its notes set to a grid and spelled by the keys that it names, else by the one in which
- * most of its notes lie. A note that still sounds when the next begins ends there; several that begin together are one chord. What
- * begins within its first measure begins with a pick-up.
+ * Reads a MIDI file as parts that can be chosen from, its notes set to a grid and spelled by the keys that it names, else by the one in
+ * which most of its notes lie. A note that still sounds when the next begins ends there; several that begin together are one chord. Music
+ * that begins within its first measure begins with a pick-up.
  */
 export function fromMidi(song: MidiSong, grid: Grid): ForeignScore {
   const key = keysOf(song);
@@ -53,12 +53,12 @@ function partOf(track: MidiTrack, song: MidiSong, key: KeyAt, grid: Grid): Forei
   };
 }
 
-/** A bar from where something begins in it: a silent one stays as it is. */
+/** Shortens a bar to begin with its first note; a silent one stays as it is. */
 function fromFirstNote(bar: Bar, [first]: readonly Sounding[]): Bar {
   return first ? { ...bar, from: first.onset, length: subtractFractions(bar.length, first.onset) } : bar;
 }
 
-/** What sounds in each bar; an event that goes over a bar line is in both. */
+/** Groups events by bar; an event that goes over a bar line is in both. */
 function byBar(events: readonly Sounding[], bars: readonly Bar[]): readonly (readonly Sounding[])[] {
   const inside: Sounding[][] = bars.map(() => []);
   let begins = 0;
@@ -69,7 +69,7 @@ function byBar(events: readonly Sounding[], bars: readonly Bar[]): readonly (rea
   return inside;
 }
 
-/** Whether a bar begins before a moment, or, where that counts, at it. */
+/** Tells whether a bar begins before a moment, or, where that counts, at it. */
 function isBefore(bar: Bar | undefined, moment: Fraction, orAt: boolean): boolean {
   const compared = bar ? compareFractions(bar.from, moment) : 1;
   return compared < 0 || (orAt && compared === 0);
@@ -90,7 +90,7 @@ interface Sounding {
   readonly pitches: readonly Pitch[];
 }
 
-/** Chords one after the other: each ends where the next begins at the latest. */
+/** Puts chords one after the other: each ends where the next begins at the latest. */
 function oneAfterOther(notes: readonly GridNote[], key: KeyAt): { readonly events: readonly Sounding[]; readonly overlaps: number } {
   const chords: GridNote[][] = [];
   for (const note of notes) {
@@ -117,12 +117,12 @@ function oneAfterOther(notes: readonly GridNote[], key: KeyAt): { readonly event
 interface Bar {
   readonly from: Fraction;
   readonly length: Fraction;
-  /** How long it is by its meter. */
+  /** The length that its meter gives it. */
   readonly full: Fraction;
   readonly meter: string;
 }
 
-/** The measures up to the end, by the meters of the song; a meter that changes within one begins with the next. */
+/** Lists the measures up to the end, by the meters of the song; a meter that changes within one begins with the next. */
 function barsOf({ meters, ticksPerQuarter }: MidiSong, end: Fraction): readonly Bar[] {
   const bars: Bar[] = [];
   let from = ZERO;
@@ -135,12 +135,12 @@ function barsOf({ meters, ticksPerQuarter }: MidiSong, end: Fraction): readonly 
   return bars;
 }
 
-/** No song is longer. */
+/** The largest number of bars in a song. */
 const MOST_BARS = 10_000;
 
 interface SongAround {
   readonly order: number;
-  /** What sounds in it. */
+  /** The events that sound in it. */
   readonly inside: readonly Sounding[];
   readonly key: KeyAt;
   readonly song: MidiSong;
@@ -148,7 +148,7 @@ interface SongAround {
 
 function measureOf({ from, length, full, meter }: Bar, { order, inside, key, song }: SongAround): ForeignMeasure {
   const to = addFractions(from, length);
-  // What is said before a pick-up holds for it.
+  // A tempo, meter or key given before a pick-up holds for it.
   const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), order === 0 ? ZERO : from, to));
   return {
     label: String(order + 1),
@@ -173,7 +173,7 @@ function isIn(moment: Fraction, from: Fraction, to: Fraction): boolean {
   return compareFractions(moment, from) >= 0 && compareFractions(moment, to) < 0;
 }
 
-/** What of an event lies in a measure; where it goes on, it is tied. */
+/** Cuts an event to the part in a measure; where it goes on, it is tied. */
 function cutTo({ onset, duration, pitches }: Sounding, from: Fraction, to: Fraction): ForeignEvent {
   const end = addFractions(onset, duration);
   const [begins, ends] = [later(onset, from), compareFractions(end, to) > 0 ? to : end];
@@ -193,7 +193,7 @@ const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
   bow: null,
 };
 
-/** The key that the song names at its beginning, else the one in which most of its notes lie; of several, the nearest to C. */
+/** Finds the key that the song names at its beginning, else the one in which most of its notes lie; of several, the nearest to C. */
 function keyOf({ keys, tracks }: MidiSong): Key {
   const [named] = keys;
   const candidates = FIFTHS.flatMap((fifths) => (['major', 'minor'] as const).flatMap((mode) => keyOfSignature(fifths, mode) ?? []));
@@ -217,12 +217,12 @@ function semitonesAbove(key: Key): number {
   return tonicAbove(key.fifths) + (key.mode === 'minor' ? 9 : 0);
 }
 
-/** How far the tonic of a major key with so many sharps lies above C. */
+/** Gives the distance of the tonic of a major key with a number of sharps above C, semitones. */
 function tonicAbove(fifths: number): number {
   return (((7 * fifths) % 12) + 12) % 12;
 }
 
-/** Whether a key on the keyboard is a degree of the signature. */
+/** Tells whether a key on the keyboard is a degree of the signature. */
 function isDegree(midiKey: number, { fifths }: Key): boolean {
   const above = (((midiKey - tonicAbove(fifths)) % 12) + 12) % 12;
   return MAJOR.has(above);

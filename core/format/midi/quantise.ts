@@ -1,13 +1,13 @@
 import { addFractions, asNumber, compareFractions, fraction, type Fraction, subtractFractions } from '#core/fraction';
 import type { MidiNote } from './song.ts';
 
-/** To what notes that were played are set: the shortest value, plain, in triplets, or whichever fits each beat better. */
+/** The grids to which played notes are set: the shortest value, plain, in triplets, or whichever fits each beat better. */
 export const GRIDS = ['eighths', 'sixteenths', '32nds', 'triplets', 'sixteenths-and-triplets'] as const;
 
-/** One of them. */
+/** The name of a grid. */
 export type Grid = (typeof GRIDS)[number];
 
-/** The steps of a quarter that each allows. */
+/** The steps of a quarter that each grid allows. */
 const STEPS: Readonly<Record<Grid, readonly number[]>> = {
   eighths: [2],
   sixteenths: [4],
@@ -16,21 +16,21 @@ const STEPS: Readonly<Record<Grid, readonly number[]>> = {
   'sixteenths-and-triplets': [4, 3],
 };
 
-/** Notes set to a grid, and how far they were from it. */
+/** The notes set to a grid, and their distance from it. */
 export interface Quantised {
-  /** In the order in which they begin, then from the lowest. */
+  /** The notes in the order in which they begin, then from the lowest. */
   readonly notes: readonly GridNote[];
-  /** How far a note was from its place on average, and at most, in quarters. */
+  /** The distance of notes from their place on average, and at most, in quarters. */
   readonly error: { readonly mean: number; readonly largest: number };
 }
 
 /** A note in its place. */
 export interface GridNote {
-  /** From the beginning, whole notes. */
+  /** The onset in whole notes from the beginning. */
   readonly onset: Fraction;
-  /** How long, whole notes; at least one step. */
+  /** The length in whole notes, at least one step. */
   readonly duration: Fraction;
-  /** Semitones above C−1. */
+  /** The key on the keyboard, semitones above C−1. */
   readonly key: number;
 }
 
@@ -51,7 +51,7 @@ export function quantised(notes: readonly MidiNote[], ticksPerQuarter: number, g
   return { notes: inOrder, error: { mean, largest: errors.reduce((most, error) => Math.max(most, error), 0) } };
 }
 
-/** The coarsest grid to which everything is near: on average within an eightieth of a quarter, or as near as to any finer one. */
+/** Finds the coarsest grid to which everything is near: on average within an eightieth of a quarter, or as near as to any finer one. */
 export function bestGrid(notes: readonly MidiNote[], ticksPerQuarter: number): Grid {
   const errors = new Map(GRIDS.map((grid) => [grid, quantised(notes, ticksPerQuarter, grid).error.mean]));
   const least = Math.min(...errors.values());
@@ -60,10 +60,10 @@ export function bestGrid(notes: readonly MidiNote[], ticksPerQuarter: number): G
 
 const GRIDS_COARSE_FIRST: readonly Grid[] = ['eighths', 'triplets', 'sixteenths', 'sixteenths-and-triplets', '32nds'];
 
-/** Quarters. */
+/** The distance that counts as near, in quarters. */
 const NEAR = 1 / 80;
 
-/** How many steps each beat has. */
+/** Finds the number of steps of each beat. */
 function stepsByBeat(notes: readonly MidiNote[], ticksPerQuarter: number, allowed: readonly number[]): (beat: number) => number {
   const [usual = 4] = allowed;
   const errors = new Map<number, number[]>();
@@ -89,7 +89,7 @@ function snap(quarters: number, steps: number): Fraction {
 /** Ticks divided by ticks may miss a whole number by a hair. */
 const TINY = 1e-9;
 
-/** The end of a note. */
+/** Gives the end of a note. */
 export function endOf({ onset, duration }: GridNote): Fraction {
   return addFractions(onset, duration);
 }

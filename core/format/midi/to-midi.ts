@@ -6,12 +6,12 @@ import { USUAL_TEMPO } from '#core/sound';
 import { DIVISIONS } from '#core/format';
 import { MIDI_ABOVE, type MidiNote, type MidiSong } from './song.ts';
 
-/** Small notes are played before their note, each so long, quarters. */
+/** The length of a grace note, which is played before its note, in quarters. */
 const GRACE_QUARTERS = 1 / 8;
 
 /**
- * A plan as a MIDI file: what sounds, in exact lengths, with tempo, meter and key. It begins with the measure: after a pick-up the first
- * measure is silent up to it. Small notes come before their note, in the time of the one before.
+ * Writes the sound of a plan as a MIDI file, in exact lengths, with tempo, meter and key. It begins with the measure: after a pick-up the
+ * first measure is silent up to it. Grace notes come before their note, in the time of the one before.
  */
 export function toMidi(name: string, { brief, line }: Plan): MidiSong {
   const ticksOf = (wholes: number): number => Math.round(wholes * 4 * DIVISIONS);
@@ -38,7 +38,7 @@ export function toMidi(name: string, { brief, line }: Plan): MidiSong {
   };
 }
 
-/** Small notes that stand between this one and the note they lead to. */
+/** Counts the grace notes between this one and the note they lead to. */
 function graceCountAfter(notes: Plan['line']['notes'], index: number): number {
   const after = notes.slice(index + 1);
   const main = after.findIndex((note) => note.kind === 'rest' || !note.grace);

@@ -10,19 +10,19 @@ interface ClefFrom {
 
 /** The clefs of a part as they are read, staff by staff: one that begins within a measure holds for every voice from there on. */
 export class ClefReader {
-  /** What holds at the beginning of the measure. */
+  /** The clefs that hold at the beginning of the measure. */
   private carried = new Map<string, ClefName | null>();
   private changes = new Map<string, readonly ClefFrom[]>();
 
   constructor(private readonly kind: InstrumentKind) {}
 
-  /** A new measure begins. */
+  /** Begins a new measure. */
   nextMeasure(): void {
     for (const [staff, changes] of this.changes) this.carried.set(staff, changes[changes.length - 1]?.clef ?? null);
     this.changes.clear();
   }
 
-  /** What stands in attributes at a moment of the measure. */
+  /** Reads the clefs in attributes at a moment of the measure. */
   read(attributes: ReadElement, time: Fraction): void {
     for (const clef of childrenOf(attributes, 'clef')) {
       const staff = clef.attributes['number'] ?? '1';
@@ -34,7 +34,7 @@ export class ClefReader {
     }
   }
 
-  /** The clef of a note or rest; null where none is told, or one that string players do not read. */
+  /** Gives the clef of a note or rest; null where none is given, or one that string players do not read. */
   at(note: ReadElement, time: Fraction): ClefName | null {
     const staff = textOf(note, 'staff') ?? '1';
     const here = this.changes.get(staff)?.findLast((change) => compareFractions(change.time, time) <= 0);

@@ -7,7 +7,7 @@ import { PartReader } from './read-part.ts';
 
 /**
  * Reads a MusicXML score (3.1 or 4.0, partwise or timewise) as parts that can be chosen from. Pitches are as they sound: parts that
- * transpose are put back, and a double bass part that says nothing sounds an octave lower than it is written. Refuses what is no
+ * transpose are put back, and a double bass part that says nothing sounds an octave lower than it is written. Refuses a file that is no
  * score, and one without a part.
  */
 export function fromMusicXml(tree: readonly ReadElement[]): Reading<ForeignScore> {
@@ -24,7 +24,7 @@ function titleOf(score: ReadElement): string | null {
   return textOf(childOf(score, 'work'), 'work-title') ?? textOf(score, 'movement-title') ?? textOf(credited, 'credit-words') ?? null;
 }
 
-/** A timewise score has parts in its measures: the same the other way round. */
+/** Turns a timewise score, which has parts in its measures, into parts with measures. */
 function partsOfTimewise(score: ReadElement): readonly ReadElement[] {
   const parts = new Map<string, ReadElement[]>();
   for (const measure of childrenOf(score, 'measure')) {
@@ -52,7 +52,7 @@ const NAMED: Readonly<Record<InstrumentKind, RegExp>> = {
   violin: /viol(in|on)|geige/i,
 };
 
-/** The instrument by the name of the part, else by its first clef. */
+/** Finds the instrument by the name of the part, else by its first clef. */
 function kindOf(name: string, part: ReadElement): InstrumentKind {
   const named = (['cello', 'bass', 'viola', 'violin'] as const).find((kind) => NAMED[kind].test(name));
   if (named) return named;

@@ -26,7 +26,7 @@ const ACCIDENTAL_NAMES: Readonly<Record<string, string>> = {
   '2': 'double-sharp',
 };
 
-/** A rest. */
+/** Writes a rest. */
 export function restElement(rest: MeasureRest): XmlElement {
   const { duration, voice, shape, tuplet } = lengthElements(rest.value);
   const brackets = tupletBrackets(rest);
@@ -34,7 +34,7 @@ export function restElement(rest: MeasureRest): XmlElement {
   return element('note', [element('rest'), duration, voice, ...shape, ...tuplet, ...notations]);
 }
 
-/** A small note has a kind of note head and no time: "grace" stands where the others have their duration. */
+/** Writes a small note, which has a kind of note head and no time: "grace" stands where the others have their duration. */
 export function smallNoteElements({ heads, value }: SmallNote, planned: PlannedSound): readonly XmlElement[] {
   const { voice, shape } = lengthElements(value);
   return heads.map((head, order) =>
@@ -50,7 +50,7 @@ export function smallNoteElements({ heads, value }: SmallNote, planned: PlannedS
   );
 }
 
-/** The note that a shift passes: small, without time, its head in brackets, with the finger that passes it. */
+/** Writes the note that a shift passes: small, without time, its head in brackets, with the finger that passes it. */
 export function inBetweenElement({ finger, string }: InBetweenNote, head: WrittenHead): XmlElement {
   return element('note', [
     element('grace'),
@@ -64,27 +64,27 @@ export function inBetweenElement({ finger, string }: InBetweenNote, head: Writte
   ]);
 }
 
-/** One of the heads of a note, and what is written at it. */
+/** One of the heads of a note, and the signs at it. */
 interface HeadWritten {
-  /** The note it belongs to. */
+  /** The note to which it belongs. */
   readonly symbol: MeasureNote;
   /** The head itself. */
   readonly head: WrittenHead;
-  /** The finger that plays it. */
+  /** The stop that plays it. */
   readonly stop: Stop;
-  /** It sounds with the head before it: slurs, ties and the bow stand at the first. */
+  /** Whether it sounds with the head before it: slurs, ties and the bow stand at the first. */
   readonly inChord: boolean;
   /** The bow sign at the note; null for none. */
   readonly bow: Mark['bow'] | null;
-  /** Slides that end and begin at the note. */
+  /** The slides that end and begin at the note. */
   readonly slides: readonly ('start' | 'stop')[];
   /** The ornament at the note, with the sign and the finger of its other note; null for none. */
   readonly ornament: { readonly written: WrittenOrnament; readonly finger: string } | null;
-  /** What the head is of a stopped harmonic; null for any other. */
+  /** The part that the head has in a stopped harmonic; null for any other. */
   readonly harmonic: 'base' | 'touching' | null;
 }
 
-/** One element for each head; those after the first are marked as sounding with it. */
+/** Writes one element for each head; those after the first are marked as sounding with it. */
 export function noteElements(
   symbol: MeasureNote,
   planned: PlannedSound,
@@ -107,7 +107,7 @@ export function noteElements(
   );
 }
 
-/** Trills and mordents; "inverted" is the one with the note above. */
+/** The element names of trills and mordents; "inverted" is the one with the note above. */
 const ORNAMENT_NAMES: Readonly<Record<OrnamentKind, string>> = {
   trill: 'trill-mark',
   mordent: 'mordent',
@@ -179,7 +179,7 @@ function notations(written: HeadWritten): readonly XmlElement[] {
   return inside.length === 0 ? [] : [element('notations', inside)];
 }
 
-/** The strong accent has a name of its own there. */
+/** The element names of accents; the strong accent has a name of its own there. */
 const ACCENT_ELEMENTS: Readonly<Record<Accent, string>> = { accent: 'accent', marcato: 'strong-accent' };
 
 function articulationElements({ symbol: { accent, articulation }, inChord }: HeadWritten): readonly XmlElement[] {
@@ -191,13 +191,13 @@ function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {
   return [...(symbol.tiedFromBefore ? (['stop'] as const) : []), ...(symbol.tiedToNext ? (['start'] as const) : [])];
 }
 
-/** How long a note or rest is: in divisions, and as it is written. */
+/** The length of a note or rest: in divisions, and as it is written. */
 interface LengthElements {
-  /** How long, in divisions. */
+  /** The length in divisions. */
   readonly duration: XmlElement;
-  /** The one voice there is. */
+  /** The voice; there is only one. */
   readonly voice: XmlElement;
-  /** Kind of note head, and dots. */
+  /** The kind of note head, and dots. */
   readonly shape: readonly XmlElement[];
   /** The tuplet it belongs to; empty for none. */
   readonly tuplet: readonly XmlElement[];
@@ -216,7 +216,7 @@ function timeModification({ notes, inTimeOf }: Tuplet): XmlElement {
   return element('time-modification', [element('actual-notes', String(notes)), element('normal-notes', String(inTimeOf))]);
 }
 
-/** The bracket of a tuplet at its first and its last note. */
+/** The elements for the bracket of a tuplet at its first and its last note. */
 const TUPLET_BRACKETS: Readonly<Record<TupletPlace, readonly ('start' | 'stop')[]>> = {
   begins: ['start'],
   continues: [],

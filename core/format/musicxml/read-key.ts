@@ -3,22 +3,25 @@ import { pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
 import { numberOf, type ReadElement, textOf } from '#core/format';
 import type { Transposition } from './read-note.ts';
 
-/** A key signature as it is written: so many sharps, or flats below 0. */
+/** A written key signature. */
 export interface WrittenKey {
-  /** −7 … 7. */
+  /** The number of sharps, or of flats below 0: −7 … 7. */
   readonly fifths: number;
-  /** Major, unless it is said to be minor. */
+  /** The mode: major, unless it is said to be minor. */
   readonly mode: KeyMode;
 }
 
-/** The signature in a key element; null for one that no major or minor key has. */
+/** Reads the signature in a key element; null for one that no major or minor key has. */
 export function writtenKey(key: ReadElement): WrittenKey | null {
   const fifths = numberOf(key, 'fifths');
   if (fifths === undefined || !Number.isInteger(fifths) || Math.abs(fifths) > 7) return null;
   return { fifths, mode: textOf(key, 'mode') === 'minor' ? 'minor' : 'major' };
 }
 
-/** The key that sounds where one is written for a part that transposes, documents' form: of two that are the same on the piano, the nearer. */
+/**
+ * Gives the key that sounds where one is written for a part that transposes, documents' form: of two that are the same on the piano, the
+ * nearer.
+ */
 export function soundingKey({ fifths, mode }: WrittenKey, by: Transposition): string {
   const tonic = keyOfSignature(fifths, mode)?.tonic;
   const sounding = tonic && transposedBy(tonic, by);

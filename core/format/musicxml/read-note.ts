@@ -14,23 +14,23 @@ import { fraction, type Fraction } from '#core/fraction';
 import type { LeftOut, ForeignNote } from '#core/format/foreign';
 import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 
-/** How far a part sounds from what is written: letters and semitones, upward positive. */
+/** The distance at which a part sounds from what is written: letters and semitones, upward positive. */
 export interface Transposition {
-  /** Letters. */
+  /** The letters. */
   readonly steps: number;
-  /** Semitones. */
+  /** The semitones. */
   readonly semitones: number;
 }
 
 /** One head of a note as it was read. */
 export interface ReadHead {
-  /** As it sounds; null where nothing with a pitch stands there, or one that cannot be spelled. */
+  /** The sounding pitch; null where nothing with a pitch stands there, or one that cannot be spelled. */
   readonly pitch: Pitch | null;
   /** The finger at it; null for none. */
   readonly finger: Finger | null;
 }
 
-/** The head of a note: its sounding pitch, and its finger. What is between two semitones is taken as the nearer. */
+/** Reads the head of a note: its sounding pitch, and its finger. A pitch between two semitones is taken as the nearer. */
 export function readHead(note: ReadElement, by: Transposition): ReadHead {
   const written = childOf(note, 'pitch');
   const [octave, alter] = [numberOf(written, 'octave'), Math.round(numberOf(written, 'alter') ?? 0)];
@@ -50,19 +50,19 @@ function stepsAndSemitones(letter: number, octave: number): Transposition {
   return { steps: stepsOf(natural), semitones: semitonesOf(natural) };
 }
 
-/** Octaves have one digit. */
+/** Tells whether a pitch can be named: octaves have one digit. */
 function isNamed({ octave }: Pitch): boolean {
   return octave >= 0 && octave <= 9;
 }
 
 const LETTER_INDEXES: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 
-/** A stopped harmonic sounds two octaves above the finger that stops it. */
+/** Gives the sound of a stopped harmonic: two octaves above the finger that stops it. */
 function stoppedSounds(note: ReadElement): boolean {
   return at(note, 'notations', 'technical', 'harmonic', 'artificial') !== undefined;
 }
 
-/** The first finger at a note that is no substitution for another; thumb and open string also have signs of their own. */
+/** Finds the first finger at a note that is no substitution for another; thumb and open string also have signs of their own. */
 function fingerAt(note: ReadElement): Finger | null {
   const technical = childOf(childOf(note, 'notations'), 'technical');
   if (childOf(technical, 'thumb-position')) return 'T';
@@ -77,10 +77,10 @@ const ORNAMENTS: Readonly<Record<string, OrnamentKind>> = {
   'inverted-mordent': 'upper-mordent',
 };
 
-/** How long a grace note is by its type. */
+/** The lengths of grace notes by their type. */
 const GRACE_VALUES: Readonly<Record<string, Fraction>> = { '16th': fraction(1, 16), '32nd': fraction(1, 32), quarter: fraction(1, 4) };
 
-/** A note of one head, with everything written at it that a piece keeps. Slurs are told apart by what is open. */
+/** Reads a note of one head, with every sign at it that a piece keeps. Slurs are told apart by which are open. */
 export function readNote(note: ReadElement, { pitch, finger }: ReadHead): ForeignNote | null {
   if (pitch === null) return null;
   const notations = childrenOf(note, 'notations');
@@ -114,13 +114,13 @@ function bowAt(technical: readonly ReadElement[]): Mark['bow'] | null {
   return technical.some((each) => childOf(each, 'up-bow')) ? 'up' : null;
 }
 
-/** The stronger accent at a note, where both stand there. */
+/** Finds the stronger accent at a note, where both stand there. */
 function accentAt(notations: readonly ReadElement[]): Accent | null {
   const stands = (name: string): boolean => notations.some((each) => at(each, 'articulations', name) !== undefined);
   return stands('strong-accent') ? 'marcato' : stands('accent') ? 'accent' : null;
 }
 
-/** The first dot, wedge or line at a note; a dot with a line is both. */
+/** Finds the first dot, wedge or line at a note; a dot with a line is both. */
 function articulationAt(notations: readonly ReadElement[]): Articulation | null {
   const written = notations.flatMap((each) => childOf(each, 'articulations')?.children ?? []);
   const stands = (each: string): boolean => written.some(({ name }) => name === each);
@@ -135,7 +135,7 @@ function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {
   return kind ? { kind, ...(sign ? { sign } : {}) } : null;
 }
 
-/** What stands at notes and is kept, or says nothing by itself; everything else there is told. */
+/** The signs at notes that are kept, or say nothing by themselves; all others are reported. */
 const KEPT: ReadonlySet<string> = new Set([
   ...['tied', 'slur', 'tuplet', 'technical', 'articulations', 'ornaments', 'footnote', 'level'],
   ...['up-bow', 'down-bow', 'fingering', 'string', 'harmonic', 'open-string', 'thumb-position'],
@@ -148,7 +148,7 @@ const GROUPS: Readonly<Record<string, LeftOut>> = {
   glissando: 'slides',
 };
 
-/** What is written at a note and cannot be kept. */
+/** Lists the signs at a note that cannot be kept. */
 export function leftOutAt(note: ReadElement): readonly LeftOut[] {
   const alter = numberOf(childOf(note, 'pitch'), 'alter') ?? 0;
   return [

@@ -7,7 +7,7 @@ import { ClefReader } from './clef-reader.ts';
 import { soundingKey, writtenKey, type WrittenKey } from './read-key.ts';
 import { leftOutAt, type ReadHead, readHead, readNote, type Transposition } from './read-note.ts';
 
-/** Reads the measures of one part in their order; lives for one reading. */
+/** A reader of the measures of one part in their order; it is used for one reading. */
 export class PartReader {
   private divisions = 1;
   private key: WrittenKey = { fifths: 0, mode: 'major' };
@@ -30,7 +30,7 @@ export class PartReader {
     this.clefs = new ClefReader(kind);
   }
 
-  /** The next measure; `order` counts from 0. */
+  /** Reads the next measure; `order` counts from 0. */
   measure(element: ReadElement, order: number): ForeignMeasure {
     [this.time, this.furthest, this.events, this.leftOut, this.tempo, this.last] = [ZERO, ZERO, [], [], null, null];
     this.clefs.nextMeasure();
@@ -74,7 +74,7 @@ export class PartReader {
     this.leftOut.push({ what, voice });
   }
 
-  /** Not before the beginning of the measure. */
+  /** Goes back in time, but not before the beginning of the measure. */
   private moveTo(time: Fraction): void {
     this.time = compareFractions(time, ZERO) < 0 ? ZERO : time;
     if (compareFractions(this.time, this.furthest) > 0) this.furthest = this.time;
@@ -82,7 +82,7 @@ export class PartReader {
 
   private durationOf(element: ReadElement): Fraction {
     const length = numberOf(element, 'duration') ?? 0;
-    // Some write lengths with a decimal point. What is absurd has no length, and is refused with the line.
+    // Some programs write lengths with a decimal point. An absurd length reads as none and is refused with the line.
     return length > 0 && length <= MOST_DIVISIONS
       ? fraction(Math.round(length * PRECISION), Math.round(this.divisions * 4 * PRECISION))
       : ZERO;
@@ -103,7 +103,7 @@ export class PartReader {
     if (transpose) this.by = transpositionOf(transpose);
   }
 
-  /** A clef that shows the notes an octave away stands for itself: what is written is what sounds. */
+  /** Reads a clef. One that shows the notes an octave away is the plain clef: the written pitches are those that sound. */
   private octaveClef(element: ReadElement): void {
     const [clef] = childrenOf(element, 'clef');
     if ((numberOf(clef, 'clef-octave-change') ?? 0) !== 0) this.by = octavesDown(0);
@@ -159,7 +159,7 @@ export class PartReader {
     this.moveTo(addFractions(this.time, duration));
   }
 
-  /** What is not taken over still has its time: a rest stands for it. */
+  /** Puts a rest in place of what is not taken over, since it still takes time. */
   private skipped(
     what: LeftOut,
     { voice, duration, isChord, clef }: Pick<ForeignEvent, 'voice' | 'duration' | 'clef'> & { readonly isChord: boolean },
@@ -175,7 +175,7 @@ export class PartReader {
     this.last = event;
   }
 
-  /** A head that sounds with the note before; of a stopped harmonic it is the finger that touches, or what sounds. */
+  /** Adds a head that sounds with the note before; in a stopped harmonic it is the finger that touches, or the sound. */
   private joins(element: ReadElement, head: ReadHead): void {
     const before = this.last?.note;
     const isHarmonic = at(element, 'notations', 'technical', 'harmonic') !== undefined && before?.harmonic === 'stopped';
@@ -186,7 +186,7 @@ export class PartReader {
     this.last = joined;
   }
 
-  /** A slur that begins twice under one number, or ends without having begun, is none. */
+  /** Reads the slurs. A slur that begins twice under one number, or ends without having begun, is ignored. */
   private withSlurs(element: ReadElement, note: ForeignNote | null): ForeignNote | null {
     if (!note) return null;
     const signs = childrenOf(element, 'notations').flatMap((each) => childrenOf(each, 'slur'));
@@ -218,19 +218,19 @@ export class PartReader {
   }
 }
 
-/** Into how many a quarter is divided from here on; undefined where nothing is said, or nothing that makes sense. */
+/** Reads the number of divisions of a quarter from here on; undefined where nothing is said, or nothing that makes sense. */
 function divisionsIn(element: ReadElement): number | undefined {
   const divisions = numberOf(element, 'divisions');
   return divisions !== undefined && divisions >= 1 / PRECISION && divisions <= MOST_DIVISIONS ? divisions : undefined;
 }
 
-/** Lengths are kept to a thousandth of a division. */
+/** The precision of lengths: a thousandth of a division. */
 const PRECISION = 1000;
 
-/** No program divides a quarter into more, nor has a note that lasts longer. */
+/** The largest number of divisions of a quarter, and of quarters in a note. */
 const MOST_DIVISIONS = 10_000_000;
 
-/** No repeat is played more often. */
+/** The largest number of times that a repeat is played. */
 const MOST_TIMES = 16;
 
 const BEAT_UNITS: Readonly<Record<string, number>> = { whole: 4, half: 2, quarter: 1, eighth: 0.5, '16th': 0.25 };
@@ -254,12 +254,12 @@ function octavesDown(octaves: number): Transposition {
 function transpositionOf(element: ReadElement): Transposition {
   const octaves = numberOf(element, 'octave-change') ?? 0;
   const semitones = numberOf(element, 'chromatic') ?? 0;
-  // Where the letters are not told, they are those of the usual interval of so many semitones.
+  // Where the letters are not given, they are those of the usual interval of this number of semitones.
   const steps = numberOf(element, 'diatonic') ?? Math.round((semitones * 7) / 12);
   return { steps: steps + 7 * octaves, semitones: semitones + 12 * octaves };
 }
 
-/** A small note with its head in brackets is for the reader: it is not played. */
+/** Tells whether a small note with its head in brackets is for the reader and not played. */
 function isInBrackets(note: ReadElement): boolean {
   return childOf(note, 'grace') !== undefined && childOf(note, 'notehead')?.attributes['parentheses'] === 'yes';
 }
@@ -269,7 +269,7 @@ function beatsOf(meter: string): readonly number[] {
   return [(beats ?? '').split('+').reduce((sum, part) => sum + Number(part), 0), Number(value)];
 }
 
-/** "3/4"; several beats are added, several meters one after the other are left at the first. */
+/** Reads a meter: "3/4"; several beats are added, and of several meters one after the other the first is taken. */
 function meterNamed(time: ReadElement): string | null {
   const [beats, value] = [textOf(time, 'beats'), textOf(time, 'beat-type')];
   if (beats === undefined || value === undefined || !/^[1-9][0-9]?(\+[1-9][0-9]?)*$/.test(beats) || !/^(1|2|4|8|16|32)$/.test(value))
@@ -286,7 +286,7 @@ function voiceOf(element: ReadElement): string {
   return staff === '1' ? voice : `${staff}/${voice}`;
 }
 
-/** The heads of a note from the lowest, each with its finger; one that stands there already is not added. */
+/** Adds a head to those of a note, from the lowest, each with its finger; one that stands there already is not added. */
 function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
   const [pitch] = head.pitches;
   if (!pitch || note.pitches.some((each) => samePitch(each, pitch))) return note;

@@ -27,9 +27,9 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
 };
 
 /**
- * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
- * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks. With
- * `inBetweenNotes`, the note that each shift passes stands small and in brackets before the note it arrives on.
+ * Writes a plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass), fingering and string
+ * on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks. With `inBetweenNotes`, the note
+ * that each shift passes stands small and in brackets before the note it arrives on.
  */
 export function toMusicXml(name: string, plan: Plan, { inBetweenNotes = false }: MusicXmlChoice = {}): XmlElement {
   const kind = plan.brief.instrument.kind;
@@ -53,18 +53,18 @@ export function toMusicXml(name: string, plan: Plan, { inBetweenNotes = false }:
   );
 }
 
-/** What may be left out of the score. */
+/** The things that may be left out of the score. */
 export interface MusicXmlChoice {
   /** Whether the notes that shifts pass are written. */
   readonly inBetweenNotes?: boolean;
 }
 
-/** A plan, and what of it is written. */
+/** A plan, and the choice of what is written. */
 interface PlanWritten extends Required<MusicXmlChoice> {
   readonly plan: Plan;
 }
 
-/** `readings` has one entry more than the measure has symbols: how the symbol before it was read comes first. */
+/** `readings` has one entry more than the measure has symbols: the reading of the symbol before it comes first. */
 function measureElement(
   measure: Measure,
   engraving: Engraving,
@@ -84,7 +84,7 @@ function measureElement(
   return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
 }
 
-/** What key and meter become with a measure; nothing where both go on. */
+/** Gives the key and meter that change with a measure; empty where both go on. */
 function changedSignature(measure: Measure, { measures }: Engraving): readonly XmlElement[] {
   const before = measures[measure.number - 2];
   const changed = [
@@ -102,12 +102,12 @@ function timeElement({ meter: { beats, beatValue } }: Signature): XmlElement {
   return element('time', [element('beats', String(beats)), element('beat-type', String(beatValue))]);
 }
 
-/** A pick-up is measure 0, and counts for none. */
+/** Gives the number of a measure; a pick-up is measure 0. */
 function measureNumber({ number }: Measure, { pickUp }: Engraving): Readonly<Record<string, string | number>> {
   return { number: number - (pickUp ? 1 : 0), ...(pickUp && number === 1 ? { implicit: 'yes' } : {}) };
 }
 
-/** What is said before a symbol that is read differently from the one before it. */
+/** Writes the directions before a symbol that is read differently from the one before it. */
 function readingChanges(before: StaffReading, now: StaffReading): readonly XmlElement[] {
   return [
     ...(before.octaveLine && !now.octaveLine ? [octaveShift('stop')] : []),
@@ -116,7 +116,7 @@ function readingChanges(before: StaffReading, now: StaffReading): readonly XmlEl
   ];
 }
 
-/** "down": the notes stand an octave lower on the staff than they sound. */
+/** Writes an octave sign; "down" means that the notes stand an octave lower on the staff than they sound. */
 function octaveShift(type: 'down' | 'stop'): XmlElement {
   return element('direction', [element('direction-type', [element('octave-shift', [], { type, size: 8 })])], { placement: 'above' });
 }
@@ -169,19 +169,19 @@ function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElemen
   return [cue, remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
 }
 
-/** The note that a shift passes on its way to a note, with the finger that passes it; none where nothing sounds on the way. */
+/** Finds the note that a shift passes on its way to a note, with the finger that passes it; empty where nothing sounds on the way. */
 function inBetweenBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): readonly XmlElement[] {
   const passed = shifts.find(({ to }) => to === index)?.guides[0]?.inBetween;
   const pitch = passed && parsePitch(passed.written);
   return passed && pitch?.ok ? [inBetweenElement(passed, headOf(pitch.value, key))] : [];
 }
 
-/** A head with the sign it needs in a key: a guide note stands by itself. */
+/** Gives a head with the sign it needs in a key: an in-between note stands by itself. */
 function headOf(written: Pitch, key: Key): WrittenHead {
   return { written, accidental: alterationInKey(key, written.letter) === written.alteration ? null : written.alteration, diamond: false };
 }
 
-/** The note a chosen guide passes, in words: "1 over D5". */
+/** Writes the note a chosen guide passes, in words: "1 over D5". */
 function guideDirections({ shifts }: Plan, mark: Mark | undefined): readonly XmlElement[] {
   const guide = shifts.find(({ to }) => to === mark?.note)?.guides[0];
   if (mark?.guide === undefined || guide?.kind !== mark.guide || guide.inBetween === null) return [];
@@ -193,7 +193,7 @@ function ornamentAt({ line }: Plan, index: number): WrittenOrnament | null {
   return note?.kind === 'note' ? note.ornament : null;
 }
 
-/** An expressive slide runs from the last note before the shift to the one it arrives on. */
+/** Finds the slides at a note: an expressive slide runs from the last note before the shift to the one it arrives on. */
 function slidesAt({ shifts }: Plan, { index }: MeasureNote): readonly ('start' | 'stop')[] {
   const expressive = shifts.filter((shift) => shift.expressive);
   return [

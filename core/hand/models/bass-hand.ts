@@ -18,7 +18,7 @@ const FOUR_FINGERS: Offsets = [
   ['4', [3]],
 ];
 
-/** Here the third finger begins to take the place of the fourth, which goes no higher; semitones of the first finger. */
+/** The place of the first finger from which the third finger begins to replace the fourth, which goes no higher; semitones. */
 const FOURTH_ENDS = 10;
 
 /**
@@ -56,10 +56,10 @@ const THREE_FINGERS: readonly SemitoneShape[] = [
 const HIGHEST_THUMB = 20;
 
 /**
- * The double bass's hand. In the 1-2-4 school the third finger supports the fourth, so the hand covers a tone; with four
- * fingers it covers a minor third, a semitone each. With pivots the hand rolls a semitone around its thumb without a
- * shift. From about sixth position the third finger takes the fourth's place; in the thumb school the thumb comes onto
- * the string from `thumbFrom` semitones above the open string.
+ * Builds the double bass's hand. In the 1-2-4 school the third finger supports the fourth, so the hand covers a tone; with four fingers it
+ * covers a minor third, a semitone each. With pivots the hand rolls a semitone around its thumb without a shift. From about sixth position
+ * the third finger takes the fourth's place; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open
+ * string.
  */
 export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, thumbFrom: number, pivots: boolean): HandModel {
   const offsets = school === '1234' ? FOUR_FINGERS : ONE_TWO_FOUR;
@@ -81,7 +81,7 @@ export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, 
   return semitoneHand({ school, shapes, names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]), learnedFirst: [] });
 }
 
-/** Rolled up a semitone: every finger stands one higher, the thumb stays. */
+/** Rolls a shape up a semitone: every finger stands one higher, the thumb stays. */
 function pivoted(home: SemitoneShape): SemitoneShape {
   const rolled = home.plays.map(([finger, places]): readonly [Finger, readonly number[]] => [finger, places.map((place) => place + 1)]);
   return { ...home, shape: 'pivoted', plays: rolled, span: { lowest: 1, highest: home.span.highest + 1 } };

@@ -65,7 +65,7 @@ const NECK: readonly SemitoneShape[] = [
   },
 ];
 
-/** The cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
+/** Builds the cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
 export function celloHand(school: Extract<HandSchool, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
   // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
   const neck = NECK.map((shape) => (shape.families.includes('three-finger') ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
@@ -77,8 +77,8 @@ export function celloHand(school: Extract<HandSchool, 'neck' | 'thumb'>, thumbFr
 const HIGHEST_THUMB = 26;
 
 /**
- * Names by the place of the first finger, counted in letters as on the A string, whose natural notes name the positions: B
- * first, C second, D third, E fourth, F fifth, G sixth, A seventh. Between two of them the key decides: C♯ second, D♭ third.
+ * Gives the names by the place of the first finger, counted in letters as on the A string, whose natural notes name the positions: B first,
+ * C second, D third, E fourth, F fifth, G sixth, A seventh. Between two of them the key decides: C♯ second, D♭ third.
  */
 function celloNames(): readonly (readonly PositionName[])[] {
   const named = (...labels: readonly string[]): readonly PositionName[] => labels.map((label) => ({ label, alteration: null }));

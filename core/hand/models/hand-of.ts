@@ -5,18 +5,22 @@ import { type HandSchool, schoolsOf, type HandModel } from '#core/hand';
 import { USUAL_THUMB } from './thumb-shapes.ts';
 import { violinHand } from './violin-hand.ts';
 
-/** What a player adds to a school. */
+/** The options that a player adds to a school. */
 export interface SchoolOptions {
-  /** Semitones above the open string from which the thumb comes onto the string, in the thumb school. */
+  /** The semitones above the open string from which the thumb comes onto the string, in the thumb school. */
   readonly thumbFrom: number;
-  /** The double bass's hand may roll a semitone around its thumb. */
+  /** Whether the double bass's hand may roll a semitone around its thumb. */
   readonly pivots: boolean;
 }
 
-/** Nothing added: the thumb from the half-string harmonic, no pivots. */
+/** The options of a player who adds nothing: the thumb from the half-string harmonic, no pivots. */
 export const USUAL_OPTIONS: SchoolOptions = { thumbFrom: USUAL_THUMB, pivots: false };
 
-/** The hand that a school teaches on an instrument. Throws for a school of another instrument: ask `schoolsOf` first. */
+/**
+ * Gives the hand that a school teaches on an instrument.
+ *
+ * @throws for a school of another instrument; ask `schoolsOf` first
+ */
 export function handOf(kind: InstrumentKind, school: HandSchool = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {
   const name = `${kind} ${school} ${options.thumbFrom} ${options.pivots}`;
   const hand = HANDS.get(name) ?? handOfSchool(kind, school, options);

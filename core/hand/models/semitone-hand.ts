@@ -23,67 +23,70 @@ import {
 import { pairsOf } from '#core/hand/together';
 
 /**
- * A hand is told by what stays for a whole stay. On the neck of the cello either the block of 2-3-4 stays and finger 1 may reach
- * back, or finger 1 stays and the block may open forward; where both have moved there is a shift.
+ * The families of hands, by the part that stays for a whole stay. On the neck of the cello either the block of 2-3-4 stays and finger 1 may
+ * reach back, or finger 1 stays and the block may open forward; where both have moved there is a shift.
  */
 const FAMILIES = ['block-stays', 'first-stays', 'three-finger', 'thumb'] as const;
 
 /** The part of a hand that stays. */
 export type Family = (typeof FAMILIES)[number];
 
-/** By finger, the places it may take, semitones above the anchor; the usual one first. */
+/** The places that each finger may take, semitones above the anchor, the usual one first. */
 export type Offsets = readonly (readonly [Finger, readonly number[]])[];
 
-/** One shape of a hand whose fingers follow the semitone: where each finger stands above finger 1 (in thumb position the thumb). */
+/**
+ * One shape of a hand whose fingers follow the semitone, by the place of each finger above finger 1 (in thumb position, above the thumb).
+ */
 export interface SemitoneShape {
-  /** What the finger that plays does. */
+  /** The shape of the finger that plays. */
   readonly shape: Shape;
-  /** The hands that have it. */
+  /** The families of hands that have this shape. */
   readonly families: readonly Family[];
   /** The fingers that play in this shape. */
   readonly plays: Offsets;
-  /** The neck of the cello: where the second finger stands, and with it the block of 2-3-4. */
+  /** The place of the second finger on the neck of the cello, and with it of the block of 2-3-4. */
   readonly block?: 1 | 2;
-  /** At rest the first finger stands so many semitones higher: it has reached back. */
+  /** The semitones by which the first finger stands higher at rest: here it has reached back. */
   readonly restsAbove?: number;
-  /** For runs of semitones only. */
+  /** Whether the shape is for runs of semitones only. */
   readonly chromatic?: boolean;
-  /** Anchors at which the shape is used, both inclusive. */
+  /** The lowest anchor at which the shape is used. */
   readonly lowestAnchor: number;
-  /** Up to here it is used, semitones above the open string. */
+  /** The highest place at which it is used, semitones above the open string. */
   readonly highestAnchor: number;
-  /** Semitones of the outermost fingers above the anchor. */
+  /** The places of the outermost fingers, semitones above the anchor. */
   readonly span: Frame;
 }
 
-/** What tells the cello's and the bass's hands apart from each other. */
+/** The features that differ between the cello's and the bass's hands. */
 export interface SemitoneHandTable {
-  /** The school that teaches it. */
+  /** The school that teaches the hand. */
   readonly school: HandSchool;
   /** Every shape of the hand, the usual one first. */
   readonly shapes: readonly SemitoneShape[];
-  /** Names of the position by the place of finger 1, from the first semitone; where two are usual, the sharp key's first. */
+  /** The names of the position by the place of finger 1, from the first semitone; where two are usual, the sharp key's first. */
   readonly names: readonly (readonly PositionName[])[];
   /** The positions that pupils learn before the others, which follow from the nut up. */
   readonly learnedFirst: readonly string[];
 }
 
-/** Name of every place in thumb position: the note under the thumb tells them apart. */
+/** The name of every place in thumb position: the note under the thumb tells them apart. */
 const THUMB: PositionName = { label: 'thumb', alteration: null };
 
 const TONE = 2;
 
-/** Finger 1 stands a tone above the thumb at home. */
+/** The distance of finger 1 above the thumb at home: a tone. */
 const FIRST_ABOVE_THUMB = 2;
 
-/** A hand in which the anchor alone is the position: cello and double bass. */
+/** Builds a hand in which the anchor alone is the position: cello and double bass. */
 export function semitoneHand(table: SemitoneHandTable): HandModel {
   const { shapes } = table;
   const labels = [...new Set(table.names.flatMap((names) => names.map((name) => name.label)))];
   const thumb = shapes.some((shape) => shape.families.includes('thumb'));
   const namesAt = (placement: Placement, anchor: number): readonly PositionName[] =>
     inThumbPosition(placement) ? [THUMB] : (table.names[anchor - 1] ?? []);
-  // An open hand lies in two positions, as one that opens forward from the lower and as one that reaches back from the upper.
+  // Gives the names of a place; an open hand lies in two positions, as one that opens forward from the lower and as one that reaches back
+  // from the upper.
   const namesOf = (placement: Placement): readonly PositionName[] => [
     ...namesAt(placement, placement.anchor),
     ...(openedIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
@@ -137,10 +140,10 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
   );
 }
 
-/** What a placement says of its hand, whichever finger plays. */
+/** The fields of a placement that describe its hand, whichever finger plays. */
 type HandAt = Omit<StandingHand, 'firstFinger'>;
 
-/** The hand of a shape at an anchor. */
+/** Gives the hand of a shape at an anchor. */
 function handIn({ shape, block, restsAbove = 0 }: SemitoneShape, family: Family, anchor: number): HandAt {
   return {
     anchor,
@@ -152,7 +155,7 @@ function handIn({ shape, block, restsAbove = 0 }: SemitoneShape, family: Family,
   };
 }
 
-/** In thumb position finger 1 stands a tone or a semitone above the thumb. */
+/** Gives the place of finger 1 in thumb position: a tone or a semitone above the thumb. */
 function firstFingerIn(family: Family, anchor: number, finger: Finger, offset: number): number {
   if (family !== 'thumb') return anchor;
   return anchor + (finger === '1' ? offset : FIRST_ABOVE_THUMB);
@@ -162,12 +165,12 @@ function stanceOf(anchor: number, family: Family): number {
   return anchor * FAMILIES.length + FAMILIES.indexOf(family);
 }
 
-/** Whether a placement stands in the thumb's hand or another, told by its stance. */
+/** Tells by its stance whether a placement stands in the thumb's hand or another. */
 function familyOf({ stance }: Pick<Placement, 'stance'>): Family {
   return FAMILIES[stance % FAMILIES.length] ?? 'first-stays';
 }
 
-/** The hands that hover over an open string: at rest, wherever they may stand. While it sounds they open and close as they like. */
+/** Lists the hands that hover over an open string: at rest, wherever they may stand. While it sounds they open and close as they like. */
 function hoveringHands(shapes: readonly SemitoneShape[]): readonly StandingHand[] {
   return FAMILIES.flatMap((family) => {
     const own = shapes.filter((shape) => shape.families.includes(family));
@@ -193,15 +196,15 @@ function nameInKey(names: readonly PositionName[], key: Key): PositionName {
   return name;
 }
 
-/** A first finger that reaches back to the place of half position leaves the hand in first. */
+/** Gives the anchor that names the position: a first finger that reaches back to the place of half position leaves the hand in first. */
 function positionAnchor({ anchor, shape }: Placement): number {
   return shape === 'reached-back' ? Math.max(anchor, FIRST_POSITION) : anchor;
 }
 
-/** Place of the first finger in first position. */
+/** The place of the first finger in first position. */
 const FIRST_POSITION = 2;
 
-/** The shape of a placement; an open string shows the hand that hovers. */
+/** Finds the shape of a placement; an open string shows the hand that hovers. */
 function shapeIn(shapes: readonly SemitoneShape[], { anchor, block, shape: named, ...placement }: Placement): SemitoneShape | undefined {
   const family = familyOf(placement);
   const own = shapes.filter((shape) => shape.families.includes(family) && usedAt(shape, anchor));
@@ -218,8 +221,8 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
 }
 
 /**
- * From the lowest to the highest finger that must stand at once: from the first finger (in thumb position the thumb) to the
- * finger that plays; of an opened hand to the second finger at least, of a rolled hand from where it has rolled to.
+ * Gives the span from the lowest to the highest finger that must stand at once: from the first finger (in thumb position the thumb) to the
+ * finger that plays; in an opened hand to the second finger at least, in a rolled hand from where it has rolled to.
  */
 function needIn(placement: Placement): Frame {
   const places = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
@@ -229,7 +232,7 @@ function needIn(placement: Placement): Frame {
 }
 
 /**
- * The first of the places a shape gives a finger that it can stand on beside the fingers that play on its string, else the
+ * Gives the first of the places that a shape gives a finger on which it can stand beside the fingers that play on its string, else the
  * first; a finger the shape does not set stands nowhere.
  */
 function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: Placement, stringIndex: number): number | null {
@@ -244,15 +247,15 @@ function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: P
   return places.find(fits) ?? places[0] ?? null;
 }
 
-/** An open hand of the neck has its first and second finger a tone apart. */
+/** Tells whether a shape is an open hand of the neck: its first and second finger are a tone apart. */
 function openedIn({ block, anchor }: Placement): readonly [number, number] | null {
   return block === anchor + TONE ? [anchor, block] : null;
 }
 
 /**
- * On the neck of the cello the block of 2-3-4 moves while the first finger is down: from one of its own fingers to another it stays
- * where it is. A first finger that has reached back stands there until another finger has played. While an open string sounds the
- * hand opens or closes as it likes.
+ * Tells whether a hand comes to a note in the same stay. On the neck of the cello the block of 2-3-4 moves while the first finger is down:
+ * from one of its own fingers to another it stays where it is. A first finger that has reached back stands there until another finger has
+ * played. While an open string sounds the hand opens or closes as it likes.
  */
 function comesTo(from: Placement, to: Placement): boolean {
   if (from.block === to.block && from.anchor === to.anchor) return true;
@@ -263,12 +266,12 @@ function comesTo(from: Placement, to: Placement): boolean {
   return from.anchor === to.anchor || from.shape !== 'reached-back' || leavesFirst !== true || takesFirst === true;
 }
 
-/** Thumb and third finger: an augmented fourth at most, a fifth where the third reaches. */
+/** The limits of thumb and third finger: an augmented fourth at most, a fifth where the third reaches. */
 const THUMB_TO_THIRD = 7;
 
 /**
- * Above the neck fingers take tones and semitones: neighbours a semitone or a tone apart, first and third a major third at
- * most, thumb and third a fourth, which reaching makes a fifth. On the neck the hand itself sets them.
+ * Tells whether fingers fit beside each other above the neck, where they take tones and semitones: neighbours a semitone or a tone apart,
+ * first and third a major third at most, thumb and third a fourth, which reaching makes a fifth. On the neck the hand itself sets them.
  */
 function fitsBeside(standing: Placement, placed: Placement): boolean {
   const family = familyOf(placed);
@@ -286,10 +289,10 @@ function fitOnString(one: StringStop, other: StringStop): boolean {
   return standApart(count, semitones) || (count === 1 && isAugmentedSecond(semitones, one, other));
 }
 
-/** Whether two fingers, so many apart, stand so many semitones apart above the neck. */
+/** Tells whether two fingers, a number of fingers apart, may stand a number of semitones apart above the neck. */
 function standApart(fingers: number, semitones: number): boolean {
   return semitones >= fingers && semitones <= (MOST_APART[fingers - 1] ?? THUMB_TO_THIRD);
 }
 
-/** Semitones between neighbours, and over one finger. */
+/** The largest distances in semitones: between neighbours, and over one finger. */
 const MOST_APART = [TONE, 2 * TONE] as const;

@@ -33,7 +33,7 @@ const FINGERS_DOWN = ['1', '2', '3', '4'] as const;
 /** A finger of this hand that stops a string. */
 type StoppingFinger = (typeof FINGERS_DOWN)[number];
 
-/** How far below and above the plain first finger each finger may stand in its position, flats and sharps of its letter. */
+/** The range of each finger below and above the plain first finger in its position: the flats and sharps of its letter. */
 const PLACES: Readonly<Record<StoppingFinger, readonly [number, number]>> = {
   '1': [-1, 1],
   '2': [0, 3],
@@ -41,7 +41,7 @@ const PLACES: Readonly<Record<StoppingFinger, readonly [number, number]>> = {
   '4': [3, 6],
 };
 
-/** In half position the first finger cannot stand lower. */
+/** The ranges in half position, where the first finger cannot stand lower. */
 const PLACES_IN_HALF: Readonly<Record<StoppingFinger, readonly [number, number]>> = {
   '1': [0, 0],
   '2': [1, 2],
@@ -49,10 +49,10 @@ const PLACES_IN_HALF: Readonly<Record<StoppingFinger, readonly [number, number]>
   '4': [4, 6],
 };
 
-/** Where each finger stands above the plain first finger when nothing is said of it: "low" and "high" are told from here. */
+/** The plain place of each finger above the plain first finger: "low" and "high" are told from here. */
 const PLAIN_PLACES = { '1': 0, '2': 2, '3': 3, '4': 5 } as const;
 
-/** Semitones above the open string at which finger 1 stands in the plain forms of half, first, second … seventh position. */
+/** The semitones above the open string at which finger 1 stands in the plain forms of half, first, second … seventh position. */
 const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [
   [1, 1],
   [2, 2],
@@ -63,26 +63,26 @@ const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [
   [10, 11],
 ];
 
-/** Position of the octave harmonic: from here the plain anchors repeat an octave higher. */
+/** The position of the octave harmonic, from which the plain anchors repeat an octave higher. */
 const OCTAVE_POSITION = 7;
 const HIGHEST_POSITION = 14;
 
-/** First and third position come first, then half and second; the others follow in their order. */
+/** The positions that are learnt first: first and third, then half and second; the others follow in their order. */
 const LEARNED_FIRST = ['1', '3', 'half', '2'];
 
-/** First to fourth finger at home: a perfect fourth. */
+/** The distance from first to fourth finger at home: a perfect fourth. */
 const HOME_SPAN = 5;
 
-/** First position: letter steps from the open string to finger 1. */
+/** The letter steps from the open string to finger 1 in first position. */
 const FIRST_POSITION = 1;
 
-/** A reached-out fourth finger stands a tritone above the first. */
+/** The distance of a fourth finger that reaches out above the first: a tritone. */
 const REACHED_OUT = 6;
 
-/** From a first finger reaching back to a fourth reaching out: all that one hand covers, semitones. */
+/** The widest frame that one hand covers, from a first finger reaching back to a fourth reaching out, semitones. */
 const WIDEST_FRAME = 7;
 
-/** From this place up a hand may open a semitone more: seven semitones there are no wider than six of first position. */
+/** The place from which a hand may open a semitone more: seven semitones there are no wider than six of first position. */
 const WIDER_FRAME_FROM = 5;
 
 const placementsOf = rememberedInKey(placementsOfNote);
@@ -98,7 +98,8 @@ export const violinHand: HandModel = {
   pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, wide ? 'wide' : 'free'),
   hoverings: (stringIndex, highestAnchor, keyed) =>
     hoveringsOver(stringIndex, keyed).filter((placement) => placement.anchor <= highestAnchor),
-  // Low and high belong to fingers; only a hand that its first finger has taken up beyond the plain position is itself high.
+  // Names a position. Low and high belong to fingers; only a hand that its first finger has taken up beyond the plain position is itself
+  // high.
   positionName: ({ letterPosition, raised, anchor }) => {
     const position = letterPosition ?? 0;
     return { label: labelOf(position), alteration: raised > 0 && anchor > plainAnchors(position)[1] ? 'high' : null };
@@ -138,15 +139,17 @@ export const violinHand: HandModel = {
 };
 
 /**
- * The nearest finger that rests beside the one that plays: a first finger reaching back leaves the third at home, and the fourth
- * need not be held; a fourth finger at home draws the first no further than a fourth.
+ * Finds the nearest finger that rests beside the one that plays: a first finger reaching back leaves the third at home, and the fourth need
+ * not be held; a fourth finger at home draws the first no further than a fourth.
  */
 function restingBeside({ anchor, shape, semitonesAboveOpen }: Placement): number {
   if (shape === 'reached-back' || shape === 'low-first') return anchor + PLAIN_PLACES['3'];
   return shape === 'home' ? Math.max(anchor, semitonesAboveOpen - HOME_SPAN) : anchor;
 }
 
-/** A double stop that reaches beyond the frame by itself (a tenth) is asked of reach alone. */
+/**
+ * Tells whether two placements lie in one frame; a double stop that reaches beyond the frame by itself (a tenth) is limited by reach alone.
+ */
 function inOneFrame(one: Placement, other: Placement): boolean {
   const [own, others] = [extentOf(one), extentOf(other)];
   const lowest = Math.min(own.lowest, others.lowest);
@@ -155,13 +158,13 @@ function inOneFrame(one: Placement, other: Placement): boolean {
   return highest - lowest <= most && !((own.reachesBack || others.reachesBack) && (own.reachesOut || others.reachesOut));
 }
 
-/** From the lowest to the highest place that a placement stops, none where it reaches a tenth, and whether a finger leaves its letter. */
+/** The extent of a placement: its lowest and highest stop (none where it reaches a tenth), and whether a finger leaves its letter. */
 interface Extent extends Frame {
   readonly reachesBack: boolean;
   readonly reachesOut: boolean;
 }
 
-/** Asked many times for the same placements of a line. */
+/** The extents are remembered because they are asked many times for the same placements of a line. */
 const extents = new WeakMap<Placement, Extent>();
 
 function extentOf(placement: Placement): Extent {
@@ -194,7 +197,7 @@ function placementsOfNote(note: NoteOnString): readonly Placement[] {
   });
 }
 
-/** A note as one of its spellings has it. */
+/** Lists the placements of a note by one of its spellings. */
 function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Placement[] {
   const place = note.semitonesAboveOpen;
   const own = FINGERS_DOWN.flatMap((finger) => {
@@ -206,13 +209,15 @@ function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Pl
   return [...own, ...back, ...out];
 }
 
-/** A fourth finger reaches out a semitone beyond its own letter, and no further than a tritone above the plain first finger. */
+/**
+ * Finds where a fourth finger reaches out: a semitone beyond its own letter, and no further than a tritone above the plain first finger.
+ */
 function reachesOutFrom({ stringIndex, semitonesAboveOpen, keyed }: NoteOnString, position: number): boolean {
   if (position < 1 || position > HIGHEST_POSITION || semitonesAboveOpen > plainAnchors(position)[1] + REACHED_OUT) return false;
   return semitonesAboveOpen === keyed.placeOf(stringIndex, position + 3) + 1;
 }
 
-/** One finger a semitone, whatever the letters: for runs of semitones only. */
+/** Lists the placements of a hand with one finger a semitone, whatever the letters: for runs of semitones only. */
 function chromaticPlacements(note: NoteOnString): readonly Placement[] {
   return FINGERS_DOWN.flatMap((finger) => {
     const anchor = note.semitonesAboveOpen - (Number(finger) - 1);
@@ -224,7 +229,7 @@ function chromaticPlacements(note: NoteOnString): readonly Placement[] {
   });
 }
 
-/** The position whose plain form has its first finger at an anchor; the lower one where two have. Null behind half position. */
+/** Finds the position whose plain form has its first finger at an anchor; the lower one where two have. Null behind half position. */
 function plainPositionAt(anchor: number): number | null {
   for (let position = 0; position <= HIGHEST_POSITION; position += 1) {
     const [low, high] = plainAnchors(position);
@@ -241,7 +246,7 @@ function inPosition(
   const offLetter = letterSteps !== position + Number(finger) - 1;
   const home = firstIn(position, note);
   const ownFirst = finger === '1' && !offLetter;
-  // A first finger above its home takes the hand with it.
+  // Takes the hand up with a first finger above its home.
   const raised = ownFirst ? Math.max(0, place - home) : 0;
   // In a run of semitones a note may be fingered by its other name; it is still spelled as it is written.
   return placementOf(stopOf(note, finger, note.chromatic ? note.letterSteps[0] : letterSteps), {
@@ -255,23 +260,23 @@ function inPosition(
   });
 }
 
-/** What a finger does beside its own letter: the first reaches back, the fourth out; the others never leave theirs. */
+/** The shape of a finger beside its own letter: the first reaches back, the fourth out; the others never leave theirs. */
 const OFF_LETTER = { '1': 'reached-back', '2': 'home', '3': 'home', '4': 'reached-out' } as const satisfies Record<StoppingFinger, Shape>;
 
-/** Where finger 1 is at home on a string: in half position on the first semitone, elsewhere where the key has its letter. */
+/** Finds the home of finger 1 on a string: in half position on the first semitone, elsewhere where the key has its letter. */
 function firstIn(position: number, { stringIndex, keyed }: Pick<NoteOnString, 'stringIndex' | 'keyed'>): number {
   return position === 0 ? 1 : Math.max(1, keyed.placeOf(stringIndex, position));
 }
 
-/** Where finger 1 is at home on most strings: a hand with one finger a semitone lies level on all. */
+/** Finds the home of finger 1 on most strings: a hand with one finger a semitone lies level on all. */
 function homeIn(position: number, keyed: KeyedStrings): number {
   return position === 0 ? 1 : keyed.homeOf(position);
 }
 
 /**
- * What a finger does on its own letter. The first is at home where the key has it on this string; the others are measured from
- * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it. Low first
- * fingers do not take the fourth down: a fifth above the open string it is at home in first position, whatever the key.
+ * Finds the shape of a finger on its own letter. The first is at home where the key has it on this string; the others are measured from
+ * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it. Low first fingers do
+ * not take the fourth down: a fifth above the open string it is at home in first position, whatever the key.
  */
 function shapeOf(note: NoteOnString, finger: StoppingFinger, position: number): Shape {
   const place = note.semitonesAboveOpen;
@@ -283,7 +288,7 @@ function shapeOf(note: NoteOnString, finger: StoppingFinger, position: number): 
   return place - Math.min(first, handHome) < LEAST_ABOVE_FIRST[finger] ? 'drawn-in' : 'home';
 }
 
-/** A finger nearer to the first than this is drawn in, semitones. */
+/** The least distance of a finger above the first, semitones; a nearer one is drawn in. */
 const LEAST_ABOVE_FIRST = { '2': 1, '3': 3, '4': HOME_SPAN } as const;
 
 function standsIn(position: number, finger: StoppingFinger, place: number): boolean {
@@ -311,17 +316,17 @@ function fitOnString(standing: Placement, one: StringStop, placed: Placement, ot
   return count === 1 && isAugmentedSecond(semitones, one, other);
 }
 
-/** A first finger reaching back from where the hand has it; in a chromatic hand letters bind no finger. */
+/** Tells whether a first finger reaches back from where the hand has it; in a chromatic hand letters bind no finger. */
 function reachesBack({ shape, firstFinger }: Placement, { finger, semitonesAboveOpen }: StringStop): boolean {
   return shape !== 'chromatic' && finger === '1' && semitonesAboveOpen !== firstFinger;
 }
 
-/** A fourth finger on the letter beyond its own. */
+/** Tells whether a fourth finger plays the letter beyond its own. */
 function reachesOut({ shape }: Placement, { finger }: StringStop): boolean {
   return shape === 'reached-out' && finger === '4';
 }
 
-/** Over the open strings of a key: asked for every open string of a line. */
+/** Lists the hands over the open strings of a key; they are asked for at every open string of a line. */
 const hoveringsInKey = new WeakMap<KeyedStrings, Map<number, readonly Placement[]>>();
 
 function hoveringsOver(stringIndex: number, keyed: KeyedStrings): readonly Placement[] {

@@ -5,14 +5,14 @@ import { HAND_PRESETS } from './hand-presets.ts';
 const closed = { additionalProperties: false };
 const Span = Type.Object({ comfortMm: Type.Number(), maxMm: Type.Number() }, { ...closed, description: 'Measured at the instrument.' });
 
-/** A fourth finger that is not of the usual length beside the third. */
+/** The lengths of a fourth finger that is not of the usual length beside the third. */
 export const FOURTH_FINGERS = ['short', 'long'] as const;
 
-/** No arm is shorter or longer than this from armpit to fingertips, mm. */
+/** The shortest and the longest arm from armpit to fingertips, mm. */
 export const ARM_MM = { least: 100, most: 1000 } as const;
 
 /**
- * A player's left hand, as measured at the instrument; what is left out follows the preset (average when absent). The length
+ * The schema of a player's left hand, as measured at the instrument; a missing field follows the preset (average when absent). The length
  * of the fourth finger, the arm and the nails inform remarks; only spans are judged by.
  */
 export const HandMeasurements = Type.Object(

@@ -1,16 +1,16 @@
 import type { InstrumentKind } from '#core/instrument';
 
-/** Hands offered before the ruler has been used. */
+/** The hands offered before the ruler has been used. */
 export const HAND_PRESETS = ['small', 'average', 'large'] as const;
 
-/** A hand before the ruler has been used. */
+/** A hand to start from before the ruler has been used. */
 export type HandPreset = (typeof HAND_PRESETS)[number];
 
-/** A span as shares of the instrument's own home frame: what is comfortable, and the most there is. */
+/** A span in shares of the instrument's own home frame: the comfortable and the largest. */
 export interface SpanShares {
-  /** Comfortable, as a share of the instrument's home frame. */
+  /** The comfortable span, as a share of the instrument's home frame. */
   readonly comfort: number;
-  /** The most there is, as the same share. */
+  /** The largest span, as the same share. */
   readonly max: number;
 }
 
@@ -28,7 +28,7 @@ export const PRESET_SHARES: Readonly<Record<InstrumentKind, Readonly<Record<Hand
   bass: { small: { comfort: 1, max: 1.15 }, average: { comfort: 1.12, max: 1.3 }, large: { comfort: 1.3, max: 1.55 } },
 };
 
-/** The home frame the shares are of: semitones of first and fourth finger above the open string, at rest in first position. */
+/** The home frame that the shares refer to: semitones of first and fourth finger above the open string, at rest in first position. */
 export const HOME_FRAME: Readonly<Record<InstrumentKind, readonly [number, number]>> = {
   violin: [2, 7],
   viola: [2, 7],
@@ -36,5 +36,5 @@ export const HOME_FRAME: Readonly<Record<InstrumentKind, readonly [number, numbe
   bass: [2, 4],
 };
 
-/** Smallest distance between two fingers pressed together, mm: an adult's, to start from. */
+/** The smallest distance between two fingers pressed together, mm: an adult's, to start from. */
 export const FINGER_DISTANCE_MM = 10;

@@ -6,36 +6,36 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import type { HandMeasurements } from './hand-measurements.ts';
 import { FINGER_DISTANCE_MM, type HandPreset, HOME_FRAME, PRESET_SHARES } from './hand-presets.ts';
 
-/** A span of the hand, mm: what is comfortable, and the most there is. */
+/** A span of the hand, mm: the comfortable and the largest. */
 export interface Span {
-  /** Held without effort. */
+  /** The span held without effort. */
   readonly comfortMm: number;
-  /** The most there is. */
+  /** The largest span. */
   readonly maxMm: number;
 }
 
 /** A player's hand in mm, complete. */
 export interface PlayerHand {
-  /** From the first to the fourth finger. */
+  /** The span from the first to the fourth finger. */
   readonly firstToFourth: Span;
-  /** From the first to the fourth finger across two strings, as in a tenth; violin and viola. */
+  /** The span from the first to the fourth finger across two strings, as in a tenth; violin and viola. */
   readonly acrossStrings: Span;
-  /** First to second finger; null when nobody has measured it, and then it limits nothing. */
+  /** The span from first to second finger; null when nobody has measured it, and then it limits nothing. */
   readonly firstToSecond: Span | null;
-  /** In thumb position, from the thumb to the third finger. */
+  /** The span in thumb position, from the thumb to the third finger. */
   readonly thumbToThird: Span;
-  /** Between the centres of two fingers pressed together. */
+  /** The distance between the centres of two fingers pressed together. */
   readonly fingerDistanceMm: number;
 }
 
-/** No hand spans less or more than this between its outer fingers, a small child's and a giant's; the first two span less. */
+/** The least and the greatest span between the outer fingers, mm: a small child's and a giant's; the first two span less. */
 const NARROWEST_MM = 20;
 const NARROWEST_FIRST_TWO_MM = 10;
 const WIDEST_MM = 350;
 
 /**
- * A hand as the brief gives it, completed for an instrument. Refuses a hand that spans nothing, one wider than any, and
- * a comfortable span above the largest.
+ * Reads a hand as the brief gives it, completed for an instrument. Refuses a hand that spans nothing, one wider than any, and a comfortable
+ * span above the largest.
  */
 export function readPlayerHand(measurements: HandMeasurements, instrument: Instrument): Reading<PlayerHand> {
   const preset = presetHand(measurements.preset ?? 'average', instrument);
@@ -65,7 +65,7 @@ function spanIssues(name: string, span: Span | null, narrowestMm: number): reado
   return comfortMm > maxMm ? [instrumentIssue('comfort-above-most', { comfortMm, maxMm }, where)] : [];
 }
 
-/** Fingers stand further apart than nothing, and nearer than a hand is wide, mm. */
+/** The largest distance between two fingers pressed together, mm: above nothing, and below the width of a hand. */
 const MOST_DISTANCE_MM = 40;
 
 function distanceIssues(mm: number): readonly Issue[] {
@@ -73,7 +73,7 @@ function distanceIssues(mm: number): readonly Issue[] {
   return [instrumentIssue('fingertips-beyond-sense', { mm }, { pointer: '/player/hand/fingerDistanceMm' })];
 }
 
-/** An estimated hand: shares of this instrument's own home frame. */
+/** Estimates a hand by shares of this instrument's own home frame. */
 export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHand {
   const shares = PRESET_SHARES[instrument.kind][preset];
   const [low, high] = HOME_FRAME[instrument.kind];
@@ -90,8 +90,8 @@ export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHa
 }
 
 /**
- * Across two strings the fourth finger comes over the hand and reaches further than along one: an estimate, so that a large
- * hand's 1–4 of about 100 mm reaches the 120 to 125 mm of a major tenth on the violin.
+ * The share by which the fourth finger, coming over the hand, reaches further across two strings than along one: an estimate, so that a
+ * large hand's 1–4 of about 100 mm reaches the 120 to 125 mm of a major tenth on the violin.
  */
 const ACROSS_SHARE = 1.25;
 
@@ -99,34 +99,34 @@ function acrossFrom({ comfortMm, maxMm }: Span): Span {
   return { comfortMm: comfortMm * ACROSS_SHARE, maxMm: maxMm * ACROSS_SHARE };
 }
 
-/** What a placement asks of the hand, whoever plays it and on whatever size: places, not millimetres. */
+/** The demand of a placement on any hand and any size, in places, not millimetres. */
 export interface ReachNeed {
-  /** Semitones above the open string of the outermost fingers that must stand at once. */
+  /** The lowest of the fingers that must stand at once, semitones above the open string. */
   readonly lowest: number;
-  /** Of the furthest finger. */
+  /** The highest of these fingers, semitones above the open string. */
   readonly highest: number;
-  /** Two fingers stand on neighbouring strings. */
+  /** Whether two fingers stand on neighbouring strings. */
   readonly acrossStrings: boolean;
-  /** Across two strings between first and fourth finger, where the hand of violin and viola reaches further. */
+  /** Whether it goes across two strings between first and fourth finger, where the hand of violin and viola reaches further. */
   readonly tenth: boolean;
-  /** Measured from the thumb. */
+  /** Whether it is measured from the thumb. */
   readonly thumb: boolean;
-  /** First and second finger stand more than their semitone apart (cello, double bass): their places; null elsewhere. */
+  /** The places of first and second finger where they stand more than their semitone apart (cello, double bass); null elsewhere. */
   readonly firstToSecond: readonly [number, number] | null;
 }
 
-/** Within comfort, beyond it, or beyond the most there is. */
+/** A verdict on a reach: within comfort, beyond it, or beyond the largest span. */
 export type ReachVerdict = 'comfort' | 'stretch' | 'beyond';
 
-/** What a placement asks of the hand, mm, and what this hand has for it. */
+/** The demand of a placement on a hand, mm, and the span of this hand for it. */
 export interface Reach {
-  /** What the note asks of the hand. */
+  /** The demand of the note on the hand, mm. */
   readonly needMm: number;
-  /** The span that this is compared with. */
+  /** The span with which it is compared. */
   readonly span: Span;
 }
 
-/** What a placement asks, as places; null for an open string. */
+/** Finds the demand of a placement, as places; null for an open string. */
 export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed | null {
   if (stopsIn(placement).length === 0) return null;
   const stops = soundingIn(placement).filter(({ finger }) => finger !== '0');
@@ -143,8 +143,8 @@ export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed |
 }
 
 /**
- * What two fingers ask that follow each other in a hand that stays: the length of string between them, or what the later
- * note asks by itself if that is more. Null where either plays an open string.
+ * Finds the demand of two fingers that follow each other in a hand that stays: the length of string between them, or the demand of the
+ * later note by itself if that is more. Null where either plays an open string.
  */
 export function momentNeed(model: HandModel, before: Placement, after: Placement): ReachNeed | null {
   const own = reachNeedOf(model, after);
@@ -155,8 +155,8 @@ export function momentNeed(model: HandModel, before: Placement, after: Placement
 }
 
 /**
- * The distance between the outermost fingers that must stand at once: along one string `mm(highest) − mm(lowest)`, for a
- * double stop `√(along² + across²)` with the strings' spacing there (Pythagoras; the fingerboard taken as flat).
+ * Gives the distance between the outermost fingers that must stand at once: along one string `mm(highest) − mm(lowest)`, for a double stop
+ * `√(along² + across²)` with the strings' spacing there (Pythagoras; the fingerboard taken as flat).
  */
 export function needMm(need: ReachNeed, instrument: Instrument): number {
   const { lowest, highest, acrossStrings } = need;
@@ -165,7 +165,7 @@ export function needMm(need: ReachNeed, instrument: Instrument): number {
   return Math.hypot(along, across);
 }
 
-/** What a need asks of this hand on this instrument: of its parts the one that asks most, measured by the span it has. */
+/** Gives the demand of a need on this hand on this instrument: of its parts the one that demands most, measured by the span it has. */
 export function reachFor(need: ReachNeed, hand: PlayerHand, instrument: Instrument): Reach {
   const whole: Reach = {
     needMm: needMm(need, instrument),
@@ -180,27 +180,27 @@ export function reachFor(need: ReachNeed, hand: PlayerHand, instrument: Instrume
   return strain(inner) > strain(whole) ? inner : whole;
 }
 
-/** How far into a span a need goes: up to 1 within comfort, up to 2 within the largest span, more beyond it. */
+/** Gives the strain of a need on a span: up to 1 within comfort, up to 2 within the largest span, more beyond it. */
 function strain({ needMm: need, span }: Reach): number {
   if (need <= span.comfortMm) return need / span.comfortMm;
   if (need <= span.maxMm) return 1 + (need - span.comfortMm) / (span.maxMm - span.comfortMm);
   return 1 + need / span.maxMm;
 }
 
-/** What a placement asks of this hand on this instrument; nothing for an open string. */
+/** Gives the demand of a placement on this hand on this instrument; null for an open string. */
 export function reachOf(model: HandModel, hand: PlayerHand, instrument: Instrument, placement: Placement): Reach {
   const need = reachNeedOf(model, placement);
   return need === null ? { needMm: 0, span: hand.firstToFourth } : reachFor(need, hand, instrument);
 }
 
-/** Within comfort, stretch or beyond. */
+/** Judges a strain: within comfort, stretch or beyond. */
 export function verdictOf({ needMm: need, span }: Reach): ReachVerdict {
   return need <= span.comfortMm ? 'comfort' : need <= span.maxMm ? 'stretch' : 'beyond';
 }
 
 /**
- * The lowest whole semitone above the open string at which the next semitone is narrower than two fingers pressed
- * together, so that one must give way to its neighbour; null where that is beyond the fingerboard.
+ * Finds the lowest whole semitone above the open string at which the next semitone is narrower than two fingers pressed together, so that
+ * one must give way to its neighbour; null where that is beyond the fingerboard.
  */
 export function crowdedFrom(instrument: Instrument, fingerDistanceMm: number): number | null {
   for (let place = 0; place <= instrument.highestSemitone; place += 1) {

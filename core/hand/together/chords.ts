@@ -1,7 +1,7 @@
 import { type HandModel, type Placement, sameStop, stopIn, stopsIn } from '#core/hand';
 
 /**
- * Chords of three notes on three neighbouring strings, made of the double stops of their two lower and their two upper notes: the bow
+ * Lists chords of three notes on three neighbouring strings, made of the double stops of their two lower and their two upper notes: the bow
  * plays two and two, and one hand holds all three. The middle note is the same finger in both.
  */
 export function chordsOf(hand: HandModel, lower: readonly Placement[], upper: readonly Placement[]): readonly Placement[] {
@@ -15,7 +15,7 @@ export function chordsOf(hand: HandModel, lower: readonly Placement[], upper: re
   });
 }
 
-/** The double stops that the bow plays of a chord, the lower first; any other placement is itself. */
+/** Lists the double stops that the bow plays of a chord, the lower first; any other placement is itself. */
 export function doubleStopsIn(placement: Placement): readonly Placement[] {
   const { upper, top } = placement;
   if (upper === null || top === null) return [placement];
@@ -30,13 +30,13 @@ function isOneHand(hand: HandModel, low: Placement, high: Placement): boolean {
   return fingersAreFree(low, high) && hand.comesTo(low, high) && hand.inOneFrame(low, high) && hand.fitsBeside(low, high);
 }
 
-/** The outer notes have a finger each, but for open strings and one finger across all three strings. */
+/** Tells whether the outer notes have a finger each, but for open strings and one finger across all three strings. */
 function fingersAreFree(low: Placement, { finger: middle, upper: top }: Placement): boolean {
   if (top === null) return false;
   return low.finger !== top.finger || low.finger === '0' || middle === low.finger;
 }
 
-/** The hand is that of the fingers that are down; where both double stops have some, of the one that asks more of it. */
+/** Joins the hands of two double stops: it is that of the fingers that are down; where both have some, of the one that demands more. */
 function joined(low: Placement, high: Placement): Placement {
   const hand = stopsIn(low).length === 0 || (low.shape === 'home' && stopsIn(high).length > 0) ? high : low;
   return { ...hand, ...stopIn(low), upper: low.upper, top: high.upper, anchor: low.anchor, firstFinger: low.firstFinger };

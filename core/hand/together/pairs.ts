@@ -2,18 +2,18 @@ import { standApart, type NoteOnString, type Placement, type PlacementsOf, rankO
 import { sharedShape } from './shared-shape.ts';
 
 /**
- * How the second finger of a double stop is bound: `frame`, it stands where the shape puts it (cello, double bass, thumb
- * position); `free`, it stands as far away as these two fingers stand apart (violin, viola); `wide`, further apart, as
- * fingered octaves are where they are asked for.
+ * The rule for the second finger of a double stop: `frame`, it stands where the shape puts it (cello, double bass, thumb position); `free`,
+ * it stands as far away as these two fingers stand apart (violin, viola); `wide`, further apart, as fingered octaves are where they are
+ * asked for.
  */
 export type PairBinding = 'frame' | 'free' | 'wide';
 
-/** No hand reaches further along two strings, in semitones; what this hand spans in mm is asked elsewhere. */
+/** The greatest distance of two fingers along two strings, in semitones; the span in mm is checked elsewhere. */
 const WIDEST_SEMITONES = 12;
 
 /**
- * Every way to stop two notes together on two neighbouring strings: two fingers, or one finger across both strings where
- * the notes lie level. The lower-numbered finger tells the frame.
+ * Lists every way to stop two notes together on two neighbouring strings: two fingers, or one finger across both strings where the notes
+ * lie level. The lower-numbered finger determines the frame.
  */
 export function pairsOf(placementsOf: PlacementsOf, lower: NoteOnString, upper: NoteOnString, binding: PairBinding): readonly Placement[] {
   const highs = placementsOf(upper);
@@ -23,7 +23,7 @@ export function pairsOf(placementsOf: PlacementsOf, lower: NoteOnString, upper: 
       return pair ? [pair] : [];
     }),
   );
-  // Of two readings of one pair, the one in which both fingers stand at home goes first.
+  // Puts first, of two readings of one pair, the one in which both fingers stand at home.
   const homeFirst = pairs.toSorted((one, other) => Number(one.shape !== 'home') - Number(other.shape !== 'home'));
   const known = new Set<string>();
   return homeFirst.filter((pair) => {
@@ -34,7 +34,7 @@ export function pairsOf(placementsOf: PlacementsOf, lower: NoteOnString, upper: 
   });
 }
 
-/** Both fingers stand in one hand. */
+/** Finds pairs whose fingers both stand in one hand. */
 function boundPair(low: Placement, high: Placement): Placement | null {
   if (low.stance !== high.stance || !fitTogether(low, high)) return null;
   const shape = sharedShape(low, high);
@@ -42,9 +42,9 @@ function boundPair(low: Placement, high: Placement): Placement | null {
 }
 
 /**
- * The lower-numbered finger stands as by itself, the other as far from it as these two fingers stand apart. First and fourth
- * finger may reach further across two strings (a tenth), and all pairs where a wide one is asked for (fingered octaves): how
- * far, the hand's mm decide.
+ * Finds pairs in which the lower-numbered finger stands as by itself, the other as far from it as these two fingers stand apart. First and
+ * fourth finger may reach further across two strings (a tenth), and all pairs where a wide one is asked for (fingered octaves); how far is
+ * limited by the hand's mm.
  */
 function freePair(low: Placement, high: Placement, wide: boolean): Placement | null {
   if (!fitTogether(low, high) || (!wide && !standTogether(low, high))) return null;
@@ -56,23 +56,23 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }
 
-/** The shapes in which a finger may tell the frame. */
+/** The shapes in which a finger may determine the frame. */
 const LEADING: readonly Shape[] = ['home', 'low-first'];
 
-/** What the other finger does, seen from the one that tells the frame. */
+/** Gives the shape of the other finger, seen from the one that determines the frame. */
 function shapeBeside(leading: Placement, other: Placement): Shape {
   if (other.raised === leading.raised) return other.shape === 'home' ? leading.shape : other.shape;
   return other.raised > leading.raised ? 'reached-forward' : 'drawn-in';
 }
 
-/** As far apart as these two fingers stand in first position; first and fourth as far as the hand reaches. */
+/** Tells whether two fingers stand as far apart as in first position; first and fourth as far as the hand reaches. */
 function standTogether(low: StringStop, high: StringStop): boolean {
   const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
   const semitones = (high.semitonesAboveOpen - low.semitonesAboveOpen) * Math.sign(fingers);
   return (Math.abs(fingers) === 3 && semitones >= 3) || standApart(Math.abs(fingers), semitones, 0);
 }
 
-/** The higher finger stands higher, or level on the other string; one finger for two notes only where they lie level. */
+/** Tells whether the higher finger stands higher, or level on the other string; one finger plays two notes only where they lie level. */
 function fitTogether(low: StringStop, high: StringStop): boolean {
   const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
   const semitones = high.semitonesAboveOpen - low.semitonesAboveOpen;

@@ -7,7 +7,7 @@ import { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio, mmOfCents,
 export const CHECK_KINDS = ['unison', 'octave', 'harmonic', 'fifth-or-fourth', 'third-or-sixth', 'lower-place', 'other-octave'] as const;
 
 /**
- * How a player may know that a note is right.
+ * The means by which a player may know that a note is right.
  *
  * - `unison`, `octave`: with an open string (an octave or two); - `harmonic`: a natural harmonic at the same pitch;
  * - `fifth-or-fourth`, `third-or-sixth`: with an open neighbour string; - `lower-place`: the same note nearer the nut;
@@ -17,33 +17,41 @@ export type CheckKind = (typeof CHECK_KINDS)[number];
 
 /** One way to know that a note is right. */
 export interface Check {
-  /** What it is checked with. */
+  /** The kind of the check. */
   readonly kind: CheckKind;
-  /** The string it is compared with, or looked for on. */
+  /** The string with which it is compared, or on which it is looked for. */
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
-  /** The higher sound to the lower. */
+  /** The ratio of the higher sound to the lower. */
   readonly ratio: Ratio;
-  /** Bowed together, on neighbouring strings, or one after the other. */
+  /** Whether the two are bowed together, on neighbouring strings, or one after the other. */
   readonly sounded: 'together' | 'one-after-the-other';
-  /** Where the other finger stops or touches, semitones above its open string (of a harmonic to the nearest) and mm from the nut; null for an open string. */
+  /**
+   * The place where the other finger stops or touches, semitones above its open string (of a harmonic to the nearest) and mm from the nut;
+   * null for an open string.
+   */
   readonly place: { readonly semitonesAboveOpen: number; readonly mmFromNut: number } | null;
-  /** The note is right by this check when it lies so far from equal temperament, cents. Null where the check is as right as the ear. */
+  /**
+   * The distance from equal temperament at which the note is right by this check, cents. Null where the check is only as right as the ear.
+   */
   readonly pureCents: number | null;
-  /** A matter of the system: fourths, fifths, thirds and sixths; unisons and octaves are the same in all. */
+  /** Whether it depends on the tuning system: fourths, fifths, thirds and sixths do; unisons and octaves are the same in all. */
   readonly dependsOnSystem: boolean;
 }
 
-/** A note on a string, as checks ask of it. */
+/** A note on a string, as checks need it. */
 export interface CheckedNote {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
-  /** What sounds. */
+  /** The sounding pitch. */
   readonly pitch: Pitch;
 }
 
-/** Everything that a stopped note can be compared with, whatever it aims at (see `offeredChecks`); nothing for an open string, which is a reference for other notes. */
+/**
+ * Lists everything that a stopped note can be compared with, whatever its target (see `offeredChecks`); empty for an open string, which is
+ * a reference for other notes.
+ */
 export function checksOf(instrument: Instrument, note: CheckedNote): readonly Check[] {
   const own = stringOf(instrument, note.stringIndex);
   if (semitonesOf(note.pitch) <= own.semitones) return [];
@@ -56,9 +64,9 @@ export function checksOf(instrument: Instrument, note: CheckedNote): readonly Ch
 }
 
 /**
- * How much each open string rings with a note, by string: 2/(p·q) for the ratio p : q in lowest terms, p and q up to 6, so
- * that an octave away is 1 and a unison 2; 0 where there is no such ratio. The figure is ours. Strings under a finger
- * (`stopped`: the one that plays, and in a double stop the other) do not ring.
+ * Gives how much each open string rings with a note, by string: 2/(p·q) for the ratio p : q in lowest terms, p and q up to 6, so that an
+ * octave away is 1 and a unison 2; 0 where there is no such ratio. The figure is our own. Strings under a finger (`stopped`: the one that
+ * plays, and in a double stop the other) do not ring.
  */
 export function ringShares(instrument: Instrument, note: CheckedNote, stopped: readonly number[] = [note.stringIndex]): readonly number[] {
   return instrument.strings.map((string, index) => {
@@ -67,25 +75,28 @@ export function ringShares(instrument: Instrument, note: CheckedNote, stopped: r
   });
 }
 
-/** How strongly all open strings together ring with a note: the sum of `ringShares`. */
+/** Gives the strength with which all open strings together ring with a note: the sum of `ringShares`. */
 export function ringStrength(instrument: Instrument, note: CheckedNote, stopped?: readonly number[]): number {
   return ringShares(instrument, note, stopped).reduce((sum, share) => sum + share, 0);
 }
 
-/** From this on a note is said to ring: an open string at the unison or the octave, or as much from several. */
+/** The strength from which a note is said to ring: an open string at the unison or the octave, or as much from several. */
 export const RINGS_FROM = 1;
 
-/** From this on a string is named among those that ring with a note: the double octave. */
+/** The share from which a string is named among those that ring with a note: the double octave. */
 const NAMED_FROM = 0.5;
 
-/** The open strings that ring with a note, by index, where it rings at all. */
+/** Lists the open strings that ring with a note, by index, where it rings at all. */
 export function ringingStrings(instrument: Instrument, note: CheckedNote, stopped?: readonly number[]): readonly number[] {
   const shares = ringShares(instrument, note, stopped);
   if (shares.reduce((sum, share) => sum + share, 0) < RINGS_FROM) return [];
   return shares.flatMap((share, index) => (share >= NAMED_FROM ? [index] : []));
 }
 
-/** Beats a second of a check when the note is `errorCents` off; null for checks by memory (one after the other by no open string). */
+/**
+ * Gives the beats a second of a check when the note is `errorCents` off; null for checks by memory (one after the other, with no open
+ * string).
+ */
 export function beatsOff(instrument: Instrument, note: CheckedNote, check: Check, errorCents: number): number | null {
   if (check.pureCents === null) return null;
   const other = instrument.strings.find((string) => string.number === check.string);
@@ -101,16 +112,16 @@ export interface CommaConflict {
   readonly one: Check;
   /** The check that does not agree with it. */
   readonly other: Check;
-  /** From the lower of the two right places to the higher. */
+  /** The distance from the lower of the two right places to the higher, cents. */
   readonly cents: number;
-  /** How far apart their places on the string are. */
+  /** The distance between their places on the string, mm. */
   readonly mm: number;
 }
 
-/** Cents between two checks from which they contradict each other to the ear: below a fifth's excess nobody hears it. */
+/** The distance of two checks from which they contradict each other to the ear, cents: below a fifth's excess nobody hears it. */
 const CONFLICT_CENTS = 5;
 
-/** Checks with open strings that ask for different places of one note: `one` is right with the lower place. */
+/** Finds checks with open strings that ask for different places of one note: `one` is right with the lower place. */
 export function commaConflicts(instrument: Instrument, note: CheckedNote): readonly CommaConflict[] {
   const checks = checksOf(instrument, note).filter((check) => check.place === null && check.pureCents !== null);
   const semitones = semitonesOf(note.pitch) - stringOf(instrument, note.stringIndex).semitones;
@@ -125,7 +136,7 @@ export function commaConflicts(instrument: Instrument, note: CheckedNote): reado
   );
 }
 
-/** The note with an open string that is not its own: unison, octaves, and with neighbours the other pure intervals. */
+/** Checks the note with an open string that is not its own: unison, octaves, and with neighbours the other pure intervals. */
 function openStringCheck(instrument: Instrument, { stringIndex, pitch }: CheckedNote, index: number): readonly Check[] {
   const string = stringOf(instrument, index);
   const ratio = index === stringIndex ? null : pureRatio(pitch, string.open);
@@ -153,13 +164,13 @@ function kindOfRatio({ p, q }: Ratio): 'unison' | 'octave' | 'fifth-or-fourth' |
   return p % 3 === 0 || q % 3 === 0 ? 'fifth-or-fourth' : 'octave';
 }
 
-/** Where the note lies from equal temperament when its ratio to an open string, tuned as it is, is pure; cents. */
+/** Gives the distance of the note from equal temperament when its ratio to an open string, tuned as it is, is pure; cents. */
 function pureCentsAgainst(instrument: Instrument, pitch: Pitch, open: Pitch, ratio: Ratio): number {
   const semitones = semitonesOf(pitch) - semitonesOf(open);
   return openStringCents(instrument, open) + Math.sign(semitones) * (centsOfRatio(ratio) - 100 * Math.abs(semitones));
 }
 
-/** The harmonic of a string that sounds the note's own pitch, touched as near the nut as it can be. */
+/** Finds the harmonic of a string that sounds the note's own pitch, touched as near the nut as it can be. */
 function harmonicCheck(instrument: Instrument, { pitch }: CheckedNote, index: number): readonly Check[] {
   const string = stringOf(instrument, index);
   const ratio = semitonesOf(pitch) > string.semitones ? pureRatio(pitch, string.open) : null;
@@ -183,7 +194,7 @@ function partialOf({ ratio }: Check): number {
   return ratio.p / ratio.q;
 }
 
-/** The same note nearer the nut: on the highest string that holds it as a stopped note. */
+/** Finds the same note nearer the nut: on the highest string that holds it as a stopped note. */
 function lowerPlaces(instrument: Instrument, { stringIndex, pitch }: CheckedNote): readonly Check[] {
   const own = semitonesOf(pitch) - stringOf(instrument, stringIndex).semitones;
   const index = instrument.strings.findIndex((string) => semitonesOf(pitch) > string.semitones);
@@ -192,10 +203,10 @@ function lowerPlaces(instrument: Instrument, { stringIndex, pitch }: CheckedNote
   return !string || semitones >= own ? [] : [rememberedCheck(instrument, { kind: 'lower-place', ratio: { p: 1, q: 1 } }, index, semitones)];
 }
 
-/** No place is low beyond the half-string harmonic, semitones. */
+/** The half-string harmonic, semitones: no place beyond it is low. */
 const LOWEST_OCTAVE = 12;
 
-/** The note in another octave, as near the nut as it can be had: what is left where nothing else tells. */
+/** Finds the note in another octave, as near the nut as possible: the last resort where nothing else tells. */
 export function otherOctave(instrument: Instrument, pitch: Pitch): Check | null {
   const places = [-3, -2, -1, 1, 2].flatMap((octaves) => {
     const sought = { ...pitch, octave: pitch.octave + octaves };

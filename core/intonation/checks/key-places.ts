@@ -7,23 +7,26 @@ import { type Intonation, openTarget, type Target, targetOn } from '#core/intona
 
 /** One note of a key on one string. */
 export interface KeyPlace {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number;
   /** The note there, spelled in the key. */
   readonly pitch: Pitch;
-  /** Sounding: 0 for the open string. */
+  /** The sounding height above the open string, semitones: 0 for the open string. */
   readonly semitonesAboveOpen: number;
-  /** At equal temperament. */
+  /** The place at equal temperament, mm from the nut. */
   readonly mmFromNut: number;
-  /** Of an open string what it sounds. */
+  /** The target; of an open string, its own sound. */
   readonly target: Target;
-  /** 1 for the tonic … 7. */
+  /** The degree: 1 for the tonic … 7. */
   readonly degree: number;
-  /** Another open string rings with it. */
+  /** Whether another open string rings with it. */
   readonly rings: boolean;
 }
 
-/** Every note of a key on the fingerboard, string by string from the highest, each from the nut up; open strings that belong to it first. */
+/**
+ * Lists every note of a key on the fingerboard, string by string from the highest, each from the nut up; open strings that belong to it
+ * first.
+ */
 export function keyPlaces(instrument: Instrument, key: Key, intonation: Intonation): readonly KeyPlace[] {
   return instrument.strings.flatMap((string, stringIndex) =>
     Array.from({ length: instrument.highestSemitone + 1 }, (_, semitones) => semitones).flatMap((semitonesAboveOpen): KeyPlace[] => {

@@ -1,28 +1,28 @@
 import type { Instrument } from '#core/instrument';
 import { beatsOff, type Check, type CheckedNote, checksOf } from './checks.ts';
 
-/** No player is asked for less, cents: about what a good ear tells apart in a scale. */
+/** The narrowest tolerance that any player has, cents: about what a good ear tells apart in a scale. */
 export const FINEST_TOLERANCE = 6;
 
-/** Errors that differ by less are equal to the ear, cents. */
+/** The difference of errors below which they are equal to the ear, cents. */
 const EQUAL_TO_THE_EAR = 3;
 
 /** The error for which beats are compared, cents. */
 const COMPARED_AT = 10;
 
-/** What a note aims at, and where the hand stands while it is checked. */
+/** The target of a note, and the place of the hand while it is checked. */
 export interface CheckedAs {
-  /** From equal temperament, cents. */
+  /** The distance of the target from equal temperament, cents. */
   readonly targetCents: number;
   /** The lowest and the highest place under the hand, semitones above the open string; null where that is not known. */
   readonly hand: { readonly from: number; readonly to: number } | null;
 }
 
 /**
- * The checks that are offered for a note, the best first. One whose own interval lies further from the target than the narrowest
- * tolerance there is would lead any ear astray and is none (handbook 3: the fifth partial of the cello's C string lies 19.6 cents below
- * E). The best has the least error, where differences under 3 cents are equal; then it needs no other shift; then it beats fastest.
- * What is compared by memory comes last.
+ * Lists the checks that are offered for a note, the best first. A check whose own interval lies further from the target than the narrowest
+ * tolerance would lead any ear astray and is left out (handbook 3: the fifth partial of the cello's C string lies 19.6 cents below E). The
+ * best has the least error, where differences under 3 cents are equal; then it needs no other shift; then it beats fastest. Comparisons by
+ * memory come last.
  */
 export function offeredChecks(instrument: Instrument, note: CheckedNote, as: CheckedAs): readonly Check[] {
   const all = checksOf(instrument, note).map((check): Judged => judged(instrument, note, check, as));
@@ -33,10 +33,10 @@ export function offeredChecks(instrument: Instrument, note: CheckedNote, as: Che
 
 interface Judged {
   readonly check: Check;
-  /** How far from the target it calls the note right, cents; null where it is as right as the memory. */
+  /** Gives the distance from the target at which it calls the note right, cents; null where it is only as right as the memory. */
   readonly errorCents: number | null;
   readonly needsShift: boolean;
-  /** Of an error of ten cents; 0 where the two do not sound at once. */
+  /** Gives the beats of an error of ten cents; 0 where the two do not sound at once. */
   readonly beats: number;
 }
 
@@ -51,7 +51,7 @@ function judged(instrument: Instrument, note: CheckedNote, check: Check, { targe
   };
 }
 
-/** The best of those that are equal to the least error, then the best of the rest. */
+/** Sorts the best of those that are equal to the least error first, then the best of the rest. */
 function inOrder(checks: readonly Judged[]): readonly Judged[] {
   const least = Math.min(...checks.map(({ errorCents }) => errorCents ?? Infinity));
   const [best] = checks

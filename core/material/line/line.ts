@@ -19,27 +19,27 @@ import type { Signature, SignatureFrom } from '#core/material/signature';
 
 /** A note, or two or three sounding together. */
 export interface NoteContent {
-  /** No rest. */
+  /** The kind that is no rest. */
   readonly kind: 'note';
-  /** Sounding pitch; of a double stop or a chord, the lowest. */
+  /** The sounding pitch; of a double stop or a chord, the lowest. */
   readonly pitch: Pitch;
   /** The upper pitch of a double stop, of a chord the middle one; null for a single note. */
   readonly upper: Pitch | null;
-  /** The top pitch of a chord of three; null for any other. */
+  /** The top pitch of a chord of three; null for any other note. */
   readonly top: Pitch | null;
-  /** To be touched as a natural harmonic, or as one over a stopped note; null for a plain note. */
+  /** The kind of harmonic: natural, or over a stopped note; null for a plain note. */
   readonly harmonic: 'natural' | 'stopped' | null;
-  /** Trilled, or with a mordent; null for a plain note. */
+  /** The trill or mordent on it; null for a plain note. */
   readonly ornament: Ornament | null;
   /** The accent it is played with; null for none. */
   readonly accent: Accent | null;
-  /** Short, held to its end, or held and set apart; null for none of them. */
+  /** The articulation: short, held to its end, or held and set apart; null for none of them. */
   readonly articulation: Articulation | null;
-  /** A small note: written before the next one, with no time of its own. */
+  /** Whether it is a grace note: written before the next one, with no time of its own. */
   readonly grace: boolean;
-  /** Fingers the figure asks for, of a double stop; null leaves them free. */
+  /** The fingers the figure asks for in a double stop; null leaves them free. */
   readonly fingerPairs: readonly FingerPair[] | null;
-  /** Its length in whole notes; of a small note, the length it is written with. */
+  /** The length in whole notes; of a grace note, the length it is written with. */
   readonly duration: Fraction;
   /** Whether the next note is played in the same bow. */
   readonly slurredToNext: boolean;
@@ -47,22 +47,22 @@ export interface NoteContent {
 
 /** A note or rest in its place in time. Ties do not appear: a tied note is one note of the whole length. */
 export type LineNote = UnplacedNote & {
-  /** Time from the beginning of the measure in which the line begins: after a pick-up the first note is not at 0. */
+  /** The time from the beginning of the measure in which the line begins: after a pick-up the first note is not at 0. */
   readonly onset: Fraction;
 };
 
-/** What is to be played, exact: the one form every material takes before it is fingered. */
+/** The music to be played, exact: the one form every material takes before it is fingered. */
 export interface Line extends Signature {
-  /** Where key or meter change on the way, in order; mostly nowhere. */
+  /** The changes of key or meter on the way, in order; mostly none. */
   readonly changes: readonly SignatureFrom[];
-  /** Notes and rests in order, without gaps. */
+  /** The notes and rests in order, without gaps. */
   readonly notes: readonly LineNote[];
 }
 
 /** A note or rest before it has its place in time. */
 export type UnplacedNote = NoteContent | { readonly kind: 'rest'; readonly duration: Fraction };
 
-/** A single stopped note as scales and arpeggios have it. */
+/** Makes a single stopped note as scales and arpeggios have it. */
 export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boolean): NoteContent {
   return {
     kind: 'note',
@@ -80,16 +80,16 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
   };
 }
 
-/** The pitches that sound together, from the lowest. */
+/** Lists the pitches that sound together, from the lowest. */
 export function pitchesOf({ pitch, upper, top }: Pick<NoteContent, 'pitch' | 'upper' | 'top'>): readonly Pitch[] {
   return [pitch, ...(upper ? [upper] : []), ...(top ? [top] : [])];
 }
 
-/** What a line stands in: the key and meter it begins with, their changes, and how long before the first bar line it begins. */
+/** The signature of a line: the key and meter it begins with, their changes, and the length of its pick-up. */
 export interface LineSetting extends Signature {
-  /** In order; none where it is left out. */
+  /** The changes in order; none where it is left out. */
   readonly changes?: readonly SignatureFrom[];
-  /** Whole notes; null for a line that begins with a bar line. */
+  /** The pick-up in whole notes; null for a line that begins with a bar line. */
   readonly pickUp: Fraction | null;
 }
 
@@ -104,20 +104,23 @@ export function lineOf({ key, meter, changes = [], pickUp }: LineSetting, notes:
   return { key, meter, changes, notes: placed };
 }
 
-/** Whether an element of a line is a small note without time of its own. */
+/** Tells whether an element of a line is a grace note, which has no time of its own. */
 export function isGrace(note: UnplacedNote | undefined): boolean {
   return note?.kind === 'note' && note.grace;
 }
 
-/** Whether the next note is played in the same bow: slurred to it, or it is what a small note leads to. */
+/** Tells whether the next note is played in the same bow: slurred to it, or a grace note leads to it. */
 export function inOneBow(note: UnplacedNote | undefined): boolean {
   return note?.kind === 'note' && (note.slurredToNext || note.grace);
 }
 
-/** The most a line lasts, whole notes: ten thousand notes of two measures each. */
+/** The longest line, whole notes: ten thousand notes of two measures each. */
 const LONGEST = 20_000;
 
-/** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else what cannot. */
+/**
+ * Returns the line where every length of it can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else reports
+ * what cannot be written.
+ */
 export function writableLine(line: Line): Reading<Line> {
   const last = line.notes[line.notes.length - 1];
   if (last && asNumber(last.onset) + asNumber(last.duration) > LONGEST) {
@@ -133,7 +136,7 @@ export function writableLine(line: Line): Reading<Line> {
   return badReading(lineIssue('duration-not-writable', { duration: formatFraction(duration) }, where));
 }
 
-/** The pick-up of a rhythm, where it is shorter than a measure; null for none, and for one that fills measures. */
+/** Gives the pick-up of a rhythm, where it is shorter than a measure; null for none, and for one that fills measures. */
 export function pickUpOf({ pickUp }: Rhythm, meter: Meter): Fraction | null {
   const length = pickUp === undefined ? null : parseFraction(pickUp);
   return length && compareFractions(length, measureLength(meter)) < 0 ? length : null;

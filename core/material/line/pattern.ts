@@ -8,28 +8,28 @@ import type { Direction, TopNote, NotePair } from '#core/material/scale';
 import { type Line, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
 import { inVariant } from './variant.ts';
 
-/** What all material made by rule has in common, as documents carry it. */
+/** The fields that all material made by rule has in common, as documents carry them. */
 export interface PatternDocument {
   /** The tonic from which it is counted. */
   readonly tonic: string;
   /** The name of its scale or chord. */
   readonly type: string;
-  /** Up, down, or both. */
+  /** The direction: up, down, or both. */
   readonly direction: Direction;
-  /** Of what goes up and down, how often the top note is played; once where nothing is said. */
+  /** The number of times the top note of material that goes up and down is played; once where nothing is said. */
   readonly top?: TopNote;
 }
 
-/** What sounds at one place of a pattern: a note, or two together. */
+/** The sound at one place of a pattern: a note, or two together. */
 export type Sound = Pitch | NotePair;
 
-/** How a kind of pattern is made on a tonic. */
+/** The rule by which a kind of pattern is made on a tonic. */
 export interface PatternRule {
-  /** The key it is written in; null beyond seven sharps or flats. */
+  /** Gives the key it is written in; null beyond seven sharps or flats. */
   readonly keyOn: (tonic: Pitch) => Key | null;
-  /** One way of it in playing order; null where a note cannot be spelled. */
+  /** Gives one way of it in playing order; null where a note cannot be spelled. */
   readonly wayFrom: (tonic: Pitch, way: 'up' | 'down') => readonly Sound[] | null;
-  /** What follows when it has come down again; left out for nothing, null where it cannot be spelled. */
+  /** Gives the notes that follow when it has come down again; left out for none, null where they cannot be spelled. */
   readonly turn?: (tonic: Pitch) => readonly Sound[] | null;
 }
 
@@ -46,7 +46,7 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   return writableLine(lineOf({ key, meter, pickUp }, filledToBar(inVariant(notesOf(sounds, rhythm), bowed), meter, pickUp)));
 }
 
-/** A rising row in playing order. */
+/** Puts a rising row in playing order. */
 export function inOrder<Each>(rising: readonly Each[] | null, way: 'up' | 'down'): readonly Each[] | null {
   return way === 'up' ? rising : (rising?.toReversed() ?? null);
 }
@@ -73,7 +73,7 @@ function notesOf(sounds: readonly Sound[], rhythm: Rhythm): readonly UnplacedNot
   );
 }
 
-/** The last note of a scale is held to the end of its measure, as scale books write it. */
+/** Holds the last note of a scale to the end of its measure, as scale books write it. */
 function filledToBar(notes: readonly UnplacedNote[], meter: Meter, pickUp: Fraction | null): readonly UnplacedNote[] {
   const last = notes[notes.length - 1];
   if (!last) return notes;

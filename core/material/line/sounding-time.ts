@@ -1,20 +1,20 @@
 import { asNumber } from '#core/fraction';
 import { isGrace, type Line } from './line.ts';
 
-/** When an element of a line sounds, in whole notes. */
+/** The time at which an element of a line sounds, in whole notes. */
 export interface SoundingTime {
-  /** From the beginning of the line. */
+  /** The onset, from the beginning of the line. */
   readonly onset: number;
-  /** How long. */
+  /** The length. */
   readonly length: number;
 }
 
-/** A small note takes a 32nd of the note it leads to, or as much as leaves that note half its own time. */
+/** The share of a grace note: a 32nd of the note it leads to, or as much as leaves that note half its own time. */
 const GRACE = { longest: 1 / 32, mostShare: 0.5 } as const;
 
 /**
- * When each note and rest of a line sounds. Small notes take their time from the note they lead to, on its beat; everything
- * else sounds as it is written.
+ * Gives the time at which each note and rest of a line sounds. Grace notes take their time from the note they lead to, on its beat;
+ * everything else sounds as it is written.
  */
 export function soundingTimes({ notes }: Line): readonly SoundingTime[] {
   const times: SoundingTime[] = [];

@@ -5,9 +5,9 @@ import type { NoteContent, UnplacedNote } from './line.ts';
 type Variant = Pick<Rhythm, 'lengths' | 'bows' | 'accents' | 'lockedBows'>;
 
 /**
- * The same notes in another rhythm, another bowing or with accents: what the left hand does is untouched. What comes one after the
- * other is counted over the notes alone; rests and small notes stay as they are. A rest ends a bow, as the last note does, and after
- * it the bowing begins again; so it does after a locked bow.
+ * Gives the same notes in another rhythm, another bowing or with accents; the work of the left hand stays the same. Patterns are counted
+ * over the notes alone; rests and grace notes stay as they are. A rest ends a bow, as the last note does, and after it the bowing begins
+ * again; so it does after a locked bow.
  */
 export function inVariant(notes: readonly UnplacedNote[], variant: Variant): readonly UnplacedNote[] {
   const slursOn = slursOnIn(notes, variant);
@@ -40,7 +40,7 @@ interface Timed {
   readonly note: UnplacedNote;
 }
 
-/** The indexes of the notes from which the bow goes on to the next; null where every slur stays as it is written. */
+/** Lists the indexes of the notes from which the bow goes on to the next; null where every slur stays as it is written. */
 function slursOnIn(notes: readonly UnplacedNote[], { bows, lockedBows = [] }: Variant): ReadonlySet<number> | null {
   if (bows === undefined && lockedBows.length === 0) return null;
   const timed = notes.flatMap((note, index): readonly Timed[] => (note.kind === 'rest' || !note.grace ? [{ index, note }] : []));
@@ -63,7 +63,7 @@ class AskedBows {
 
   constructor(private readonly bows: readonly number[] | null) {}
 
-  /** Whether the bow goes on after this note, the next in the line; where nothing is asked for, as it is written. */
+  /** Tells whether the bow goes on after this note, the next in the line; where nothing is asked for, as it is written. */
   goesOn(note: UnplacedNote, locked: boolean): boolean {
     if (note.kind === 'rest' || locked) [this.bow, this.inBow] = [0, 0];
     if (note.kind === 'rest' || locked) return false;
@@ -75,7 +75,7 @@ class AskedBows {
   }
 }
 
-/** The locked bow that each note is in; the bows are in order. */
+/** Gives the locked bow that each note is in; the bows are in order. */
 function lockedByNote(timed: readonly Timed[], lockedBows: readonly LockedBow[]): ReadonlyMap<number, LockedBow> {
   const at = new Map<number, LockedBow>();
   let order = 0;

@@ -6,15 +6,15 @@ import type { Signature } from '#core/material/signature';
 
 /** One measure of a line in time. */
 export interface LineMeasure extends Signature {
-  /** As it is counted on the page, from 1; a pick-up is 0. */
+  /** The number on the page, from 1; a pick-up is 0. */
   readonly number: number;
-  /** Its bar line, in whole notes from the beginning of the measure in which the line begins. */
+  /** The bar line, in whole notes from the beginning of the measure in which the line begins. */
   readonly onset: Fraction;
-  /** How long it is by its meter, in whole notes. */
+  /** The length that its meter gives it, in whole notes. */
   readonly length: Fraction;
 }
 
-/** The measures of a line up to the one in which it ends, in order; at least one. */
+/** Lists the measures of a line up to the one in which it ends, in order; at least one. */
 export function measuresOf(line: Line): readonly LineMeasure[] {
   const last = line.notes[line.notes.length - 1];
   const end = last ? addFractions(last.onset, last.duration) : ZERO;
@@ -30,7 +30,7 @@ export function measuresOf(line: Line): readonly LineMeasure[] {
   return measures;
 }
 
-/** Whether the line begins before its first bar line. */
+/** Tells whether the line begins before its first bar line. */
 function hasPickUp({ notes: [first] }: Line): boolean {
   return first !== undefined && compareFractions(first.onset, ZERO) > 0;
 }
@@ -39,7 +39,10 @@ function signatureOfMeasure(line: Line, index: number): Signature {
   return line.changes.findLast(({ measureIndex }) => measureIndex <= index) ?? line;
 }
 
-/** The index of the measure that a moment lies in, whole notes from the beginning of the first; of the last for what comes after it. */
+/**
+ * Finds the index of the measure in which a moment lies, whole notes from the beginning of the first; of the last measure for a moment
+ * after it.
+ */
 export function measureIndexAt(measures: readonly LineMeasure[], onset: Fraction): number {
   let [low, high] = [0, measures.length - 1];
   while (low < high) {
@@ -51,7 +54,7 @@ export function measureIndexAt(measures: readonly LineMeasure[], onset: Fraction
   return low;
 }
 
-/** Which change of key or meter a note of the line comes after: its index; −1 for none. */
+/** Finds the change of key or meter that a note of the line comes after: its index; −1 for none. */
 export function changeBefore(line: Line, index: number): number {
   const onset = line.notes[index]?.onset;
   return onset === undefined ? -1 : changeUpTo(line, onset);
@@ -61,23 +64,23 @@ function changeUpTo({ changes }: Line, moment: Fraction): number {
   return changes.findLastIndex((change) => compareFractions(change.onset, moment) <= 0);
 }
 
-/** The key and the meter that a note of the line stands in. */
+/** Gives the key and the meter in which a note of the line stands. */
 export function signatureAt(line: Line, index: number): Signature {
   return line.changes[changeBefore(line, index)] ?? line;
 }
 
-/** The key that a note of the line stands in. */
+/** Gives the key in which a note of the line stands. */
 export function keyAt(line: Line, index: number): Key {
   return signatureAt(line, index).key;
 }
 
-/** The key in which a note stands that is written after another, where that one ends; −1 for before the first. */
+/** Gives the key for a note that is written after another, where that one ends; −1 for before the first. */
 export function keyAfter(line: Line, index: number): Key {
   const note = line.notes[index];
   return (note && line.changes[changeUpTo(line, addFractions(note.onset, note.duration))]?.key) ?? line.key;
 }
 
-/** How far into its measure a moment lies, whole notes. */
+/** Gives the distance of a moment into its measure, whole notes. */
 export function intoMeasure({ onset }: LineMeasure, moment: Fraction): number {
   return asNumber(subtractFractions(moment, onset));
 }

@@ -4,8 +4,8 @@ import type { Direction } from './choices.ts';
 
 /**
  * The broken chords that a scale book asks for on one lowest note, in its order: minor and major on it; the minor chord of which it is the
- * third, the major and the minor one of which it is the fifth; the diminished and the dominant seventh on it. Each by its root, counted
- * from the lowest note.
+ * third, the major and the minor one of which it is the fifth; the diminished and the dominant seventh on it. Each is named by its root,
+ * counted from the lowest note.
  */
 export const CYCLE_CHORDS: readonly { readonly root: Interval; readonly type: ArpeggioType }[] = [
   { root: { steps: 0, semitones: 0 }, type: 'minor' },
@@ -18,8 +18,8 @@ export const CYCLE_CHORDS: readonly { readonly root: Interval; readonly type: Ar
 ];
 
 /**
- * Each chord of the cycle over so many octaves from the lowest note, one after the other: up, down, or up and down. A note between two of
- * them that would come twice is played once. Null where a note cannot be spelled.
+ * Lists each chord of the cycle over a number of octaves from the lowest note, one after the other: up, down, or up and down. A note that
+ * would come twice between two of them is played once. Null where a note cannot be spelled.
  */
 export function arpeggioCycle(lowest: Pitch, octaves: number, direction: Direction): readonly Pitch[] | null {
   const chords = CYCLE_CHORDS.map(({ root, type }) => chordAbove(lowest, { root, type, octaves }));
@@ -34,7 +34,7 @@ export function arpeggioCycle(lowest: Pitch, octaves: number, direction: Directi
   }
 }
 
-/** The notes of a chord between a note of it and the same note so many octaves above. */
+/** Lists the notes of a chord between a note of it and the same note a number of octaves above. */
 function chordAbove(
   lowest: Pitch,
   { root, type, octaves }: { readonly root: Interval; readonly type: ArpeggioType; readonly octaves: number },

@@ -2,7 +2,7 @@ import type { Interval, Pitch } from '#core/pitch';
 import { type Key, keyOfTonic, keyWithSignature } from '#core/key';
 import { pitchesAbove } from './scale.ts';
 
-/** The broken chords offered, by the names documents use. */
+/** The broken chords offered, by their names in documents. */
 export const ARPEGGIO_TYPES = [
   'major',
   'minor',
@@ -18,7 +18,7 @@ export const ARPEGGIO_TYPES = [
 /** A kind of arpeggio. */
 export type ArpeggioType = (typeof ARPEGGIO_TYPES)[number];
 
-/** Chords in thirds: a letter step of two for each note, and its semitones above the root. */
+/** A chord in thirds: a letter step of two for each note, and its semitones above the root. */
 function chord(...semitones: readonly number[]): readonly Interval[] {
   return semitones.map((above, index) => ({ steps: 2 * index, semitones: above }));
 }
@@ -36,7 +36,7 @@ const CHORDS: Readonly<Record<ArpeggioType, readonly Interval[]>> = {
 };
 
 /**
- * The key an arpeggio is written in: major or minor on its root, as its third says; a dominant seventh with the signature of the key
+ * Gives the key an arpeggio is written in: major or minor on its root, as its third says; a dominant seventh with the signature of the key
  * a fourth above its root, where it leads (A7 with two sharps, as in D major). Null beyond seven sharps or flats.
  */
 export function keyOfArpeggio(tonic: Pitch, type: ArpeggioType): Key | null {
@@ -44,7 +44,7 @@ export function keyOfArpeggio(tonic: Pitch, type: ArpeggioType): Key | null {
   return keyOfTonic(tonic, CHORDS[type][1]?.semitones === 3 ? 'minor' : 'major');
 }
 
-/** The arpeggio from root to root, rising order, both ends included; null where a note cannot be spelled. */
+/** Lists the arpeggio from root to root, rising, both ends included; null where a note cannot be spelled. */
 export function arpeggioPitches(tonic: Pitch, type: ArpeggioType, octaves: number): readonly Pitch[] | null {
   return pitchesAbove(tonic, CHORDS[type], octaves);
 }

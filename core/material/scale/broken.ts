@@ -1,8 +1,8 @@
 import { type Pitch, semitonesOf } from '#core/pitch';
 
 /**
- * Ways to break a scale into figures: pairs from a third to an octave apart, groups of neighbours from each degree, a turn around
- * each degree, and runs that return to where they began, each a degree longer than the one before.
+ * The ways to break a scale into figures: pairs from a third to an octave apart, groups of neighbours from each degree, a turn around each
+ * degree, and runs that return to where they began, each a degree longer than the one before.
  */
 export const BROKEN_FIGURES = [
   'thirds',
@@ -20,7 +20,7 @@ export const BROKEN_FIGURES = [
 /** A way to break a scale. */
 export type BrokenFigure = (typeof BROKEN_FIGURES)[number];
 
-/** Degrees of one figure, counted from the degree it starts on. */
+/** The degrees of one figure, counted from the degree it starts on. */
 const FIGURES: Readonly<Record<Exclude<BrokenFigure, 'octaves' | 'returning'>, readonly number[]>> = {
   thirds: [0, 2],
   fourths: [0, 3],
@@ -33,8 +33,8 @@ const FIGURES: Readonly<Record<Exclude<BrokenFigure, 'octaves' | 'returning'>, r
 };
 
 /**
- * Breaks one way of a scale (rising order) into figures that stay inside it, closed by the last degree: 1 3 2 4 3 5 … 8.
- * Coming down the same is read from the top.
+ * Breaks one way of a scale (rising) into figures that stay inside it, closed by the last degree: 1 3 2 4 3 5 … 8. Coming down the same is
+ * read from the top.
  */
 export function brokenScale(rising: readonly Pitch[], figure: BrokenFigure, way: 'up' | 'down'): readonly Pitch[] {
   const scale = way === 'up' ? rising : rising.toReversed();
@@ -48,7 +48,7 @@ export function brokenScale(rising: readonly Pitch[], figure: BrokenFigure, way:
   return end && figures[figures.length - 1] !== end ? [...figures, end] : figures;
 }
 
-/** How many degrees of a rising scale make an octave: seven of most, five of a pentatonic, twelve of the chromatic. */
+/** Counts the degrees of a rising scale in an octave: seven of most, five of a pentatonic, twelve of the chromatic. */
 function degreesInOctave(rising: readonly Pitch[]): number {
   const [lowest] = rising;
   return lowest ? rising.findIndex((pitch) => semitonesOf(pitch) - semitonesOf(lowest) === SEMITONES_IN_OCTAVE) : 0;
@@ -56,7 +56,7 @@ function degreesInOctave(rising: readonly Pitch[]): number {
 
 const SEMITONES_IN_OCTAVE = 12;
 
-/** 1 2 1, 1 2 3 2 1, 1 2 3 4 3 2 1 … up to the last degree and back; where one run ends the next begins. */
+/** Writes 1 2 1, 1 2 3 2 1, 1 2 3 4 3 2 1 … up to the last degree and back; where one run ends the next begins. */
 function returning(scale: readonly Pitch[]): readonly Pitch[] {
   const runs = scale.slice(1).flatMap((_, order) => {
     const there = scale.slice(1, order + 2);

@@ -1,11 +1,11 @@
-/** Up, down, or up and down. */
+/** The directions: up, down, or up and down. */
 export const DIRECTIONS = ['up', 'down', 'up-down'] as const;
 
-/** How often the top note is played of what goes up and down. */
+/** The numbers of times that the top note of material that goes up and down may be played. */
 export const TOP_NOTES = ['once', 'twice'] as const;
 
-/** How often the top note is played. */
+/** The number of times that the top note is played. */
 export type TopNote = (typeof TOP_NOTES)[number];
 
-/** Which way a scale or arpeggio goes. */
+/** The direction of a scale or arpeggio. */
 export type Direction = (typeof DIRECTIONS)[number];

@@ -2,13 +2,13 @@ import type { Finger } from '#core/hand';
 import type { Pitch } from '#core/pitch';
 import { scalePitches, type ScaleRun } from './scale.ts';
 
-/** Double stops offered along a scale. */
+/** The double stops offered along a scale. */
 export const DOUBLE_STOP_INTERVALS = ['thirds', 'sixths', 'octaves', 'fingered-octaves', 'tenths', 'unisons'] as const;
 
 /** A row of double stops along a scale. */
 export type DoubleStopInterval = (typeof DOUBLE_STOP_INTERVALS)[number];
 
-/** Fingers of a double stop, of the lower note and the upper. */
+/** The fingers of a double stop: of the lower note and the upper. */
 export type FingerPair = readonly [Finger, Finger];
 
 /** Two notes played together, and the finger pairs that make the figure what it is; null leaves them free. */
@@ -17,7 +17,7 @@ export interface NotePair {
   readonly lower: Pitch;
   /** The upper note. */
   readonly upper: Pitch;
-  /** Of the lower note and the upper. */
+  /** The fingers of the lower note and the upper. */
   readonly fingerPairs: readonly FingerPair[] | null;
 }
 
@@ -30,7 +30,7 @@ const DEGREES_APART: Readonly<Record<DoubleStopInterval, number>> = {
   unisons: 0,
 };
 
-/** Octaves are taken 1–4, with the thumb T–3, or with the open string below; fingered octaves 1–3 and 2–4. */
+/** The finger pairs of octaves: 1–4, with the thumb T–3, or with the open string below; fingered octaves are 1–3 and 2–4. */
 const FINGER_PAIRS: Readonly<Record<DoubleStopInterval, readonly FingerPair[] | null>> = {
   thirds: null,
   sixths: null,
@@ -49,7 +49,7 @@ const FINGER_PAIRS: Readonly<Record<DoubleStopInterval, readonly FingerPair[] | 
   unisons: null,
 };
 
-/** The first `degrees` notes of a rising scale, each with the note the interval above it; `rising` must go on far enough. */
+/** Lists the first `degrees` notes of a rising scale, each with the note the interval above it; `rising` must go on far enough. */
 function doubleStops(degrees: number, rising: readonly Pitch[], interval: DoubleStopInterval): readonly NotePair[] {
   const apart = DEGREES_APART[interval];
   return rising.slice(0, degrees).flatMap((lower, index) => {
@@ -58,10 +58,10 @@ function doubleStops(degrees: number, rising: readonly Pitch[], interval: Double
   });
 }
 
-/** The widest double stop lies a tenth above: two octaves more of the scale are enough. */
+/** The octaves of the scale beyond its own that double stops need: two, since the widest lies a tenth above. */
 const FURTHER_OCTAVES = 2;
 
-/** A scale in double stops, one way of it, rising; null where a note cannot be spelled. */
+/** Lists a scale in double stops, one way of it, rising; null where a note cannot be spelled. */
 export function doubleStopScale(scale: ScaleRun, interval: DoubleStopInterval): readonly NotePair[] | null {
   const own = scalePitches(scale);
   const further = scalePitches({ ...scale, octaves: scale.octaves + FURTHER_OCTAVES });

@@ -1,7 +1,7 @@
 import { DIATONIC_SEMITONES, type Interval, type Pitch, pitchAt, semitonesOf, transposedBy } from '#core/pitch';
 import { type Key, keyOfTonic, keyWithSignature } from '#core/key';
 
-/** The scales offered, by the names documents use. */
+/** The scales offered, by their names in documents. */
 export const SCALE_TYPES = [
   'major',
   'natural-minor',
@@ -29,7 +29,7 @@ function degrees(steps: readonly number[], semitones: readonly number[]): readon
   return steps.map((step, index) => ({ steps: step, semitones: semitones[index] ?? 0 }));
 }
 
-/** The degrees above the tonic going up, letter steps and semitones; the octatonic is the one that begins with a tone. */
+/** The degrees above the tonic going up, in letter steps and semitones; the octatonic is the one that begins with a tone. */
 const UPWARD: Readonly<Record<Exclude<ScaleType, 'chromatic'>, readonly Interval[]>> = {
   major: degrees(SEVEN, [0, 2, 4, 5, 7, 9, 11]),
   'natural-minor': degrees(SEVEN, [0, 2, 3, 5, 7, 8, 10]),
@@ -47,7 +47,7 @@ const UPWARD: Readonly<Record<Exclude<ScaleType, 'chromatic'>, readonly Interval
   octatonic: degrees([0, 1, 2, 3, 4, 5, 5, 6], [0, 2, 3, 5, 6, 8, 9, 11]),
 };
 
-/** Sharps of the signature of the modes, counted from that of the major scale on the same tonic. */
+/** The sharps of the signature of the modes, counted from that of the major scale on the same tonic. */
 const SIGNATURE_FROM_MAJOR: Readonly<Record<ScaleType, number>> = {
   major: 0,
   'natural-minor': -3,
@@ -66,7 +66,7 @@ const SIGNATURE_FROM_MAJOR: Readonly<Record<ScaleType, number>> = {
   octatonic: 0,
 };
 
-/** The key a scale is written in; null when its signature would need more than seven sharps or flats. */
+/** Gives the key a scale is written in; null when its signature would need more than seven sharps or flats. */
 export function keyOfScale(tonic: Pitch, type: ScaleType): Key | null {
   const third = type === 'chromatic' ? 4 : (UPWARD[type].find((degree) => degree.steps === 2)?.semitones ?? 4);
   const mode = third === 3 ? 'minor' : 'major';
@@ -77,28 +77,30 @@ export function keyOfScale(tonic: Pitch, type: ScaleType): Key | null {
 
 /** One way of a scale. */
 export interface ScaleRun {
-  /** The tonic; the lowest note unless it begins on another degree. */
+  /** The tonic, which is the lowest note unless the scale begins on another degree. */
   readonly tonic: Pitch;
-  /** Which scale. */
+  /** The kind of scale. */
   readonly type: ScaleType;
-  /** From its first degree to the same so many octaves. */
+  /** The number of octaves from its first degree to the same degree above. */
   readonly octaves: number;
-  /** On which degree it begins and ends: 1 the tonic, 3 the third above it; the tonic where nothing is said. */
+  /** The degree on which it begins and ends: 1 the tonic, 3 the third above it; the tonic where nothing is said. */
   readonly from?: number | undefined;
-  /** So many notes of the scale above its last octave; none where nothing is said. */
+  /** The number of notes above its last octave; none where nothing is said. */
   readonly further?: number | undefined;
-  /** Which way it is played: some scales come down differently from how they go up. */
+  /** The direction: some scales come down differently from how they go up. */
   readonly way: 'up' | 'down';
 }
 
-/** One way of the scale from tonic to tonic, or as far as it goes, rising order, both ends included; null where a degree cannot be spelled. */
+/**
+ * Lists one way of the scale from tonic to tonic, or as far as it goes, rising, both ends included; null where a degree cannot be spelled.
+ */
 export function scalePitches({ tonic, type, octaves, from = 1, further = 0, way }: ScaleRun): readonly Pitch[] | null {
   if (from > 1 || further > 0) return cutFrom({ tonic, type, octaves, from, further, way });
   if (type === 'chromatic') return chromaticPitches(tonic, octaves, way);
   return pitchesAbove(tonic, UPWARD[type === 'melodic-minor' && way === 'down' ? 'natural-minor' : type], octaves);
 }
 
-/** Of a scale that goes further, what lies between a degree and the same degree so many octaves above it, or some notes on. */
+/** Cuts a scale that goes further to the notes between a degree and the same degree a number of octaves above it, or some notes on. */
 function cutFrom({ from = 1, further = 0, octaves, ...run }: ScaleRun): readonly Pitch[] | null {
   const anOctave = notesOfOctave(run.type);
   const first = Math.min(from, anOctave) - 1;
@@ -106,12 +108,12 @@ function cutFrom({ from = 1, further = 0, octaves, ...run }: ScaleRun): readonly
   return scalePitches({ ...run, octaves: Math.ceil(last / anOctave) })?.slice(first, last + 1) ?? null;
 }
 
-/** How many notes a scale has in an octave. */
+/** Counts the notes of a scale in an octave. */
 export function notesOfOctave(type: ScaleType): number {
   return type === 'chromatic' ? 12 : UPWARD[type].length;
 }
 
-/** How far the highest note of a scale lies above the last octave, semitones, where it goes so many notes further. */
+/** Gives the height of the highest note of a scale above its last octave, semitones, where it goes a number of notes further. */
 export function semitonesFurther({ type, from = 1, further = 0 }: Pick<ScaleRun, 'type' | 'from' | 'further'>): number {
   const anOctave = notesOfOctave(type);
   const above = (degree: number): number => 12 * Math.floor(degree / anOctave) + semitonesOfDegree(type, (degree % anOctave) + 1);
@@ -119,27 +121,27 @@ export function semitonesFurther({ type, from = 1, further = 0 }: Pick<ScaleRun,
   return above(first + further) - above(first);
 }
 
-/** How far above the tonic a degree of a scale lies going up, semitones; the last where there are fewer degrees. */
+/** Gives the height of a degree of a scale above the tonic going up, semitones; of the last degree where there are fewer. */
 export function semitonesOfDegree(type: ScaleType, degree: number): number {
   const first = Math.max(0, degree - 1);
   return type === 'chromatic' ? first : (UPWARD[type][Math.min(first, UPWARD[type].length - 1)]?.semitones ?? 0);
 }
 
-/** The turn at the bottom of a scale that has come down to its tonic: the degree below it, as it leads up, and the tonic again. */
+/** Writes the turn at the bottom of a scale that has come down to its tonic: the degree below it, as it leads up, and the tonic again. */
 export function turnBelow(tonic: Pitch, type: ScaleType): readonly Pitch[] | null {
   const below = transposedBy(tonic, { steps: -7, semitones: -12 });
   const leading = below && scalePitches({ tonic: below, type, octaves: 1, way: 'up' })?.at(-2);
   return leading ? [leading, tonic] : null;
 }
 
-/** A pattern of intervals repeated in each octave above the tonic, closed by the tonic on top; null where not spellable. */
+/** Repeats a pattern of intervals in each octave above the tonic, closed by the tonic on top; null where it cannot be spelled. */
 export function pitchesAbove(tonic: Pitch, pattern: readonly Interval[], octaves: number): readonly Pitch[] | null {
   const intervals = Array.from({ length: octaves }, (_, octave) => pattern.map((interval) => octavesUp(interval, octave))).flat();
   const pitches = [...intervals, { steps: 7 * octaves, semitones: 12 * octaves }].map((interval) => transposedBy(tonic, interval));
   return pitches.every((pitch) => pitch !== null) ? pitches : null;
 }
 
-/** Naturals where there are any, else sharps going up and flats coming down; the tonic keeps its own name. */
+/** Spells a chromatic scale: naturals where there are any, else sharps going up and flats coming down; the tonic keeps its own name. */
 function chromaticPitches(tonic: Pitch, octaves: number, way: 'up' | 'down'): readonly Pitch[] | null {
   const pitches = Array.from({ length: 12 * octaves + 1 }, (_, above) =>
     above % 12 === 0

@@ -5,10 +5,13 @@ import { badReading, goodReading, oneOf, type Reading } from '#core/result';
 import { addFractions, fraction, type Fraction, multiplyFractions, ZERO } from '#core/fraction';
 import { measureLength, type Meter, meterName, meterNamed, METERS } from '#core/rhythm';
 
-/** The most changes of key or meter that a line has. */
+/** The largest number of changes of key or meter in a line. */
 const MOST_CHANGES = 200;
 
-/** From a measure of a line on another key, another meter, or both. Measures are counted as on the page: a pick-up is none. */
+/**
+ * The schema of a change: from a measure of a line on another key, another meter, or both. Measures are counted as on the page: a pick-up
+ * is not counted.
+ */
 export const SignatureChange = Type.Object(
   {
     measure: Type.Integer({ minimum: 1, maximum: 10_000 }),
@@ -18,21 +21,21 @@ export const SignatureChange = Type.Object(
   { additionalProperties: false },
 );
 
-/** From a measure on another key or meter, as documents carry it. */
+/** A change of key or meter, as documents carry it. */
 export type SignatureChange = Static<typeof SignatureChange>;
 
-/** The changes of a line, as documents carry them, in order. */
+/** The schema of the changes of a line, in order. */
 export const SignatureChanges = Type.Array(SignatureChange, { maxItems: MOST_CHANGES });
 
-/** What stands behind the clef: a key and a meter. */
+/** The signature behind the clef: a key and a meter. */
 export interface Signature {
-  /** The key it is written in. */
+  /** The key. */
   readonly key: Key;
-  /** The meter it is written in. */
+  /** The meter. */
   readonly meter: Meter;
 }
 
-/** Key and meter from a bar line on, until the next change. */
+/** The key and meter from a bar line on, until the next change. */
 export interface SignatureFrom extends Signature {
   /** The first measure they hold for, counted from 0 for the one in which the line begins. */
   readonly measureIndex: number;
@@ -41,8 +44,8 @@ export interface SignatureFrom extends Signature {
 }
 
 /**
- * Reads the changes of a line that begins in a key and a meter; with a pick-up, measure 1 is the first after it. Refuses changes out
- * of order, one at the very beginning, and a key that is none.
+ * Reads the changes of a line that begins in a key and a meter; with a pick-up, measure 1 is the first after it. Refuses changes out of
+ * order, one at the very beginning, and a text that is no key.
  */
 export function readSignatureChanges(
   begins: Signature,
@@ -60,7 +63,7 @@ export function readSignatureChanges(
     const key = change.key === undefined ? goodReading(now.key) : parseKey(change.key);
     if (!key.ok) return { ok: false, issues: key.issues.map((issue) => ({ ...issue, where: { pointer: `${pointer}/key` } })) };
     const passed = multiplyFractions(measureLength(now.meter), fraction(measureIndex - now.measureIndex, 1));
-    // What is named and is the same goes on: nothing is set at the bar line.
+    // A key or meter that is named and stays the same goes on: nothing is set at the bar line.
     now = {
       key: formatKey(key.value) === formatKey(now.key) ? now.key : key.value,
       meter: change.meter === undefined || change.meter === meterName(now.meter) ? now.meter : meterNamed(change.meter),

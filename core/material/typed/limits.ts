@@ -1,2 +1,2 @@
-/** The most notes and rests one line may have; above it the line is refused. */
+/** The largest number of notes and rests in one line; a longer line is refused. */
 export const MOST_NOTES = 10_000;

@@ -15,14 +15,15 @@ import {
 import { accentOf, type LineNoteDocument, MOST_AT_ONCE, type TypedNote, writtenAccent } from './line-note.ts';
 
 /**
- * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
+ * Reads a line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
  *
- * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half, a `t` makes it one of a
- * triplet. `r` is a rest,
- * round brackets stand for one bow, `>` after a pitch for an accent, `st` for a staccato dot and `ten` for a tenuto line, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
- * double stop, `*` after a pitch marks a natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb`
- * and `tr#` with a sign at it), `~` joins a note to the next of the same pitch, bar lines are for the eye only.
- * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
+ * A pitch may have a value after a colon, which holds until the next one given; a dot adds a half, a `t` makes it one of a
+ * triplet. `r` is a rest, round brackets stand for one bow, `>` after a pitch for an accent, `st` for a staccato dot and `ten` for a tenuto
+ * line, braces for grace notes (eighths where no value is given), `+` joins the two notes of a double stop, `*` after a pitch marks a
+ * natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb` and `tr#` with a sign at it), `~` ties a note to the
+ * next of the same pitch, bar lines are for the eye only.
+ *
+ * @param octavesAbove the octaves by which the typed pitch lies above the sounding one (the double bass: 1)
  */
 export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
   const reader = new LineReader(parseFraction(noteValue) ?? fraction(1, 4), octavesAbove);
@@ -56,13 +57,13 @@ function within(text: string, [opening, closing]: readonly [string, string], beg
   return `${begins ? opening : ''}${text}${ends ? closing : ''}`;
 }
 
-/** What a grace note is written as where nothing else is said. */
+/** The value of a grace note where nothing else is said. */
 const GRACE_VALUE = '1/8';
 
-/** Words for ornaments in a typed line. */
+/** The words for ornaments in a typed line. */
 const ORNAMENT_WORDS: Readonly<Record<OrnamentKind, string>> = { trill: 'tr', mordent: 'mord', 'upper-mordent': 'upmord' };
 
-/** Words for articulation in a typed line. */
+/** The words for articulation in a typed line. */
 const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = {
   staccato: 'st',
   staccatissimo: 'stm',
@@ -70,10 +71,10 @@ const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = {
   'detached-legato': 'tenst',
 };
 
-/** Signs for accents in a typed line. */
+/** The signs for accents in a typed line. */
 const ACCENT_MARKS: Readonly<Record<Accent, string>> = { accent: '>', marcato: '^' };
 
-/** Accidentals at an ornament, as they are typed. */
+/** The accidentals at an ornament, as they are typed. */
 const SIGN_WORDS: Readonly<Record<OrnamentSign, string>> = { flat: 'b', natural: 'n', sharp: '#' };
 
 function nameOf(note: LineNoteDocument, octavesAbove: number): string {
@@ -85,12 +86,12 @@ function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? ACCENT_MARKS[accent] : ''}`;
 }
 
-/** In one bow with the next. */
+/** Tells whether a note is in one bow with the next. */
 function isSlurred(note: LineNoteDocument | undefined): boolean {
   return note !== undefined && !('rest' in note) && note.slur === true;
 }
 
-/** A grace note. */
+/** Tells whether a note is a grace note. */
 function isSmall(note: LineNoteDocument | undefined): boolean {
   return note !== undefined && !('rest' in note) && note.grace === true;
 }
@@ -99,7 +100,7 @@ function isSmall(note: LineNoteDocument | undefined): boolean {
 class LineReader {
   readonly notes: LineNoteDocument[] = [];
   readonly issues: Issue[] = [];
-  /** How many notes and rests have gone by, readable or not. */
+  /** The number of notes and rests so far, readable or not. */
   private place = 0;
   private where = { from: 0, to: 0 };
   private inBow = false;
@@ -164,7 +165,7 @@ class LineReader {
     this.addNote({ pitches, duration: formatFraction(value), ...signs, ...(this.inGrace ? { grace: true as const } : {}) }, value, tie);
   }
 
-  /** The pitches as they sound; null, with what is wrong said, where one does not read. */
+  /** Reads the sounding pitches; null, with what is wrong reported, where one does not read. */
   private soundingPitches(names: readonly string[]): string[] | null {
     const pitches = names.map(parsePitch);
     const issues = pitches.flatMap((pitch) => (pitch.ok ? [] : pitch.issues));
@@ -206,7 +207,7 @@ class LineReader {
   }
 }
 
-/** A word of a line in its parts: the name of what sounds, how long, and whether it is tied on. Null for a word that is none. */
+/** Splits a word of a line into its parts: the name of what sounds, its value, and whether it is tied on. Null for a word that is none. */
 function readWord(word: string, lastValue: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
   const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)([.t]?))?(~?)$/u.exec(word);
   const name = match?.[1];
@@ -214,7 +215,7 @@ function readWord(word: string, lastValue: Fraction): { readonly name: string; r
   return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
 }
 
-/** The pitches of a word, and what its signs ask: `A5*` a harmonic, `A5**` a stopped one, `A4tr#` a trill with a sharp. */
+/** Reads the pitches of a word and the signs at it: `A5*` a harmonic, `A5**` a stopped one, `A4tr#` a trill with a sharp. */
 function readSigns(name: string): {
   readonly chord: string;
   readonly signs: Pick<TypedNote, 'harmonic' | 'ornament' | 'accent' | 'articulation'>;
@@ -241,8 +242,8 @@ function touchOf(touch: string | undefined, accent: string): Pick<TypedNote, 'ac
 }
 
 /**
- * What a word that does not read was probably meant to be: German names (H, Fis, Es), an octave that is missing, a value without
- * its colon or its 1, a stop at the end; null where nothing of the kind helps.
+ * Suggests the meaning of a word that does not read: German names (H, Fis, Es), an octave that is missing, a value without its colon or its
+ * 1, a stop at the end; null where nothing of the kind helps.
  *
  * @param octave of the note before, for one that is missing
  */
@@ -255,7 +256,7 @@ export function suggestedWord(word: string, octave: number): string | null {
   return null;
 }
 
-/** What is often typed, and what is meant, one after the other. */
+/** The usual mistakes and their corrections, tried one after the other. */
 const MISTAKES: readonly (readonly [RegExp, string])[] = [
   [/[;!?]+$/, ''],
   [/^h(?![a-z])/i, 'B'],
@@ -285,7 +286,7 @@ function withoutSlur(note: LineNoteDocument): LineNoteDocument {
   return plain;
 }
 
-/** What the sign after a value makes of it: a dot adds a half, three of a triplet take the time of two. */
+/** The effects of the signs after a value: a dot adds a half, three of a triplet take the time of two. */
 const VALUE_SIGNS: Readonly<Record<string, Fraction>> = { '.': fraction(3, 2), t: fraction(2, 3) };
 
 function signed(value: Fraction | null, sign: string): Fraction | null {

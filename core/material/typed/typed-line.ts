@@ -21,19 +21,19 @@ import {
 import { keyAt } from '#core/material/measures';
 import { readSignatureChanges, type SignatureChange } from '#core/material/signature';
 
-/** What a line is given as: its notes, the key it begins in, and where key or meter change. */
+/** A line as it is given: its notes, the key it begins in, and the changes of key or meter. */
 export interface LineDocument {
-  /** In order. */
+  /** The notes in order. */
   readonly notes: readonly LineNoteDocument[];
-  /** "Eb major". */
+  /** The key: "Eb major". */
   readonly key: string;
-  /** In order; none where it is left out. */
+  /** The changes in order; none where it is left out. */
   readonly changes?: readonly SignatureChange[] | undefined;
 }
 
 /**
- * Reads a line given note by note. Refuses an empty line, one that is too long, lengths that cannot be written, and changes of key or
- * meter out of order.
+ * Reads a line given note by note. Refuses an empty line, one that is too long, lengths that cannot be written, and changes of key or meter
+ * out of order.
  */
 export function readTypedLine({ notes, key: keyText, changes = [] }: LineDocument, rhythm: Rhythm): Reading<Line> {
   const wrong = notesIssue(notes);
@@ -50,7 +50,7 @@ export function readTypedLine({ notes, key: keyText, changes = [] }: LineDocumen
   return far ? badReading(far) : writableLine(line);
 }
 
-/** What is wrong with notes by themselves; null where nothing is. */
+/** Reports what is wrong with the notes by themselves; null where nothing is. */
 function notesIssue(notes: readonly LineNoteDocument[]): Issue | null {
   const where = { pointer: '/material/notes' };
   if (notes.length === 0) return lineIssue('empty', {}, where);
@@ -62,7 +62,7 @@ function notesIssue(notes: readonly LineNoteDocument[]): Issue | null {
   return notes.every((note) => 'rest' in note) ? lineIssue('only-rests', { count: notes.length }, where) : null;
 }
 
-/** The first ornament whose other note is further off than a sign can reach; null for none. */
+/** Finds the first ornament whose other note is further off than a sign can reach; null for none. */
 function farOrnament({ notes }: Line): Issue | null {
   const wrong = notes.findIndex((note) => note.kind === 'note' && note.ornament !== null && !isNear(note.pitch, note.ornament));
   const far = notes[wrong];
@@ -71,7 +71,7 @@ function farOrnament({ notes }: Line): Issue | null {
   return lineIssue('ornament-too-far', names, { note: wrong, pointer: `/material/notes/${wrong}` });
 }
 
-/** An ornament takes its other note from the key that its note stands in. */
+/** Reads an ornament, which takes its other note from the key in which its note stands. */
 function withOrnament(note: LineNote, written: LineNoteDocument | undefined, key: Key): LineNote {
   if (note.kind === 'rest' || !written || 'rest' in written || !written.ornament) return note;
   return { ...note, ornament: ornamentOn(note.pitch, key, written.ornament) };
@@ -81,12 +81,12 @@ function isTypedGrace(note: LineNoteDocument): boolean {
   return !('rest' in note) && note.grace === true;
 }
 
-/** A small note leads to a note. */
+/** Tells whether a grace note leads to a note. */
 function leadsOn(next: LineNoteDocument | undefined): boolean {
   return next !== undefined && !('rest' in next);
 }
 
-/** The other note of an ornament lies above the note, of a mordent below it, and no further than an augmented second, semitones. */
+/** The largest distance of the other note of an ornament, above the note or (of a mordent) below it: an augmented second, semitones. */
 const FURTHEST = 3;
 
 function isNear(pitch: Pitch, { kind, other }: Ornament): boolean {
@@ -94,7 +94,10 @@ function isNear(pitch: Pitch, { kind, other }: Ornament): boolean {
   return away >= 1 && away <= FURTHEST;
 }
 
-/** Ornaments and stopped harmonics are for one finger and its neighbour on one string; a small note carries none. */
+/**
+ * Tells whether a note may have a sign: ornaments and stopped harmonics are for one finger and its neighbour on one string; a grace note
+ * has none.
+ */
 function takesSign(note: LineNoteDocument): boolean {
   if ('rest' in note) return true;
   const signs = (note.ornament ? 1 : 0) + (note.harmonic === 'stopped' ? 1 : 0);
@@ -118,7 +121,7 @@ function readNote(note: LineNoteDocument): UnplacedNote {
   };
 }
 
-/** The schema has checked pitch and duration texts; what it lets through always parses. */
+/** Reads a pitch; the schema has checked pitch and duration texts, so they always parse. */
 function readPitch(text: string): Pitch {
   const pitch = parsePitch(text);
   if (!pitch.ok) throw new RangeError(`A pitch passed the schema but does not parse: ${text}`);

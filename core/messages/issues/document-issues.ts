@@ -1,6 +1,6 @@
 import { issuesAbout } from '../issue.ts';
 
-/** What is wrong with a document, a link or a request. */
+/** Reports a fault in a document, a link or a request. */
 export const documentIssue = issuesAbout('document', {
   /** A text that is not JSON; `detail` is the parser's own word. */
   'not-json': ({ detail }: { readonly detail: string }) => ({
@@ -18,7 +18,7 @@ export const documentIssue = issuesAbout('document', {
     hint: 'Save it as MusicXML (.musicxml, .xml or .mxl) or MIDI (.mid) and choose it again.',
   }),
 
-  /** A score that nobody could mean to finger. */
+  /** A score longer than anybody fingers. */
   'score-too-large': (_: object) => ({
     expected: 'at most 50,000 measures, or 30 MB',
     came: 'more',
@@ -42,7 +42,7 @@ export const documentIssue = issuesAbout('document', {
     hint: 'Save it again as MusicXML (.musicxml or .mxl) and choose it again.',
   }),
 
-  /** A document that is something else. */
+  /** A file that is no document of ours. */
   damaged: ({ kind, what }: { readonly kind: string; readonly what: string }) => ({
     expected: `a Dove Path ${kind}`,
     came: what,

@@ -2,19 +2,19 @@ import { issuesAbout } from '../issue.ts';
 
 /** A measurement that is to lie between two bounds. */
 interface Measurement {
-  /** What is measured, as the subject of a sentence. */
+  /** The thing measured, as the subject of a sentence. */
   readonly what: string;
-  /** What was given. */
+  /** The value given. */
   readonly value: number;
-  /** The least that makes sense. */
+  /** The least value that makes sense. */
   readonly least: number;
-  /** The most that makes sense. */
+  /** The greatest value that makes sense. */
   readonly most: number;
-  /** Of all three. */
+  /** The unit of all three. */
   readonly unit: string;
 }
 
-/** What is wrong with an instrument, or with a hand and its school on it. */
+/** Reports a fault in an instrument, or in a hand and its school on it. */
 export const instrumentIssue = issuesAbout('instrument', {
   /** A size not in the table. */
   'unknown-size': ({ kind, size, known }: { readonly kind: string; readonly size: string; readonly known: readonly string[] }) => ({

@@ -1,7 +1,7 @@
 import { counted } from '../counted.ts';
 import { issuesAbout } from '../issue.ts';
 
-/** A note, what the teacher locked about it (null where nothing), and what stands against it. */
+/** A note, the teacher's wish for it (null for none), and what stands against it. */
 interface Excluded {
   /** The note, as people read it. */
   readonly pitch: string;
@@ -16,7 +16,7 @@ interface OneLimit {
   readonly need: string;
 }
 
-/** What is asked for that no fingering keeps, or that does not exist. */
+/** Reports a wish that no fingering keeps, or that names something unknown. */
 export const limitIssue = issuesAbout('limit', {
   /** A limit or lock that names a string the instrument does not have. */
   'unknown-string': ({ name, known }: { readonly name: string; readonly known: readonly string[] }) => ({
@@ -26,7 +26,7 @@ export const limitIssue = issuesAbout('limit', {
     hint: `Its strings are ${known.join(', ')}.`,
   }),
 
-  /** What is asked from one note to another, where there are no such notes. */
+  /** A passage whose notes the line does not have. */
   'passage-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
     expected: `notes 1 to ${count}`,
     came: `${from + 1} to ${to + 1}`,
@@ -51,8 +51,8 @@ export const limitIssue = issuesAbout('limit', {
   }),
 
   /**
-   * A note, or two together (`other` is the second), that one limit alone excludes: `need` is what playing it would take ("third
-   * position on the D string").
+   * A note, or two together (`other` is the second), that one limit alone excludes: `need` is what playing it would take ("third position
+   * on the D string").
    */
   'excluded-by-one': ({ pitch, other = null, wish, limit, need }: Excluded & OneLimit) => ({
     expected: need,
@@ -71,7 +71,7 @@ export const limitIssue = issuesAbout('limit', {
     hint: 'Relax more than one of them.',
   }),
 
-  /** A note or double stop beyond this hand's reach; `assumed`: no hand was measured. */
+  /** A note or double stop beyond this hand's reach; `assumed` means that no hand was measured. */
   'beyond-reach': (reach: { readonly pitch: string; readonly needMm: number; readonly maxMm: number; readonly assumed: boolean }) => ({
     expected: `at most ${Math.floor(reach.maxMm)} mm`,
     came: `${Math.ceil(reach.needMm)} mm`,
@@ -87,7 +87,7 @@ export const limitIssue = issuesAbout('limit', {
     hint: 'Leave it out for this material.',
   }),
 
-  /** A line in which every note can be played, and no whole keeps what is asked. */
+  /** A line in which every note can be played, but no whole line keeps what is asked. */
   'no-way-at-all': ({ notes }: { readonly notes: number }) => ({
     expected: 'a fingering of the whole line',
     came: `none for ${notes} notes`,
@@ -95,7 +95,7 @@ export const limitIssue = issuesAbout('limit', {
     hint: 'Allow one position more, or let the way down be its own, or the octaves differ.',
   }),
 
-  /** A count of shifts that cannot be had; `counts` are those that can. */
+  /** A count of shifts that is impossible; `counts` are those that are possible. */
   'no-way-with-shifts': ({ shifts, counts }: { readonly shifts: number; readonly counts: readonly number[] }) => {
     const [nearest] = [...counts].sort((one, other) => Math.abs(one - shifts) - Math.abs(other - shifts));
     return {

@@ -1,6 +1,6 @@
 import { issuesAbout } from '../issue.ts';
 
-/** What is wrong with a line, as typed or as a document has it. */
+/** Reports a fault in a line, as typed or as a document has it. */
 export const lineIssue = issuesAbout('line', {
   /** A typed line with nothing in it. */
   empty: (_: object) => ({
@@ -42,7 +42,7 @@ export const lineIssue = issuesAbout('line', {
     hint: 'Move it by fewer octaves.',
   }),
 
-  /** The same in music from elsewhere, with the measure in which it stands. */
+  /** The same fault in foreign music, with the measure in which it stands. */
   'foreign-length': ({ duration, measure }: { readonly duration: string; readonly measure: string }) => ({
     expected: 'plain and dotted notes, triplets, quintuplets and septuplets',
     came: duration,
@@ -74,7 +74,7 @@ export const lineIssue = issuesAbout('line', {
     hint: 'A double stop is two notes: G3+B3; a chord three: G3+D4+B4.',
   }),
 
-  /** Small notes with no note after them. */
+  /** Grace notes with no note after them. */
   'grace-alone': (_: object) => ({
     expected: 'a note after the small notes',
     came: 'the end or a rest',

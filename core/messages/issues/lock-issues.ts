@@ -1,7 +1,7 @@
 import { counted } from '../counted.ts';
 import { issuesAbout } from '../issue.ts';
 
-/** A note and what was locked about it; null for what was left free. */
+/** A note and its lock; null for what was left free. */
 interface Fixed {
   /** The note, as people read it. */
   readonly pitch: string;
@@ -11,7 +11,7 @@ interface Fixed {
   readonly string: string | null;
 }
 
-/** What is wrong with what the teacher locked, or typed as a fingering. */
+/** Reports a fault in a lock, or in a typed fingering or bowing. */
 export const lockIssue = issuesAbout('lock', {
   /** A lock on a note that the line does not have. */
   'outside-line': ({ note, count }: { readonly note: number; readonly count: number }) => ({

@@ -1,6 +1,6 @@
 import { issuesAbout } from '../issue.ts';
 
-/** What is wrong with a pitch or a key. */
+/** Reports a fault in a pitch or a key. */
 export const pitchIssue = issuesAbout('pitch', {
   /** A text that is no pitch. */
   'not-a-pitch': ({ text }: { readonly text: string }) => ({

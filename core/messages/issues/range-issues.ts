@@ -8,9 +8,9 @@ interface Pair {
   readonly high: string;
 }
 
-/** Notes that the instrument or the school does not have. */
+/** Reports notes that the instrument or the school does not have. */
 export const rangeIssue = issuesAbout('range', {
-  /** Notes below the lowest string: the lowest of them, how many there are, and by how many octaves the line would have to rise. */
+  /** Notes below the lowest string: the lowest of them, their number, and the octaves by which the line would have to rise. */
   'below-strings': (below: {
     readonly pitch: string;
     readonly count: number;

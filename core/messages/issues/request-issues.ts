@@ -1,8 +1,8 @@
 import { issuesAbout } from '../issue.ts';
 
-/** Why the server does not do what a request asks for. */
+/** Reports why the server does not do what a request asks for. */
 export const requestIssue = issuesAbout('request', {
-  /** Too many others wait already. */
+  /** Too many other requests wait already. */
   busy: ({ seconds }: { readonly seconds: number }) => ({
     expected: 'a place in the queue',
     came: 'none',

@@ -6,8 +6,8 @@ import type { CostTerm, TermSink } from '#core/weights';
 import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
 
 /**
- * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a passage of it the
- * step that leads to its first note is left out.
+ * Lists the cost of a placed line term by term, with the very formulas the search minimised. For a passage, the step that leads to its
+ * first note is left out.
  */
 export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBreakdown {
   const sums = new Map<CostTerm, { thousandths: number; times: number }>();
@@ -38,7 +38,7 @@ function termsOfThree(task: Task, [before, here, after]: readonly PlacedNote[], 
   if (happens !== null) add(TERM_OF_THREE[happens], three[happens]);
 }
 
-/** What one breakdown has more (positive) or less (negative) than another, costliest difference first. */
+/** Compares two breakdowns: what the one has more (positive) or less (negative) than the other, the largest difference first. */
 export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonly CostDifference[] {
   const terms = new Set([...from.lines, ...to.lines].map((line) => line.term));
   const differences = [...terms].flatMap((term): readonly CostDifference[] => {

@@ -19,7 +19,7 @@ import type { Plan } from './types/plan.ts';
 import type { Stay } from './types/stay.ts';
 import type { Partner, PlannedNote, PlannedSound, Stop } from './types/stop.ts';
 
-/** Says of a chosen way all that a player wants to know. */
+/** Describes a chosen way: everything that a player wants to know of it. */
 export function describe(solved: Solved): Plan {
   const { task } = solved;
   const placed = placedNotes(solved);
@@ -40,7 +40,7 @@ export function describe(solved: Solved): Plan {
   };
 }
 
-/** Only what a teacher has locked can be more than one hand: the engine's own fingerings never are. */
+/** Only notes that a teacher has locked can need more than one hand: the engine's own fingerings never do. */
 function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan['notOneHand'] {
   if (locks.size === 0) return [];
   const breaks = handBreaks(
@@ -94,7 +94,7 @@ function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['sto
   return note.top && placement.top ? [lower, upper, stopOf(task, note.top, placement.top)] : [lower, upper];
 }
 
-/** The touch of a stopped harmonic is told by the note that lies there. */
+/** Describes the partner of a note; the touch of a stopped harmonic is named by the note that lies there. */
 function partnerOf(task: Task, { note, placement }: PlacedNote): Partner | null {
   const { partner } = placement;
   if (partner === null) return null;
@@ -103,7 +103,7 @@ function partnerOf(task: Task, { note, placement }: PlacedNote): Partner | null 
   return { ...stopOf(task, touched, partner), does: 'touches' };
 }
 
-/** A place on a string as it is spelled, or as the key spells it where that would need a threefold accidental. */
+/** Spells a place on a string as its note is spelled, or as the key spells it where that would need a threefold accidental. */
 function pitchOnString({ instrument, key }: Task, { stringIndex, semitonesAboveOpen, letterSteps }: StringStop): Pitch {
   const { open, semitones } = stringOf(instrument, stringIndex);
   return pitchAt(stepsOf(open) + letterSteps, semitones + semitonesAboveOpen) ?? pitchInKey(semitones + semitonesAboveOpen, key);

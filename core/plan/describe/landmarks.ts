@@ -5,7 +5,10 @@ import { formatPitch } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import type { Landmark } from './types/stay.ts';
 
-/** Where every tonic of the line lies, of the key that each note stands in: the places to remember, above all where each octave ends on another finger. */
+/**
+ * Lists every tonic of the line, in the key that each note stands in: the places to remember, above all where each octave ends on another
+ * finger.
+ */
 export function landmarksOf(task: Task, placed: readonly PlacedNote[], positions: (index: number) => PositionName): readonly Landmark[] {
   const { instrument } = task;
   const at = taskAt(task);

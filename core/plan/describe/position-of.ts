@@ -6,7 +6,7 @@ import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import { pitchInKey } from '#core/key';
 
-/** The position of a placement as its players name it in the key of the task: thumb position by the note under the thumb. */
+/** Names the position of a placement as its players do, in the key of the task: thumb position by the note under the thumb. */
 export function positionOf({ instrument, hand, key }: Task, placement: Placement): PositionName {
   const name = hand.positionName(placement, key);
   if (!inThumbPosition(placement)) return name;
@@ -14,12 +14,15 @@ export function positionOf({ instrument, hand, key }: Task, placement: Placement
   return { ...name, underThumb: formatPitch(writtenOnString(instrument, placement.stringIndex, under)) };
 }
 
-/** The placement by which a stay is named, of those that stop a string: a hand that opens is named as it is at rest. */
+/** Finds the placement by which a stay is named, of those that stop a string: a hand that opens is named as it is at rest. */
 export function namingPlacement(stopped: readonly Placement[]): Placement | undefined {
   return stopped.find(({ block, anchor }) => block === null || block - anchor === 1) ?? stopped[0];
 }
 
-/** The position of every note of a placed line: that of its stay, so that one hand has one name; the thumb's is told string by string. */
+/**
+ * Names the position of every note of a placed line: that of its stay, so that one hand has one name; thumb position is named string by
+ * string.
+ */
 export function positionsIn(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): (index: number) => PositionName {
   const at = taskAt(task);
   const named = new Map<number, PositionName>();

@@ -21,24 +21,24 @@ import type { AlternativeName, Difference } from './name.ts';
 import { toldApart } from './told-apart.ts';
 import type { MostMore } from './ways.ts';
 
-/** Another line, as far as it is needed to choose among many. */
+/** Another line, with what is needed to choose among many. */
 export interface Candidate {
   /** The line. */
   readonly way: Way;
-  /** What it is called by. */
+  /** The name of what it does otherwise. */
   readonly name: AlternativeName;
-  /** What it costs, thousandths, and more where it is not what schools teach. */
+  /** The cost, thousandths, raised where it is not what schools teach. */
   readonly rank: number;
-  /** Turns it waits for others of other kinds. */
+  /** The number of turns it waits for others of other kinds. */
   readonly waits: number;
   /** Whether it is as good as the best: then it comes before all that are not, whatever it does. */
   readonly asGood: boolean;
 }
 
-/** A line that costs at most this share of a shift more than the best is as good. */
+/** The share of a shift by which a line may cost more than the best and still be as good. */
 const AS_GOOD_WITHIN = 0.1;
 
-/** The best line, and what can be had of it: what others are told apart from. */
+/** The best line, and the choices that its notes have: others are compared with it. */
 export interface BestLine {
   readonly solved: Solved;
   readonly best: LineFacts;
@@ -51,7 +51,7 @@ export function bestLineOf(solved: Solved): BestLine {
   return { solved, best: factsOf(solved.placements), choices: choicesOf(solved.lattice, chromatic) };
 }
 
-/** What a line does differently from the best one; null where a teacher would call them the same. */
+/** Names what a line does differently from the best one; null where a teacher would call them the same. */
 export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
   return differencesOf(bestLineOf(solved), way)[0] ?? null;
 }
@@ -60,17 +60,17 @@ function differencesOf({ solved, best, choices }: BestLine, { choices: row }: Wa
   return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
-/** A shift that arrives in another way than schools teach puts a line behind others as if it were so much costlier, thousandths. */
+/** The cost added for a shift that arrives in another way than schools teach, thousandths. */
 const UNUSUAL_SHIFT = 1500;
 
-/** So does another finger that slides, and an opened hand for a note. */
+/** The costs added for another finger that slides, and for a note with an opened hand, thousandths. */
 const ANOTHER_SLIDES = 1500;
 const OPENED = 100;
 
-/** So much costlier than the best at most is a line with one other finger, or a second of one name that changes little more, thousandths. */
+/** The largest extra cost of a line with one other finger, or of a second line of one name that changes little more, thousandths. */
 const MOST_FOR_LITTLE = 1000;
 
-/** From first position violin and viola shift to third; by position, what another puts a line behind, thousandths. */
+/** The costs added, by position, for shifting from first position elsewhere than to third (violin, viola), thousandths. */
 const FROM_FIRST_TO: Readonly<Record<number, number>> = { 2: 1000, 4: 300 };
 
 function unlikelyFromFirst({ shifts }: LineFacts): number {
@@ -80,12 +80,14 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
 }
 
 /**
- * Nothing costlier than this against the best is offered, counted in what a shift costs on the instrument: about two shifts with their way
- * in what is there to be practised, less in a tune, and the fingers of another school in runs of semitones.
+ * The largest extra cost of a line that is offered, in costs of a shift on the instrument: about two shifts with their way in material that
+ * is there to be practised, less in a tune, and the fingers of another school in runs of semitones.
  */
 const MOST_MORE = { toPractise: 2.65, toPlay: 1.5, ofSemitones: 5.3 } as const;
 
-/** Others may be so much costlier than the best line; a tune with fewer shifts may cost as much more as what is there to be practised. */
+/**
+ * Gives the largest extra cost of other lines; a tune with fewer shifts may cost as much more as material that is there to be practised.
+ */
 export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
   const { brief, instrument } = solved.task;
   const isToPlay = brief.material.kind === 'line' && shifts >= best.shifts.length;
@@ -94,17 +96,17 @@ export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostM
   return { usually, forPatterns: choices.chromatic ? shift * MOST_MORE.ofSemitones : usually };
 }
 
-/** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
+/** Tells whether a single hand plays every stay of a way; it is asked last, because it takes longest. */
 export function isOneHand({ solved: { task, lattice } }: BestLine, { way }: Candidate): boolean {
   return handBreaks(task.hand, placementsAt(lattice, way.choices)).length === 0;
 }
 
-/** A way, by its choices, as a candidate; null where it visits a position in passing, or does nothing else. */
+/** Turns a way, by its choices, into a candidate; null where it visits a position in passing, or does nothing else. */
 export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate | null {
   const { solved, best, choices } = bestLine;
   const { task, lattice } = solved;
   const cost = costOfWay(lattice, way);
-  // Most ways cost too much whatever they do; what they do takes longer to find out.
+  // Most ways cost too much whatever they do, and finding out what they do takes longer.
   if (cost > solved.way.cost + mostMore(bestLine).forPatterns) return null;
   const facts = factsOf(placementsAt(lattice, way));
   if (cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
@@ -121,8 +123,8 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
 }
 
 /**
- * A typed line that lies in first position is given shifts only along one string, one in another position only where they cost no more
- * than a shift; scales and arpeggios are there to practise them.
+ * Tells whether a line shifts for nothing. A typed line that lies in first position is given shifts only along one string, one in another
+ * position only where they cost no more than a shift; scales and arpeggios are there to practise shifts.
  */
 function shiftsForNothing({ task: { brief }, way }: Solved, best: LineFacts, { cost, facts }: OtherLine): boolean {
   if (brief.material.kind !== 'line' || best.shifts.length > 0 || facts.shifts.length === 0) return false;
@@ -130,33 +132,34 @@ function shiftsForNothing({ task: { brief }, way }: Solved, best: LineFacts, { c
   return new Set(facts.placements.map(({ stringIndex }) => stringIndex)).size > 1;
 }
 
-/** So much costlier than a line in one position is one that shifts at most, thousandths: about a shift. */
+/** The largest extra cost of a line with shifts over one in a single position, thousandths: about a shift. */
 const MOST_FOR_A_SHIFT = 2000;
 
-/** Another line: what it costs, thousandths, and what it does. */
+/** Another line: its cost, thousandths, and what it does. */
 interface OtherLine {
   readonly cost: number;
   readonly facts: LineFacts;
 }
 
 /**
- * One other finger is not worth a shift, but in runs of semitones, where fingers are a matter of school. Half position is taken for
- * itself only where a name says so.
+ * Tells whether a difference is worth its cost. One other finger is not worth a shift, but in runs of semitones, where fingers are a matter
+ * of school. Half position is taken for itself only where a name says so.
  */
 function isWorthIt({ solved, best, choices }: BestLine, { kind }: Difference, { cost, facts }: OtherLine): boolean {
   if (!choices.chromatic && ONE_FINGER.has(kind) && cost > solved.way.cost + MOST_FOR_LITTLE) return false;
   return halvesIn(solved.task, facts) <= halvesIn(solved.task, best) || TAKES_HALF_POSITION.has(kind);
 }
 
-/** Another finger somewhere, the hand where it was. */
+/** The kinds that change a finger somewhere while the hand stays where it was. */
 const ONE_FINGER: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['fourth-finger', 'no-fourth-finger', 'fingers']);
 
-/** Semitones with a finger each begin in half position on violin and viola. */
+/** The kinds that may take half position: semitones with a finger each begin there on violin and viola. */
 const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['finger-a-semitone', 'same-fingers']);
 
 /**
- * Whether a line visits positions, leaves its string for a note, crosses against the melody, plays one pitch open and stopped, or leaves
- * the hand of its octaves while it shifts, where the best does not; or comes back otherwise where the best stays in one position both ways.
+ * Tells whether a line visits positions, leaves its string for a note, crosses against the melody, plays one pitch open and stopped, or
+ * leaves the hand of its octaves while it shifts, where the best does not; or comes back otherwise where the best stays in one position
+ * both ways.
  */
 function wanders({ task, steps }: Solved, best: LineFacts, facts: LineFacts): boolean {
   return (
@@ -169,7 +172,7 @@ function wanders({ task, steps }: Solved, best: LineFacts, facts: LineFacts): bo
   );
 }
 
-/** What puts a line behind others because it is not what schools teach, thousandths. */
+/** Adds up the costs for what schools do not teach, thousandths. */
 function untaught(best: LineFacts, facts: LineFacts): number {
   const more = (own: number, others: number): number => Math.max(0, own - others);
   return (
@@ -180,10 +183,10 @@ function untaught(best: LineFacts, facts: LineFacts): number {
   );
 }
 
-/** A second line of one name that shifts elsewhere comes before one that changes less. */
+/** The kinds that shift elsewhere; a second line of one name that does comes before one that changes less. */
 const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['strings', 'no-shift', 'starts', 'moment']);
 
-/** Lines of one name are told by a second thing too, where they do one that the best line of that name does not. */
+/** Names lines of one name by a second thing too, where they do one that the best line of that name does not. */
 export function toldFurther(bestLine: BestLine, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
   const known = new Set(differencesOf(bestLine, first.way).map((difference) => JSON.stringify(difference)));
   return others.flatMap((candidate) => {
@@ -202,19 +205,25 @@ export function toldFurther(bestLine: BestLine, first: Candidate, others: readon
   });
 }
 
-/** A second line of one name does not come sooner because the first does, but for runs of twos: each way into them is known. */
+/**
+ * Gives the turns that a second line of one name waits. It does not come sooner because the first does, but for runs of twos: each way into
+ * them is known.
+ */
 function waitsFurther({ kind }: Difference): number {
   return kind === 'two-and-two' ? 0 : -Math.min(0, WAITS[kind] ?? 0);
 }
 
-/** Who begins in another position does it to save a shift, to begin at home, or for the top note of a line that comes down. */
+/**
+ * Tells whether a line begins in another position for nothing: a good reason is to save a shift, to begin at home, or the top note of a
+ * line that comes down.
+ */
 function beginsForNothing({ task }: Solved, { kind }: Difference, best: LineFacts, facts: LineFacts): boolean {
   if (kind !== 'starts' || falls(facts, task.instrument) || facts.shifts.length < best.shifts.length) return false;
   const [began, usual] = [facts, best].map(({ stays }) => stays.flatMap(({ first }) => first ?? [])[0]);
   return !(began && usual && atHome(began) && !atHome(usual));
 }
 
-/** Kinds that change little wait so many turns; what every teacher knows comes so many sooner. */
+/** The turns that kinds which change little wait, and (negative) by which what every teacher knows comes sooner. */
 const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
   'finger-a-semitone': -10,
   'same-fingers': -10,
@@ -228,10 +237,10 @@ const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
   fingers: 2,
 };
 
-/** Every turn counts as if a line were so much costlier, thousandths. */
+/** The cost that a turn counts as, thousandths. */
 const TURN = 800;
 
-/** Open strings and fingers change a note here and there; the rest is what the hand does. */
+/** The kinds that change a note here and there, while the others change what the hand does. */
 const LITTLE: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['kind']>([
   'open-strings',
   'stopped',
@@ -242,12 +251,12 @@ const LITTLE: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['ki
   'fingers',
 ]);
 
-/** Whether a name tells of a note here and there, not of the hand. */
+/** Tells whether a name is about a note here and there, not about the hand. */
 export function changesLittle({ kind }: AlternativeName): boolean {
   return LITTLE.has(kind);
 }
 
-/** The order of lines before it is known how many of their kinds there are. */
+/** Compares lines before it is known how many there are of their kinds. */
 export function byWorth(one: Candidate, other: Candidate): number {
   return asGoodFirst(one, other) || worth(one) - worth(other);
 }
@@ -260,17 +269,17 @@ function asGoodFirst(one: Candidate, other: Candidate): number {
   return Number(other.asGood) - Number(one.asGood);
 }
 
-/** The kind whose turn it takes. */
+/** Gives the kind whose turn it takes. */
 function kindOf(name: AlternativeName): Difference['kind'] {
   return name.kind === 'both' ? name.one.kind : name.kind;
 }
 
-/** Lines that have one name, the best first: the next stands in where no single hand plays the first. */
+/** The lines that have one name, the best first: the next replaces the first where no single hand plays it. */
 export type OfOneName = readonly [Candidate, ...Candidate[]];
 
 /**
- * The lines worth most, each played by one hand: first those as good as the best, then the cheapest; another of a kind that was taken
- * already comes behind one of a new kind, and a near copy further behind.
+ * Chooses the lines worth most, each played by one hand: first those as good as the best, then the cheapest. Another of a kind that was
+ * taken already comes after one of a new kind, and a near copy later still.
  */
 export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: number): readonly Candidate[] {
   const turns = new Map<Difference['kind'], number>();
@@ -292,10 +301,10 @@ export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: n
   return chosen;
 }
 
-/** Of these a second is a near copy of the first, on another string. */
+/** The kinds of which a second line is a near copy of the first, on another string. */
 const NEAR_COPIES: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['no-fourth-finger', 'fingers']);
 
-/** The second of a kind waits a turn, the third less than a turn more. */
+/** Gives the turns that the next of a kind waits: the second waits one, the third less than one more. */
 function turnsOf(turn: number): number {
   return turn > 0 ? Math.sqrt(turn) : turn;
 }

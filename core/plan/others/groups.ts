@@ -9,10 +9,12 @@ const GROUPS: readonly (readonly Finger[])[] = [
   ['1', '3', '4'],
 ];
 
-/** Notes on each string. */
+/** The number of notes on each string. */
 const ON_A_STRING = 3;
 
-/** The best lines that go from string to string with one group of fingers, upward or downward; the last string may have less of it. */
+/**
+ * Finds the best lines that go from string to string with one group of fingers, upward or downward; the last string may have less of it.
+ */
 export function inGroups(lattice: Lattice): readonly Way[] {
   const { layers } = lattice;
   const strings = Math.max(0, ...layers.flatMap(({ candidates }) => candidates.map(({ stringIndex }) => stringIndex + 1)));
@@ -30,7 +32,7 @@ export function inGroups(lattice: Lattice): readonly Way[] {
   );
 }
 
-/** The group of fingers that a line has on every string; null where it has none. */
+/** Finds the group of fingers that a line has on every string; null where it has none. */
 export function groupOf({ placements }: Pick<LineFacts, 'placements'>): readonly Finger[] | null {
   const oneWay = comesBack(placements) ? placements.slice(0, (placements.length + 1) / 2) : placements;
   if (!hasGroups(oneWay.length)) return null;
@@ -42,12 +44,12 @@ export function groupOf({ placements }: Pick<LineFacts, 'placements'>): readonly
   return null;
 }
 
-/** Two whole groups make it a pattern. */
+/** Tells whether there are enough notes: two whole groups make a pattern. */
 function hasGroups(notes: number): boolean {
   return notes >= 2 * ON_A_STRING;
 }
 
-/** Whether a placement is what a group has for the note of this order, counted upward from the string it begins on. */
+/** Tells whether a placement is the group's for the note of this order, counted upward from the string it begins on. */
 function fits({ finger, upper, stringIndex }: Placement, group: readonly Finger[], from: number, order: number): boolean {
   return upper === null && finger === group[order % ON_A_STRING] && stringIndex === from - Math.floor(order / ON_A_STRING);
 }

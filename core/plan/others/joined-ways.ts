@@ -10,8 +10,8 @@ interface Region {
 }
 
 /**
- * Lines that do what two others do, where the best line's own note lies between them: each region is the best line's answer to
- * something of its own, so that what they cost more than the best adds up.
+ * Joins two lines where the best line's own note lies between their regions: each region is an independent change of the best line, so that
+ * their extra costs add up.
  */
 export function joinedWays(best: Way, candidates: readonly Candidate[]): readonly Way['choices'][] {
   const regions = candidates.flatMap((candidate) => regionOf(best, candidate) ?? []);

@@ -6,41 +6,41 @@ import { octaveBreaks } from '#core/search/costs';
 import type { Lattice } from '#core/search/lattice';
 import type { Solved } from '#core/solve';
 
-/** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
+/** A stay of a line, from the first to the last note of one hand, by order; open strings belong to the hand before. */
 export interface HandStay {
   readonly from: number;
   readonly to: number;
-  /** The first note of it that is stopped; null for a line of open strings. */
+  /** The first of its notes that is stopped; null for a line of open strings. */
   readonly first: Placement | null;
-  /** How many of its notes are stopped. */
+  /** The number of its notes that are stopped. */
   readonly stopped: number;
 }
 
-/** A shift of a line: the order of the note it arrives on, what was stopped before, and what is then. */
+/** A shift of a line: the order of the note it arrives on, the placement before, and the placement after. */
 export interface HandShift {
   readonly order: number;
   readonly from: Placement;
   readonly to: Placement;
-  /** By which the stay that it begins is named. */
+  /** The placement by which the stay that it begins is named. */
   readonly named: Placement;
 }
 
-/** What a line of placements does, as far as a teacher would tell two of them apart. */
+/** The facts of a line of placements by which a teacher would tell two lines apart. */
 export interface LineFacts {
   readonly placements: readonly Placement[];
   readonly stays: readonly HandStay[];
   readonly shifts: readonly HandShift[];
-  /** Notes on open strings. */
+  /** The notes on open strings. */
   readonly open: number;
   /** The fingers that slide a semitone on their string, each once, in the order of the hand. */
   readonly sliding: readonly Finger[];
-  /** Notes for which the hand opens or reaches. */
+  /** The number of notes for which the hand opens or reaches. */
   readonly extended: number;
-  /** By string, how often the fourth finger plays. */
+  /** The number of notes with the fourth finger, by string. */
   readonly fourths: readonly number[];
 }
 
-/** Shapes in which a hand opens or reaches. */
+/** The shapes in which a hand opens or reaches. */
 const EXTENDED: ReadonlySet<Shape> = new Set<Shape>([
   'reached-back',
   'reached-forward',
@@ -50,7 +50,7 @@ const EXTENDED: ReadonlySet<Shape> = new Set<Shape>([
   'pivoted',
 ]);
 
-/** Reads what a line does. */
+/** Reads the facts of a line. */
 export function factsOf(placements: readonly Placement[]): LineFacts {
   const singles = placements.filter(({ upper }) => upper === null);
   const strings = Math.max(0, ...singles.map(({ stringIndex }) => stringIndex + 1));
@@ -94,7 +94,7 @@ function handOf(placements: readonly Placement[]): Pick<LineFacts, 'stays' | 'sh
   return { stays, shifts: shifts.map(({ stay, ...shift }) => ({ ...shift, named: stay.first ?? shift.to })) };
 }
 
-/** One finger a semitone on along its string. */
+/** Tells whether one finger goes a semitone on along its string. */
 export function isSlide(before: Placement | undefined, here: Placement): boolean {
   return (
     before !== undefined &&
@@ -105,10 +105,13 @@ export function isSlide(before: Placement | undefined, here: Placement): boolean
   );
 }
 
-/** A stay of so few notes that goes out and comes back is a visit. */
+/** The largest number of notes of a stay that goes out and comes back as a visit. */
 const VISIT_NOTES = 2;
 
-/** The visits of a line to a position: for one note, or there and back for two. A hand that does not open may go a semitone for one note. */
+/**
+ * Counts the visits of a line to a position: for one note, or there and back for two. A hand that does not open may go a semitone for one
+ * note.
+ */
 export function visitsIn(task: Task, { stays }: LineFacts): number {
   return stays.filter((stay, index) => {
     const beside = [stays[index - 1]?.first ?? null, stays[index + 1]?.first ?? null] as const;
@@ -130,20 +133,20 @@ function isSemitoneAway({ first }: HandStay, beside: Beside): boolean {
   return first !== null && beside.every((other) => !other || Math.abs(other.firstFinger - first.firstFinger) === 1);
 }
 
-/** The cello's hand, where it is wished that it shifts instead of opening. */
+/** Tells whether the cello's hand shifts instead of opening, because that is wished. */
 function staysClosed({ instrument, wishes }: Task): boolean {
   return instrument.kind === 'cello' && wishes.has('no-extensions');
 }
 
-/** The number of stays in half position, which only the bass, or a hand that does not open, takes for more than what lies there. */
+/** Counts the stays in half position, which only the bass, or a hand that does not open, takes for more than the notes that lie there. */
 export function halvesIn(task: Task, { stays }: LineFacts): number {
   if (task.instrument.kind === 'bass' || staysClosed(task)) return 0;
   return stays.filter(({ first }) => first !== null && positionOf(task, first).label === 'half').length;
 }
 
 /**
- * The number of notes that stand alone on a string between two notes of one other string. Rocking over a ringing open string does not
- * count, whether the note between is open or both beside it are; nor does the note at which a line turns that comes back the same way.
+ * Counts the notes that stand alone on a string between two notes of one other string. Rocking over a ringing open string does not count,
+ * whether the note between is open or both beside it are; nor does the note at which a line turns that comes back the same way.
  */
 export function excursionsIn({ placements }: LineFacts): number {
   const turn = comesBack(placements) ? (placements.length - 1) / 2 : null;
@@ -158,7 +161,7 @@ function leavesString(before: Placement, here: Placement, after: Placement): boo
   return before.stringIndex === after.stringIndex && before.stringIndex !== here.stringIndex && !rings;
 }
 
-/** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
+/** Counts how often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
 export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
   return placements.filter((here, order) => {
     const before = placements[order - 1];
@@ -183,13 +186,13 @@ export function octaveBreaksIn({ placements }: LineFacts, steps: Solved['steps']
   }, 0);
 }
 
-/** Whether a line ends lower than it begins. */
+/** Tells whether a line ends lower than it begins. */
 export function falls({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): boolean {
   const [first, last] = [placements[0], placements[placements.length - 1]];
   return first !== undefined && last !== undefined && soundOf(last, instrument) < soundOf(first, instrument);
 }
 
-/** What a placement sounds, semitones. */
+/** Gives the sound of a placement, semitones. */
 function soundOf({ stringIndex, soundsAboveOpen }: Placement, { strings }: Pick<Instrument, 'strings'>): number {
   return (strings[stringIndex]?.semitones ?? 0) + soundsAboveOpen;
 }
@@ -198,8 +201,8 @@ function soundOf({ stringIndex, soundsAboveOpen }: Placement, { strings }: Pick<
 const TONE = 2;
 
 /**
- * How many shifts arrive in another way than schools teach. Taught are: going up, on the first finger; coming down, from it; onto a higher
- * string, on it, and onto a lower one, from it; on one finger, by a semitone or further than a tone, and the first by any distance.
+ * Counts the shifts that arrive in another way than schools teach. Taught are: going up, on the first finger; coming down, from it; onto a
+ * higher string, on it, and onto a lower one, from it; on one finger, by a semitone or further than a tone, and the first by any distance.
  * While an open string sounds the hand shifts as it likes.
  */
 export function unusualShiftsIn({ placements, shifts }: LineFacts): number {
@@ -207,7 +210,7 @@ export function unusualShiftsIn({ placements, shifts }: LineFacts): number {
   return shifts.filter(({ order, from, to }) => !overOpen(order) && isUnusual(from, to)).length;
 }
 
-/** Whether a shift arrives in another way than schools teach. */
+/** Tells whether a shift arrives in another way than schools teach. */
 export function isUnusual(from: Placement, to: Placement): boolean {
   if (from.finger === to.finger && from.stringIndex === to.stringIndex) {
     return to.finger !== '1' && Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === TONE;
@@ -217,17 +220,17 @@ export function isUnusual(from: Placement, to: Placement): boolean {
   return (rankOf(led.finger) ?? 0) > 1;
 }
 
-/** What can be had of a line, whoever fingers it. */
+/** The choices that a line has, however it is fingered. */
 export interface LineChoices {
-  /** How many notes must be open. */
+  /** The number of notes that must be open. */
   readonly leastOpen: number;
-  /** How many can be. */
+  /** The number of notes that can be open. */
   readonly mostOpen: number;
-  /** It has runs of semitones. */
+  /** Whether it has runs of semitones. */
   readonly chromatic: boolean;
 }
 
-/** Reads from the candidates how many notes must, and how many can, be played on open strings. */
+/** Counts from the candidates the notes that must, and those that can, be played on open strings. */
 export function choicesOf({ layers }: Lattice, chromatic: boolean): LineChoices {
   const isOpen = ({ finger, upper }: Placement): boolean => finger === '0' && upper === null;
   return {
@@ -237,7 +240,7 @@ export function choicesOf({ layers }: Lattice, chromatic: boolean): LineChoices 
   };
 }
 
-/** Whether every string has the same finger at the same place above its open note, on two strings at least. */
+/** Tells whether every string has the same finger at the same place above its open note, on at least two strings. */
 export function hasSameFingers({ placements }: Pick<LineFacts, 'placements'>): boolean {
   const fingers = new Map<number, Finger>();
   const strings = new Set<number>();
@@ -249,7 +252,10 @@ export function hasSameFingers({ placements }: Pick<LineFacts, 'placements'>): b
   return strings.size > 1;
 }
 
-/** The string on which a line goes up with 1 and 2 in one position after the other, two positions at least; null where it does not. */
+/**
+ * Finds the string on which a line goes up with 1 and 2 in one position after the other, through at least two positions; null where it does
+ * not.
+ */
 export function twoAndTwoOn({ placements, shifts }: Pick<LineFacts, 'placements' | 'shifts'>): number | null {
   const arrivals = new Set(shifts.filter(({ from, to }) => to.firstFinger > from.firstFinger).map(({ order }) => order));
   const isPair = (order: number): boolean => {

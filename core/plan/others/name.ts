@@ -1,7 +1,7 @@
 import type { Finger, PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 
-/** Where a line shifts: the string the hand arrives on, and the position. */
+/** The place of a shift: the string the hand arrives on, and the position. */
 export interface NamedShift {
   /** The string. */
   readonly string: StringNumber;
@@ -10,14 +10,14 @@ export interface NamedShift {
 }
 
 /**
- * What another fingering does differently from the one it is compared with:
+ * The difference of another fingering from the one it is compared with:
  *
  * - `unlocked`: what the engine would do without the teacher's locked notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
  * - `two-and-two`: up one string with 1 and 2 in one position after another; - `groups`: the same three fingers on every string;
  * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
- * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both tell the shifts, where they are few);
- * - `moment`: it shifts so many notes later (negative: sooner);
+ * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both name the shifts, where they are few);
+ * - `moment`: it shifts this number of notes later (negative: sooner);
  * - `same-fingers`: every finger plays once, and every string has the same fingers at the same places;
  * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: on these strings;
  * - `fourth-finger`, `no-fourth-finger`: more notes with it on a string, or none left there; - `fingers`: other fingers on one string.
@@ -42,5 +42,5 @@ export type Difference =
   | { readonly kind: 'no-fourth-finger'; readonly string: StringNumber }
   | { readonly kind: 'fingers'; readonly string: StringNumber };
 
-/** What another fingering is called by: what it does otherwise, and one thing more where a cheaper one does the first too. */
+/** The name of another fingering: its difference, and a second one where a cheaper fingering has the first too. */
 export type AlternativeName = Difference | { readonly kind: 'both'; readonly one: Difference; readonly other: Difference };

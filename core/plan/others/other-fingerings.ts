@@ -23,19 +23,19 @@ import { joinedWays } from './joined-ways.ts';
 import { otherWays } from './ways.ts';
 import { ASKED, wishedWay, wishing } from './wished-way.ts';
 
-/** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
+/** The longest line that is compared; for longer ones only wishes are tried, because telling the others apart would take too long. */
 const MOST_NOTES_COMPARED = 400;
 
 /** The longest line that is solved again for each of its notes. */
 const MOST_SOLVED_AGAIN = 120;
 
 /**
- * Fingerings that another good teacher might write, cheapest first, each told by what it does.
+ * Finds fingerings that another good teacher might write, cheapest first, each named by what it does.
  *
- * The k best ways are near copies of each other, so they are not asked. Instead many lines are read from the lattice of the best
+ * The k best ways are near copies of each other, so they are not used. Instead many lines are read from the lattice of the best
  * one (see `otherWays`), both ways together where the line comes back. A line is left out that no single hand plays, that goes to a
  * position for a note or two where the best does not, or that is by far too dear. Of lines that do the same the cheapest stays;
- * then one of each kind is taken, and again one of each, so that no kind crowds out another. Wishes are asked only where that
+ * then one of each kind is taken, and again one of each, so that no kind crowds out another. Wishes are tried only where that
  * leaves room. All are priced by the brief's own weights.
  */
 export function* otherFingerings(solved: Solved, best: Plan, most: number): Steps<readonly Alternative[]> {
@@ -51,7 +51,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
   return [...without, ...others].slice(0, most);
 }
 
-/** The lines found, and what wishes find beyond them, until there are as many as wanted. */
+/** Adds to the lines found those that wishes find beyond them, until there are as many as wanted. */
 function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: number): Steps<readonly Candidate[]> {
   const { solved } = bestLine;
   const wishes = wishing(solved, solved.way.cost + mostMore(bestLine).usually);
@@ -66,7 +66,7 @@ function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: nu
   return chosen;
 }
 
-/** Every line worth telling, the cheapest of each name. */
+/** Finds every line worth offering, the cheapest of each name. */
 function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   const { solved, best, choices } = bestLine;
   if (solved.steps.length > MOST_NOTES_COMPARED) return [];
@@ -90,13 +90,13 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   return yield* cheapestOfEachName(bestLine, [...read, ...again.map(({ choices: row }) => row)]);
 }
 
-/** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
+/** The largest numbers of names, and of lines of each, that are examined: whether a single hand plays a line takes longest to find out. */
 const MOST_LOOKED_AT = { names: 12, lines: 3 } as const;
 
-/** Lines of so many names are joined two and two. */
+/** The number of names whose lines are joined two and two. */
 const MOST_JOINED = 12;
 
-/** Lines are told apart so many at a time. */
+/** The number of lines that are told apart in one step of work. */
 const WAYS_A_STEP = 150;
 
 function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]): Steps<readonly OfOneName[]> {
@@ -110,7 +110,7 @@ function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]
     .toSorted(([one], [other]) => one.rank - other.rank);
 }
 
-/** The ways that are worth telling and not known yet. */
+/** Keeps the ways that are worth offering and not known yet. */
 function* newAmong(bestLine: BestLine, ways: readonly Way['choices'][], known: Set<string>): Steps<readonly Candidate[]> {
   const found: Candidate[] = [];
   for (const [count, way] of ways.entries()) {
@@ -124,7 +124,7 @@ function* newAmong(bestLine: BestLine, ways: readonly Way['choices'][], known: S
   return found;
 }
 
-/** Lines by their names, those worth most first. */
+/** Groups lines by their names, those worth most first. */
 function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
   const named = new Map<string, [Candidate, ...Candidate[]]>();
   for (const candidate of candidates.toSorted(byWorth)) {
@@ -136,7 +136,7 @@ function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
   return [...named.values()];
 }
 
-/** Of lines that have one name, the best, and those told by a second thing too that is theirs alone. */
+/** Gives, of lines that have one name, the best, and those that do a second thing which is theirs alone. */
 function worthTelling(bestLine: BestLine, [first, ...others]: OfOneName): readonly OfOneName[] {
   const further = others.length === 0 ? [] : toldFurther(bestLine, first, others).toSorted(byWorth);
   const [second] = byName(further);
@@ -157,7 +157,7 @@ function alternative(best: Plan, name: AlternativeName, other: Solved, solved: S
   };
 }
 
-/** Where the brief counts shifts: for every note, the best line that takes it otherwise, solved again. */
+/** Gives for every note the best line that takes it otherwise, solved again; for briefs that count shifts. */
 function* waysWithout({ task, lattice, placements }: Solved): Steps<readonly Way[]> {
   if (placements.length > MOST_SOLVED_AGAIN) return [];
   const ways: Way[] = [];
@@ -174,7 +174,7 @@ function withoutAt(lattice: Lattice, order: number, label: string): Lattice {
   return restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label);
 }
 
-/** What the engine would do without the teacher's locks, where that is something else. */
+/** Gives the fingering without the teacher's locks, where that is something else. */
 function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
   if (solved.task.locks.size === 0) return [];
   const { locks: _, ...brief } = solved.task.brief;

@@ -6,11 +6,11 @@ import { groupOf } from './groups.ts';
 import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
 import type { Difference, NamedShift } from './name.ts';
 
-/** A name tells no more shifts, and no more positions: a longer one is not read. */
+/** The largest number of shifts, and of positions, in a name: a longer one is not read. */
 const MOST_TOLD = { shifts: 2, positions: 3 } as const;
 
 /**
- * What a line does differently from another, the most telling first, each worked out when it is asked for; nothing where a teacher would
+ * Lists the differences of a line from another, the most telling first, each worked out when it is asked for; empty where a teacher would
  * call them the same.
  */
 export function* toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): Iterable<Difference> {
@@ -34,7 +34,7 @@ function allWays(task: Task, choices: LineChoices, best: LineFacts, other: LineF
   ];
 }
 
-/** Runs of semitones: every finger once or which fingers slide, with the fourth finger or without. */
+/** Finds differences in runs of semitones: every finger once or certain fingers slide, with the fourth finger or without. */
 function bySemitones(task: Task, best: LineFacts, other: LineFacts): readonly (Difference | null)[] {
   const { sliding } = other;
   if (sliding.join() !== best.sliding.join()) {
@@ -44,7 +44,7 @@ function bySemitones(task: Task, best: LineFacts, other: LineFacts): readonly (D
   return other.open === best.open ? [byFourthFinger(task, best, other)] : [];
 }
 
-/** It stays in one position, or begins in another. */
+/** Finds whether it stays in one position, or begins in another. */
 function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference | null {
   const begins = first(other);
   if (!begins) return null;
@@ -54,7 +54,7 @@ function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference 
   return elsewhere ? { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) } : null;
 }
 
-/** What the hand does otherwise: where it begins, where and when it shifts. */
+/** Finds what the hand does otherwise: where it begins, where and when it shifts. */
 function* byHand(task: Task, best: LineFacts, other: LineFacts): Iterable<Difference | null> {
   const pairs = twoAndTwoOn(other);
   if (pairs !== null && twoAndTwoOn(best) !== pairs) yield { kind: 'two-and-two', string: stringName(task, pairs) };
@@ -65,7 +65,7 @@ function* byHand(task: Task, best: LineFacts, other: LineFacts): Iterable<Differ
   if (shifted.added.length > 0 || shifted.removed.length > 0) yield* byShifts(task, shifted, best, other);
 }
 
-/** The shifts of one line that the other does not make, at the same note to the same place. */
+/** Lists the shifts of one line that the other does not make, at the same note to the same place. */
 function shiftsNotIn(task: Task, line: LineFacts, other: LineFacts): readonly HandShift[] {
   const key = ({ order, to, named }: HandShift): string => `${order} ${to.stringIndex} ${labelOf(task, named)}`;
   const known = new Set(other.shifts.map(key));
@@ -78,7 +78,7 @@ interface Shifted {
   readonly removed: readonly HandShift[];
 }
 
-/** On other strings, through other positions, and where it does neither, sooner or later. */
+/** Finds differences in shifts: on other strings, through other positions, and where neither is so, sooner or later. */
 function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): readonly Difference[] {
   const [through, went] = [positionsOf(task, other), positionsOf(task, best)];
   const found: Difference[] = [];
@@ -93,7 +93,7 @@ function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, othe
   });
 }
 
-/** The hand goes the same way, over other open strings. */
+/** Finds whether the hand goes the same way, over other open strings. */
 function byOpenStrings(task: Task, { leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): Difference | null {
   if (other.open === best.open) return null;
   const more = other.open > best.open;
@@ -103,13 +103,13 @@ function byOpenStrings(task: Task, { leastOpen, mostOpen }: LineChoices, best: L
   return { kind: more ? 'more-open' : 'fewer-open', strings: strings.map((string) => stringName(task, string)) };
 }
 
-/** The strings that are played open, from I down. */
+/** Lists the strings that are played open, from I down. */
 function openOn({ placements }: LineFacts): readonly number[] {
   const strings = placements.flatMap(({ finger, upper, stringIndex }) => (finger === '0' && upper === null ? [stringIndex] : []));
   return [...new Set(strings)].toSorted((one, other) => one - other);
 }
 
-/** A fourth finger more on a string, or none left there: one fewer than others is no name. */
+/** Finds whether a string has more fourth fingers, or none left; one fewer than others is no name. */
 function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): Difference | null {
   const before = (string: number): number => best.fourths[string] ?? 0;
   const more = other.fourths.findIndex((count, string) => count > before(string));
@@ -131,7 +131,7 @@ function sameHand(task: Task, one: Placement, other: Placement | null): boolean 
   return other !== null && labelOf(task, one) === labelOf(task, other);
 }
 
-/** A position by its number, whatever its form: low and high third are both third. */
+/** Names a position by its number, whatever its form: low and high third are both third. */
 function numberedPosition(task: Task, placement: Placement): PositionName {
   return { ...positionOf(task, placement), alteration: null };
 }
@@ -144,16 +144,16 @@ function nameKey({ label, underThumb }: PositionName): string {
   return `${label} ${underThumb ?? ''}`;
 }
 
-/** The first of the shifts. */
+/** Names the first of the shifts. */
 function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
   return shifts
     .map(({ to, named }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, named) }))
     .slice(0, MOST_TOLD.shifts);
 }
 
-/** All positions of a line where they are few, else those that the other line does not have, where there are any. */
+/** Lists all positions of a line where they are few, else those that the other line does not have, where there are any. */
 function toldPositions(through: readonly PositionName[], went: readonly PositionName[]): readonly PositionName[] {
-  // From low fifth to high fifth position is told as fifth.
+  // Merges neighbouring forms: from low fifth to high fifth position is named fifth.
   const inTurn = through.filter((position, index) => index === 0 || nameKey(position) !== nameKey(through[index - 1] ?? position));
   if (inTurn.length <= MOST_TOLD.positions) return inTurn;
   const known = new Set(went.map(nameKey));
@@ -163,7 +163,7 @@ function toldPositions(through: readonly PositionName[], went: readonly Position
   return (own.length > 0 ? own : through).slice(0, MOST_TOLD.positions);
 }
 
-/** The strings shifted on, each once, as one text. */
+/** Writes the strings shifted on, each once, as one text. */
 function stringsOf(shifts: readonly HandShift[]): string {
   return [...new Set(shifts.map(({ to }) => to.stringIndex))].toSorted((one, other) => one - other).join();
 }
@@ -172,7 +172,7 @@ function stringName(task: Task, index: number): StringNumber {
   return stringOf(task.instrument, index).number;
 }
 
-/** The positions a line goes through, each as often as the hand comes to it. */
+/** Lists the positions a line goes through, each as often as the hand comes to it. */
 function positionsOf(task: Task, { stays }: LineFacts): readonly PositionName[] {
   return stays.flatMap((stay) => (stay.first ? [numberedPosition(task, stay.first)] : []));
 }

@@ -16,19 +16,19 @@ import {
 import { inGroups } from './groups.ts';
 import { isSlide, isUnusual } from './line-facts.ts';
 
-/** Shifts from one position and from another are told apart where they are no costlier, thousandths. */
+/** The largest extra cost up to which shifts from one position and from another are told apart, thousandths. */
 const MOST_APART_BY = 2000;
 
-/** Ways traced through one lattice, cheapest first. */
+/** The number of ways traced through one lattice, cheapest first. */
 const MOST_TRACED = 110;
 
-/** Of a line that comes back, so many of those that go down differently from how they go up. */
+/** The number of ways kept, of a line that comes back, that go down differently from how they go up. */
 const MOST_APART = 40;
 
-/** So many shifts more than the best line has are tried. */
+/** The number of shifts tried beyond those of the best line. */
 const MORE_SHIFTS = 2;
 
-/** How a way is seen through a lattice: the place where it was made to differ, and what it costs. */
+/** A way seen through a lattice: the place where it was made to differ, and its cost. */
 interface Through {
   readonly index: number;
   readonly place: number;
@@ -37,30 +37,30 @@ interface Through {
   readonly cost: number;
 }
 
-/** What is known of the best line: what it costs, how many shifts it has, and whether it has runs of semitones. */
+/** The facts known of the best line: its cost, its number of shifts, and whether it has runs of semitones. */
 export interface BestLine {
   readonly cost: number;
   readonly shifts: number;
   readonly chromatic: boolean;
   /** Whether it is played on an instrument on which one group of fingers goes from string to string. */
   readonly grouped: boolean;
-  /** Whether the known patterns are asked too, which takes longer than the rest. */
+  /** Whether the known patterns are tried too, which takes longer than the rest. */
   readonly patterns: boolean;
-  /** So much costlier than the best at most is a line, and one of the known patterns, thousandths. */
+  /** The largest extra costs of lines, thousandths. */
   readonly most: MostMore;
 }
 
-/** So much costlier than the best line may others be, thousandths. */
+/** The largest costs above the best line that others may have, thousandths. */
 export interface MostMore {
   readonly usually: number;
   readonly forPatterns: number;
 }
 
 /**
- * Lines that another teacher might write, from one lattice already laid out, cheapest first: the best through every note on every
- * string in every position and with every finger; the best that shifts at every place on every string; the best with fewer and
- * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones, one group of fingers on every string). Sums from both ends give the
- * first two at once.
+ * Finds lines that another teacher might write, from one lattice already laid out, cheapest first: the best through every note on every
+ * string in every position and with every finger; the best that shifts at every place on every string; the best with fewer and with more
+ * shifts; and the known patterns (open strings or none, every finger once in runs of semitones, one group of fingers on every string). Sums
+ * from both ends give the first two at once.
  */
 export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, grouped, patterns, most }: BestLine): Steps<readonly Way[]> {
   const forward = forwardSums(lattice);
@@ -78,7 +78,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, gr
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }
 
-/** The best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
+/** Finds the best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
 function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<BestLine, 'cost' | 'patterns' | 'most'>): readonly Way[] {
   const taught = withSteps(lattice, AS_TAUGHT);
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
@@ -94,7 +94,7 @@ function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<Be
   ];
 }
 
-/** The best line in every position that holds all of it. */
+/** Finds the best line in every position that holds all of it. */
 function inOnePosition(lattice: Lattice): readonly Way[] {
   const sets = [...new Set(lattice.layers.map(({ candidates }) => candidates))];
   const positionsAt = sets.map((candidates) => new Set(candidates.map((each) => (isOpen(each) ? OPEN : positionKey(each)))));
@@ -106,7 +106,7 @@ function inOnePosition(lattice: Lattice): readonly Way[] {
   );
 }
 
-/** Stands for an open string among positions. */
+/** The number that stands for an open string among positions. */
 const OPEN = -1;
 
 function isOpen({ finger, upper }: Placement): boolean {
@@ -118,7 +118,7 @@ function traced({ index, place, from, cost }: Through, forward: Sums, backward: 
   return { choices: [...before, ...tracedForth(backward.links, index, place)], cost };
 }
 
-/** The best line through every note on every string, in every position, with every finger. */
+/** Finds the best line through every note on every string, in every position, with every finger. */
 function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): readonly Through[] {
   const keys = new Map<readonly Placement[], readonly string[]>();
   return layers.flatMap(({ candidates }, index) => {
@@ -134,7 +134,7 @@ function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): reado
 }
 
 /**
- * The best line that shifts between two notes, for every string it may arrive on and every position there; where it is not dear, for
+ * Finds the best line that shifts between two notes, for every string it may arrive on and every position there; where it is not dear, for
  * every position it may leave too.
  */
 function throughShifts({ steps, layers }: Lattice, forward: Sums, backward: Sums, best: number): readonly Through[] {
@@ -154,7 +154,7 @@ interface ShiftPlace {
   readonly index: number;
 }
 
-/** The cheapest shifts between two notes, each by what tells it from others. */
+/** Finds the cheapest shifts between two notes, each under a key that tells it from others. */
 function shiftsAt(
   { step, leaving, here, index }: ShiftPlace,
   sums: { readonly to: Float64Array; readonly from: Float64Array },
@@ -173,19 +173,19 @@ function shiftsAt(
   return found;
 }
 
-/** Positions are told apart by smaller numbers, and no instrument has as many strings. */
+/** The bounds of keys: positions have smaller numbers, and no instrument has as many strings. */
 const MOST_KEYS = 1024;
 const MOST_STRINGS = 16;
 
 const NOTHING = new Float64Array();
 
-/** A candidate to shift from, and what a line has cost then. */
+/** A candidate to shift from, and the cost of the line up to it. */
 interface Leaving {
   readonly from: number;
   readonly sum: number;
 }
 
-/** By the position left, the cheapest way to shift onto a candidate, from sums to those before it. */
+/** Finds, by the position left, the cheapest way to shift onto a candidate, from sums to those before it. */
 function cheapestShiftsTo(step: Step, place: number, positions: readonly number[], sums: Float64Array): ReadonlyMap<number, Leaving> {
   const cheapest = new Map<number, Leaving>();
   for (const [from, position] of positions.entries()) {
@@ -201,35 +201,35 @@ function at(values: Float64Array, index: number): number {
   return values[index] ?? Infinity;
 }
 
-/** In runs of semitones no finger slides, or one does. */
+/** The fingers that may slide in runs of semitones: none, or one of these. */
 const SLIDING: readonly (Finger | null)[] = [null, '1', '2', '3', '4'];
 
-/** Open strings nowhere, and everywhere. */
+/** The tests for open strings nowhere, and everywhere. */
 const OPEN_OR_NOT: readonly ((placement: Placement) => boolean)[] = [({ finger }) => finger !== '0', ({ finger }) => finger === '0'];
 
-/** Whether a step of the line may be taken. */
+/** A test of whether a step of the line may be taken. */
 type Allows = (from: Placement, to: Placement) => boolean;
 
-/** No finger slides a semitone, but for one. */
+/** Lets no finger slide a semitone, but for one. */
 function slidingOnly(finger: Finger | null): Allows {
   return (from, to) => to.finger === finger || !isSlide(from, to);
 }
 
-/** Runs of semitones with no finger sliding or one, and those of the first three fingers alone. */
+/** Finds runs of semitones with no finger sliding or one, and those of the first three fingers alone. */
 function semitoneWays(taught: Lattice): readonly Way[] {
   const three = restrictedWhereItCan(taught, ({ finger }) => finger !== '4');
   const lattices = [...SLIDING.map((finger) => withSteps(taught, slidingOnly(finger))), withSteps(three, slidingOnly(null))];
   return lattices.flatMap((each) => cheapestWay(each) ?? []);
 }
 
-/** Fingers of a run up one string to the top of a line: two and two, or three and three, with what is left at the end. */
+/** The fingers of a run up one string to the top of a line: two and two, or three and three, with what is left at the end. */
 const UP_ONE_STRING: readonly (readonly Finger[])[] = [
   ['1', '2', '1', '2', '1', '2', '3'],
   ['1', '2', '1', '2', '3'],
   ['1', '2', '3', '1', '2', '3'],
 ];
 
-/** The best lines that go up to their first top note on one string by a known pattern. */
+/** Finds the best lines that go up to their first top note on one string by a known pattern. */
 function upOneString(lattice: Lattice): readonly Way[] {
   const top = topOf(lattice);
   return UP_ONE_STRING.flatMap((fingers) => {
@@ -248,7 +248,7 @@ function upOneString(lattice: Lattice): readonly Way[] {
   });
 }
 
-/** The first note of a line that lies highest on the highest string; −1 where none can be played there. */
+/** Finds the first note of a line that lies highest on the highest string; −1 where none can be played there. */
 function topOf({ layers }: Lattice): number {
   const places = layers.map(({ candidates }) =>
     candidates.reduce((most, { stringIndex, semitonesAboveOpen }) => (stringIndex === 0 ? Math.max(most, semitonesAboveOpen) : most), -1),
@@ -257,7 +257,7 @@ function topOf({ layers }: Lattice): number {
   return highest < 0 ? -1 : places.indexOf(highest);
 }
 
-/** In runs of semitones, the fingers of one string on every other: those that the cheapest lines have on the string they begin on. */
+/** Gives every string the fingers of one string in runs of semitones: those that the cheapest lines have on the string they begin on. */
 function withSameFingers(lattice: Lattice, ways: readonly Way[]): readonly Way[] {
   const patterns = new Map<string, ReadonlyMap<number, Finger>>();
   for (const way of ways) {
@@ -271,10 +271,10 @@ function withSameFingers(lattice: Lattice, ways: readonly Way[]): readonly Way[]
     );
 }
 
-/** So many patterns of one string are tried on all. */
+/** The number of patterns of one string that are tried on all. */
 const MOST_PATTERNS = 12;
 
-/** By semitones above the open string, the fingers of the string on which a line begins; null where two fingers play one place. */
+/** Gives the fingers of the string on which a line begins, by semitones above the open string; null where two fingers play one place. */
 function firstStringOf({ layers }: Lattice, { choices }: Way): ReadonlyMap<number, Finger> | null {
   const fingers = new Map<number, Finger>();
   const first = layers[0]?.candidates[choices[0] ?? 0]?.stringIndex;
@@ -287,10 +287,10 @@ function firstStringOf({ layers }: Lattice, { choices }: Way): ReadonlyMap<numbe
   return fingers;
 }
 
-/** Shifts arrive as schools teach. */
+/** Allows shifts that arrive as schools teach. */
 const AS_TAUGHT: Allows = (from, to) => !isShift(from, to) || !isUnusual(from, to);
 
-/** The lattice without the steps that are not allowed; steps that lose none are shared. */
+/** Closes the lattice to the steps that are not allowed; steps that lose none are shared. */
 function withSteps(lattice: Lattice, allows: Allows): Lattice {
   const known = new Map<Step, Step>();
   const steps = lattice.steps.map((step, index) => {
@@ -308,7 +308,7 @@ function withSteps(lattice: Lattice, allows: Allows): Lattice {
   return { ...lattice, steps };
 }
 
-/** The lattice with candidates left out wherever some are left. */
+/** Leaves out candidates of a lattice wherever some are left. */
 function restrictedWhereItCan(lattice: Lattice, keeps: (placement: Placement) => boolean): Lattice {
   const can = new Map<readonly Placement[], boolean>();
   return restricted(lattice, (placement, layer) => {

@@ -18,7 +18,7 @@ export const ASKED: readonly Preference[] = [
   'finger-a-semitone',
 ];
 
-/** The line that wishes are asked of, with the placements that stand on a way which is not far too dear. */
+/** The line for which wishes are tried, with the placements that stand on a way which is not far too dear. */
 export interface Wishing {
   readonly solved: Solved;
   /** The line with these placements alone. */
@@ -27,7 +27,7 @@ export interface Wishing {
   readonly most: number;
 }
 
-/** Makes ready to ask one wish after another; a line that costs more than `most`, thousandths, is not looked for. */
+/** Prepares trying one wish after another; a line that costs more than `most`, thousandths, is not looked for. */
 export function wishing(solved: Solved, most: number): Wishing {
   const { task, steps, lattice } = solved;
   const kept = candidatesWithin(solved, most);
@@ -35,7 +35,7 @@ export function wishing(solved: Solved, most: number): Wishing {
   return { solved, narrowed: { task, steps: narrow, lattice }, most };
 }
 
-/** Of each set of candidates, those on a way that costs no more than `most` at any note that has this set. */
+/** Keeps, of each set of candidates, those on a way that costs no more than `most` at any note that has this set. */
 function candidatesWithin({ lattice }: Solved, most: number): ReadonlyMap<readonly Placement[], readonly Placement[]> {
   const [forward, backward] = [forwardSums(lattice), backwardSums(lattice)];
   const kept = new Map<readonly Placement[], Set<Placement>>();
@@ -50,8 +50,8 @@ function candidatesWithin({ lattice }: Solved, most: number): ReadonlyMap<readon
 }
 
 /**
- * The best of the line's own ways under one more wish at full strength; null where there is none, where it is too dear, or where
- * it is the best line itself.
+ * Finds the best of the line's own ways under one more wish at full strength; null where there is none, where it is too dear, or where it
+ * is the best line itself.
  */
 export function wishedWay({ solved, narrowed, most }: Wishing, wish: Preference): Way | null {
   const { brief } = solved.task;
@@ -67,8 +67,8 @@ export function wishedWay({ solved, narrowed, most }: Wishing, wish: Preference)
 }
 
 /**
- * Whether the best line has what is wished for already: no weight becomes smaller, so that no line becomes cheaper, and the best
- * line costs what it did. It is then still the cheapest.
+ * Tells whether the best line satisfies the wish already: no weight becomes smaller, so that no line becomes cheaper, and the best line
+ * costs the same. It is then still the cheapest.
  */
 function alreadyHas(solved: Solved, asked: Task, wish: Preference): boolean {
   const { countsShiftsFirst, homeIsFirst } = wishPart(wish);
@@ -91,7 +91,7 @@ function anySmaller(weights: Task['weights'], than: Task['weights']): boolean {
   });
 }
 
-/** What the best line costs under another reading of its brief, thousandths. */
+/** Gives the cost of the best line under another reading of its brief, thousandths. */
 function costUnder(solved: Solved, asked: Task): number {
   const task = { ...asked, homes: solved.task.homes };
   const steps = stepsAgain(task, solved.steps).map((step, order) => ({ ...step, candidates: solved.placements.slice(order, order + 1) }));

@@ -3,18 +3,18 @@ import type { Labels } from '#core/brief/parts/school';
 import { oneOf } from '#core/result';
 
 /**
- * What a piece can be shown with: the path of the hand, the tapes, which fingers touch, the names of the notes, the numbers of the
- * fingers, the tuner, the staff.
+ * The helps with which a piece can be shown: the path of the hand, the tapes, the fingers that touch, the names of the notes, the numbers
+ * of the fingers, the tuner, the staff.
  */
 export const HELPS = ['path', 'tapes', 'pattern', 'names', 'numbers', 'tuner', 'staff'] as const;
 
-/** One of the things a piece can be shown with. */
+/** A help with which a piece can be shown. */
 export type Help = (typeof HELPS)[number];
 
-/** Sets that a course can ask for before it goes a step on or back. */
+/** Makes the schema of the number of sets that a course asks for before it goes a step on or back. */
 const Sets = Type.Integer({ minimum: 1, maximum: 9 });
 
-/** How help fades for a player: what there is at first, in the order in which it goes; set by the teacher. */
+/** The schema of how help fades for a player: the helps at first, in the order in which they go, as the teacher sets it. */
 export const FadingCourse = Type.Object(
   {
     helps: Type.Array(oneOf(HELPS), { maxItems: HELPS.length, description: 'In the order in which they go.' }),
@@ -24,37 +24,39 @@ export const FadingCourse = Type.Object(
   { additionalProperties: false },
 );
 
-/** How help fades for a player: after so many clean sets in a row one help goes, after so many failed in a row it comes back. */
+/**
+ * A course of fading help for a player: after a number of clean sets in a row one help goes, after a number of failed ones it comes back.
+ */
 export type FadingCourse = Static<typeof FadingCourse>;
 
-/** The course a teacher begins with: what the school labels notes with goes last but the staff, then it is from memory. */
+/** Gives the course a teacher begins with: the school's labels of the notes go last but the staff, then the piece is played from memory. */
 export function usualCourse(labels: Labels): FadingCourse {
   const numbers: readonly Help[] = labels === 'numbers' || labels === 'both' ? ['numbers'] : [];
   const names: readonly Help[] = labels === 'names' || labels === 'both' ? ['names'] : [];
   return { helps: ['path', 'tapes', 'pattern', 'tuner', ...names, ...numbers, 'staff'], clean: 2, failed: 2 };
 }
 
-/** A course with one piece: the sets that were played so far, clean or failed. */
+/** A course with one piece, and the sets that were played so far, clean or failed. */
 export interface Fading {
-  /** As the teacher has set it. */
+  /** The course as the teacher has set it. */
   readonly course: FadingCourse;
-  /** In order. */
+  /** The sets in order. */
   readonly sets: readonly boolean[];
 }
 
-/** Where a player is in a course with one piece. */
+/** The state of a player in a course with one piece. */
 export interface Faded {
-  /** What is shown now, in the order in which it will go; empty for a blank page. */
+  /** The helps that are shown now, in the order in which they will go; empty for a blank page. */
   readonly shown: readonly Help[];
-  /** Clean sets in a row since the last change. */
+  /** The clean sets in a row since the last change. */
   readonly clean: number;
-  /** So many clean sets were played on the blank page as the course asks for: it is known by heart. */
+  /** Whether the course's number of clean sets was played on the blank page, so that the piece is known by heart. */
   readonly byHeart: boolean;
 }
 
 /**
- * Where a player is after some sets, each clean or failed, in order. A blank page is the last step: what is clean there as often as
- * the course asks for is known by heart, and a failed set there brings the last help back as anywhere else.
+ * Finds the state of a player after some sets, each clean or failed, in order. A blank page is the last step: a piece that is clean there
+ * as often as the course asks for is known by heart, and a failed set there brings the last help back as anywhere else.
  */
 export function fadedAfter({ course: { helps, clean: wanted, failed: most }, sets }: Fading): Faded {
   let [gone, clean, failed, byHeart] = [0, 0, 0, false];

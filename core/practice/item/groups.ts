@@ -9,13 +9,13 @@ export interface NoteGroup {
   readonly to: number;
 }
 
-/** Notes of a tetrachord, of an octave and of two, the first counted again. */
+/** The numbers of notes of a tetrachord, of an octave and of two, the first counted again. */
 const COUNTED = { tetrachord: 4, octave: 8, 'two-octaves': 15 } as const;
 
 /**
- * The groups in which some notes of a plan are practised before all of them. A cell is what lies on one string in one hand; a
- * tetrachord, an octave and two octaves are so many notes, the last of one being the first of the next; measures are those of the
- * meter. Rests belong to the group before them.
+ * Lists the groups in which some notes of a plan are practised before all of them. A cell lies on one string in one hand; a tetrachord, an
+ * octave and two octaves have a fixed number of notes, the last of one being the first of the next; measures are those of the meter. Rests
+ * belong to the group before them.
  */
 export function groupsOf(plan: Plan, { from, to }: NoteGroup, by: Grouping): readonly NoteGroup[] {
   switch (by) {
@@ -49,7 +49,7 @@ function beginsCell({ notes }: Plan, index: number): boolean {
   return here.beginsStay || here.stops[0].string !== before.stops[0].string;
 }
 
-/** Groups of so many sounding notes that share their ends; what is left over at the end is a group of its own. */
+/** Groups a fixed number of sounding notes that share their ends; notes left over at the end are a group of their own. */
 function counted(plan: Plan, { from, to }: NoteGroup, notes: number): readonly NoteGroup[] {
   const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' && index >= from && index <= to ? [index] : []));
   const groups: NoteGroup[] = [];

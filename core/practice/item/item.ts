@@ -8,26 +8,29 @@ const closed = { additionalProperties: false };
 
 const NoteIndex = Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 });
 
-/** What of a piece is practised: all of it, some notes (line indexes, both inclusive), or a stage of the shift to a note. */
+/**
+ * The schema of the part of a piece that is practised: all of it, some notes (line indexes, both inclusive), or a stage of the shift to a
+ * note.
+ */
 export const PracticePart = Type.Union([
   Type.Object({ part: Type.Literal('whole') }, closed),
   Type.Object({ part: Type.Literal('passage'), from: NoteIndex, to: NoteIndex }, closed),
   Type.Object({ part: Type.Literal('stage'), note: NoteIndex, stage: oneOf(STAGES) }, closed),
 ]);
 
-/** What of a piece is practised. */
+/** The part of a piece that is practised. */
 export type PracticePart = Static<typeof PracticePart>;
 
-/** What is practised, as a log names it: a piece of the studio by its id, its name then, and what of it. */
+/** The schema of what is practised, as a log names it: a piece of the studio by its id, its name then, and the part of it. */
 export const Practised = Type.Object(
   { piece: Type.String({ maxLength: 60 }), title: Type.String({ maxLength: 120 }), part: PracticePart },
   closed,
 );
 
-/** What is practised. */
+/** A practised part of a piece. */
 export type Practised = Static<typeof Practised>;
 
-/** What tells one thing that is practised from another: the piece by its id, and what of it; not its name, which may change. */
+/** Gives the key that tells one practised part from another: the piece by its id, and the part; not its name, which may change. */
 export function practisedKey({ piece, part }: Pick<Practised, 'piece' | 'part'>): string {
   switch (part.part) {
     case 'whole':
@@ -39,21 +42,21 @@ export function practisedKey({ piece, part }: Pick<Practised, 'piece' | 'part'>)
   }
 }
 
-/** Ways to hear the model: not at all, once before each set, or in turns with a gap of the same length to play in. */
+/** The ways to hear the model: not at all, once before each set, or in turns with a gap of the same length to play in. */
 export const MODELS = ['none', 'before', 'in-turns'] as const;
 
-/** How often the beat is divided. */
+/** The numbers of parts into which the beat may be divided. */
 export const SUBDIVISIONS = [1, 2, 3, 4] as const;
 
-/** What sounds along. */
+/** The schema of what sounds along. */
 export const Along = Type.Object(
   {
     model: oneOf(MODELS),
-    /** `none`, `tonic`, or the open note of a string, documents' form. */
+    /** The drone: `none`, `tonic`, or the open note of a string, documents' form. */
     drone: Type.String({ maxLength: 6 }),
     metronome: Type.Boolean(),
     subdivision: Type.Union(SUBDIVISIONS.map((each) => Type.Literal(each))),
-    /** Every other measure of the metronome is silent. */
+    /** Whether every other measure of the metronome is silent. */
     silentMeasures: Type.Boolean(),
     /** Whether the model is played with vibrato: without it, pitch can be judged. */
     vibrato: Type.Boolean(),
@@ -61,16 +64,16 @@ export const Along = Type.Object(
   closed,
 );
 
-/** What sounds along. */
+/** The choices of what sounds along. */
 export type Along = Static<typeof Along>;
 
-/** How the notes are grouped before all of them are played. */
+/** The ways in which notes may be grouped before all of them are played. */
 export const GROUPINGS = ['all', 'cell', 'tetrachord', 'octave', 'two-octaves', 'measure', 'two-measures'] as const;
 
-/** How the notes are grouped. */
+/** The way in which notes are grouped. */
 export type Grouping = (typeof GROUPINGS)[number];
 
-/** An item of a session. */
+/** The schema of an item of a session. */
 export const PracticeItem = Type.Object(
   {
     practised: Practised,
@@ -86,16 +89,16 @@ export const PracticeItem = Type.Object(
 /** An item of a session. */
 export type PracticeItem = Static<typeof PracticeItem>;
 
-/** So many things are put into a session at most. */
+/** The largest number of items in a session. */
 export const MOST_IN_SESSION = 12;
 
-/** What a session has beside its aim, which is its name: the check at its end, and items with their minutes. */
+/** The fields of a session beside its aim, which is its name: the check at its end, and items with their minutes. */
 export const SESSION_FIELDS = {
   endCheck: Type.String({ maxLength: 160 }),
   items: Type.Array(PracticeItem, { maxItems: MOST_IN_SESSION }),
 };
 
-/** What sounds along unless something else is chosen. */
+/** The sounds that go along unless something else is chosen. */
 export const PLAIN_ALONG: Along = {
   model: 'before',
   drone: 'none',

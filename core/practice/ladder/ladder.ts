@@ -4,18 +4,21 @@ import type { Plan } from '#core/plan/describe';
 import { oneOf } from '#core/result';
 import type { SetStanding } from './set.ts';
 
-/** Tempos that a ladder can have. */
+/** The tempos that a ladder can have. */
 const TEMPOS = { least: 20, most: 240 } as const;
 
 const Tempo = Type.Integer({ minimum: TEMPOS.least, maximum: TEMPOS.most, description: 'Quarter notes a minute.' });
 
 /**
- * What moves a ladder: one clean set up and a failed one down; two clean ones up; a clean one up and never down; or a failed one
+ * The rules that move a ladder: one clean set up and a failed one down; two clean ones up; a clean one up and never down; or a failed one
  * back to the first rung.
  */
 export const LADDER_RULES = ['up-and-down', 'two-up', 'never-down', 'back-to-start'] as const;
 
-/** A tempo ladder: from a tempo to another by steps; before it notes held for beats, after it more notes to a bow, where wanted. */
+/**
+ * The schema of a tempo ladder: from a tempo to another by steps; before it notes held for beats, after it more notes to a bow, where
+ * wanted.
+ */
 export const Ladder = Type.Object(
   {
     from: Tempo,
@@ -31,31 +34,31 @@ export const Ladder = Type.Object(
 /** A tempo ladder. */
 export type Ladder = Static<typeof Ladder>;
 
-/** A ladder begins at this share of its goal, on a tempo that metronomes have. */
+/** The share of its goal at which a ladder begins, on a tempo that metronomes have. */
 const FIRST_SHARE = 0.6;
 const ROUNDED_TO = 4;
 
-/** The ladder that leads to a tempo unless something else is chosen. */
+/** Gives the ladder that leads to a tempo unless something else is chosen. */
 export function ladderTo(tempo: number): Ladder {
   const within = (wanted: number): number => Math.min(TEMPOS.most, Math.max(TEMPOS.least, Math.round(wanted)));
   const from = within(ROUNDED_TO * Math.round((tempo * FIRST_SHARE) / ROUNDED_TO));
   return { from, to: within(tempo), step: 8, heldFirst: false, bows: [], rule: 'up-and-down' };
 }
 
-/** A rung of a ladder: how it is played there. */
+/** A rung of a ladder, with the way of playing on it. */
 export interface Rung {
-  /** Quarter notes a minute. */
+  /** The tempo in quarter notes a minute. */
   readonly tempo: number;
-  /** How many beats every note is held; null for the rhythm as it is written. */
+  /** The number of beats every note is held; null for the rhythm as it is written. */
   readonly beatsPerNote: number | null;
-  /** How many notes a bow takes; null as it is written. */
+  /** The number of notes to a bow; null as it is written. */
   readonly notesPerBow: number | null;
 }
 
-/** Beats that each note is held before the rhythm is played. */
+/** The numbers of beats that each note may be held before the rhythm is played. */
 const HELD = [4, 2, 1] as const;
 
-/** The rungs of a ladder from the first to the last; the last tempo is the goal itself, whatever the step. */
+/** Lists the rungs of a ladder from the first to the last; the last tempo is the goal itself, whatever the step. */
 export function rungsOf({ from, to, step, heldFirst, bows }: Ladder): readonly Rung[] {
   const up = to >= from;
   const count = Math.ceil(Math.abs(to - from) / step);
@@ -67,21 +70,21 @@ export function rungsOf({ from, to, step, heldFirst, bows }: Ladder): readonly R
   ];
 }
 
-/** Where a player stands on a ladder. */
+/** The place of a player on a ladder. */
 export interface OnLadder {
-  /** Which rung; as many as there are when the last was clean. */
+  /** The index of the rung; the number of rungs when the last was clean. */
   readonly rung: number;
-  /** Clean sets in a row on it. */
+  /** The clean sets in a row on it. */
   readonly clean: number;
 }
 
-/** The foot of a ladder. */
+/** The place at the foot of a ladder. */
 export const AT_THE_FOOT: OnLadder = { rung: 0, clean: 0 };
 
-/** Clean sets that move up where two are wanted. */
+/** The number of clean sets that move up where two are wanted. */
 const TWO = 2;
 
-/** Where a player stands after a set. */
+/** Gives the place of a player after a set. */
 export function afterSet({ rule }: Pick<Ladder, 'rule'>, { rung, clean }: OnLadder, standing: Exclude<SetStanding, 'on'>): OnLadder {
   if (standing === 'failed') return { rung: afterFailing(rule, rung), clean: 0 };
   const enough = clean + 1 >= (rule === 'two-up' ? TWO : 1);
@@ -102,10 +105,13 @@ function afterFailing(rule: Ladder['rule'], rung: number): number {
 
 const SECONDS_A_MINUTE = 60;
 
-/** Quarters of a whole note. */
+/** The number of quarters in a whole note. */
 const QUARTERS = 4;
 
-/** How long some notes of a plan (line indexes, both inclusive) take on a rung, seconds; rests are kept in the rhythm as written only. */
+/**
+ * Gives the time that some notes of a plan (line indexes, both inclusive) take on a rung, seconds; rests are kept in the rhythm as written
+ * only.
+ */
 export function secondsOfRun(plan: Plan, { from, to }: { readonly from: number; readonly to: number }, rung: Rung): number {
   if (rung.beatsPerNote !== null) {
     const sounding = plan.notes.slice(from, to + 1).filter(({ kind }) => kind === 'note').length;
@@ -117,7 +123,7 @@ export function secondsOfRun(plan: Plan, { from, to }: { readonly from: number; 
   return (whole * QUARTERS * SECONDS_A_MINUTE) / rung.tempo;
 }
 
-/** How long a whole ladder takes where every set is clean at once, so many runs a set, seconds. */
+/** Gives the time of a whole ladder where every set is clean at once, with a number of runs to a set, seconds. */
 export function secondsOfLadder(plan: Plan, passage: { readonly from: number; readonly to: number }, ladder: Ladder, runs: number): number {
   const sets = ladder.rule === 'two-up' ? TWO : 1;
   return rungsOf(ladder).reduce((sum, rung) => sum + sets * runs * secondsOfRun(plan, passage, rung), 0);

@@ -3,13 +3,13 @@ import type { Plan, Shift } from '#core/plan/describe';
 import type { EntryOf, LogEntry } from './entry.ts';
 import { asCorrected, ofKind } from './counted.ts';
 
-/** Stages in which a shift is played in its rhythm: what they show of speed and misses counts for the line. */
+/** The stages in which a shift is played in its rhythm: their speed and misses count for the line. */
 const IN_RHYTHM: readonly string[] = ['rhythm', 'neighbours', 'measures'];
 
-/** Of fewer tries nothing is said. */
+/** The smallest number of tries of which something is said. */
 const ENOUGH = 5;
 
-/** The tries of a piece (by its id) in which a shift of its plan was played in rhythm. */
+/** Finds the tries of a piece (by its id) in which a shift of its plan was played in rhythm. */
 export function triesOf(
   entries: readonly LogEntry[],
   piece: string,
@@ -29,13 +29,13 @@ export function triesOf(
   });
 }
 
-/** The fastest tempo at which a shift was played clean, quarter notes a minute; null where it was not, or nothing is known of it. */
+/** Finds the fastest tempo at which a shift was played clean, quarter notes a minute; null where it was not, or nothing is known of it. */
 export function cleanTempo(entries: readonly LogEntry[], piece: string, shift: Pick<Shift, 'from' | 'to'>): number | null {
   const tempos = triesOf(entries, piece, shift).flatMap(({ miss, tempo }) => (miss === null && tempo !== null ? [tempo] : []));
   return tempos.length === 0 ? null : tempos.reduce((fastest, tempo) => Math.max(fastest, tempo));
 }
 
-/** How often the shifts of a plan missed, those up and those down, by the tries that say at which note; of few tries nothing. */
+/** Counts how often the shifts of a plan missed, those up and those down, by the tries that name a note; empty where the tries are few. */
 export function triedShifts(entries: readonly LogEntry[], piece: string, plan: Plan): readonly Tried[] {
   return (['up', 'down'] as const).flatMap((way): readonly Tried[] => {
     const shifts = plan.shifts.filter(({ handSemitones }) => handSemitones > 0 === (way === 'up'));

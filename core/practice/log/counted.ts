@@ -3,18 +3,18 @@ import { type Practised, practisedKey } from '#core/practice/item';
 import { type EntryKind, type EntryOf, type LogEntry, type Miss, MISSES } from './entry.ts';
 import { inOrder } from './order.ts';
 
-/** The entries as they stand: those that were taken back are gone, and so are the corrections; in their order. */
+/** Gives the entries as they stand, in order: those that were taken back are gone, and so are the corrections. */
 export function asCorrected(entries: readonly LogEntry[]): readonly LogEntry[] {
   const takenBack = new Set(ofKind(entries, 'correction').map(({ of }) => of));
   return inOrder(entries.filter(({ id, kind }) => kind !== 'correction' && !takenBack.has(id)));
 }
 
-/** The entries of a kind. */
+/** Keeps the entries of a kind. */
 export function ofKind<Kind extends EntryKind>(entries: readonly LogEntry[], kind: Kind): readonly EntryOf<Kind>[] {
   return entries.filter((entry): entry is EntryOf<Kind> => entry.kind === kind);
 }
 
-/** What was done with one item: tries, how many were good, how the others missed, and the fastest good one. */
+/** The work on one item: tries, good ones, how the others missed, and the fastest good one. */
 export interface Done {
   /** The name of the item. */
   readonly title: string;
@@ -23,11 +23,11 @@ export interface Done {
   readonly tries: number;
   readonly good: number;
   readonly misses: Readonly<Record<Miss, number>>;
-  /** Quarter notes a minute of the fastest good try; null where none was good, or none had a tempo. */
+  /** The quarter notes a minute of the fastest good try; null where none was good, or none had a tempo. */
   readonly tempo: number | null;
 }
 
-/** What was done, item by item, the first begun first. Items are told apart by piece and name. */
+/** Adds up the work, item by item, the first begun first. Items are told apart by piece and name. */
 export function doneIn(entries: readonly LogEntry[]): readonly Done[] {
   const byItem = new Map<string, EntryOf<'attempt'>[]>();
   for (const attempt of ofKind(entries, 'attempt')) {
@@ -54,37 +54,37 @@ function doneWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts:
   };
 }
 
-/** How some tries missed, counted. */
+/** Counts how some tries missed. */
 export function missCounts(attempts: readonly EntryOf<'attempt'>[]): Done['misses'] {
   const counts = { flat: 0, sharp: 0, late: 0, 'wrong-finger': 0, noise: 0 } satisfies Record<Miss, number>;
   for (const { miss } of attempts) if (miss !== null) counts[miss] += 1;
   return counts;
 }
 
-/** How tries missed, the most frequent first; those that did not are left out. */
+/** Lists how tries missed, the most frequent first; kinds that did not occur are left out. */
 export function missesOf(misses: Done['misses']): readonly { readonly miss: Miss; readonly times: number }[] {
   return MISSES.map((miss) => ({ miss, times: misses[miss] }))
     .filter(({ times }) => times > 0)
     .toSorted((one, other) => other.times - one.times);
 }
 
-/** The teacher has set these last: the next aim, the tolerance, the points of posture, and how help fades. */
+/** The settings that the teacher has made last: the next aim, the tolerance, the points of posture, and how help fades. */
 export interface SetByTeacher {
   readonly aim: string | null;
-  /** In cents; since when, ms since 1970, and what was tried since. */
+  /** The tolerance in cents; since when, ms since 1970, and the tries since. */
   readonly tolerance: { readonly cents: number; readonly since: number; readonly tried: readonly EntryOf<'attempt'>[] } | null;
   readonly points: EntryOf<'points'>['points'];
-  /** How help fades; null where no course is set. */
+  /** The course of fading help; null where none is set. */
   readonly fading: FadingCourse | null;
 }
 
-/** The sets of one piece, or of a part of it, in order: clean or not. */
+/** Lists the sets of one piece, or of a part of it, in order: clean or not. */
 export function setsOf(entries: readonly LogEntry[], asked: Pick<Practised, 'piece' | 'part'>): readonly boolean[] {
   const key = practisedKey(asked);
   return ofKind(asCorrected(entries), 'set').flatMap(({ practised, clean }) => (practisedKey(practised) === key ? [clean] : []));
 }
 
-/** What stands, by the last entries that set it. */
+/** Gives the settings in force, by the last entries that made them. */
 export function setIn(entries: readonly LogEntry[]): SetByTeacher {
   const standing = asCorrected(entries);
   const tolerance = ofKind(standing, 'tolerance').at(-1);
@@ -98,18 +98,18 @@ export function setIn(entries: readonly LogEntry[]): SetByTeacher {
 }
 
 /**
- * The day of the last lesson before a day ("2026-03-09"): the last on which a teacher set something; null where none is logged. `dayOf`:
- * the day under which an entry is logged.
+ * Finds the day of the last lesson before a day ("2026-03-09"): the last on which a teacher set something; null where none is logged.
+ * `dayOf` gives the day under which an entry is logged.
  */
 export function lastLesson(entries: readonly LogEntry[], before: string, dayOf: (entry: LogEntry) => string): string | null {
   const days = asCorrected(entries).flatMap((entry) => (SET_KINDS.includes(entry.kind) ? [dayOf(entry)] : []));
   return days.filter((day) => day < before).reduce<string | null>((last, day) => (last === null || day > last ? day : last), null);
 }
 
-/** What teachers set, by the kinds of their entries. */
+/** The kinds of entries by which teachers set something. */
 const SET_KINDS: readonly EntryKind[] = ['aim', 'tolerance', 'points', 'fading'];
 
-/** The entries by which a teacher set something, and those that took it back: what a pupil's own browser has to know. */
+/** Keeps the entries by which a teacher set something, and those that took it back: a pupil's own browser needs them. */
 export function entriesOfTeacher(entries: readonly LogEntry[]): readonly LogEntry[] {
   const set = entries.filter(({ kind }) => SET_KINDS.includes(kind));
   const ids = new Set(set.map(({ id }) => id));
@@ -121,16 +121,16 @@ export interface MissedNote {
   /** The piece, by its id, and its name then. */
   readonly piece: string;
   readonly title: string;
-  /** Line index. */
+  /** The line index of the note. */
   readonly note: number;
   readonly times: number;
   readonly miss: Miss;
 }
 
-/** Missed less often it may be chance. */
+/** The number of misses below which they may be chance. */
 const NO_CHANCE = 3;
 
-/** The notes at which tries missed most, the most often first; those missed once or twice are left out. */
+/** Lists the notes at which tries missed most, the most often first; those missed once or twice are left out. */
 export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[] {
   const byNote = new Map<string, EntryOf<'attempt'>[]>();
   for (const attempt of ofKind(asCorrected(entries), 'attempt')) {
@@ -151,7 +151,10 @@ export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[]
     .toSorted((one, other) => other.times - one.times);
 }
 
-/** Where a try missed: the note that was pointed at, or the one that a stage's shift arrives on; a stage counts notes of its own. */
+/**
+ * Gives the note at which a try missed: the one that was pointed at, or the one that a stage's shift arrives on; a stage counts notes of
+ * its own.
+ */
 function noteOf({ note, practised: { part } }: EntryOf<'attempt'>): number | null {
   return part.part === 'stage' ? part.note : (note ?? null);
 }

@@ -6,16 +6,16 @@ import { Practised } from '#core/practice/item';
 
 const closed = { additionalProperties: false };
 
-/** How a try missed. */
+/** The ways in which a try may miss. */
 export const MISSES = ['flat', 'sharp', 'late', 'wrong-finger', 'noise'] as const;
 
-/** How a try missed: too low, too high, late, with the wrong finger, or with a noise. */
+/** A way in which a try missed: too low, too high, late, with the wrong finger, or with a noise. */
 export type Miss = (typeof MISSES)[number];
 
-/** What is prompted before an item is played. */
+/** The prompts before an item is played. */
 export const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
 
-/** What is prompted before an item: hear it, say its names, hear the target of its shift alone, set the fingers without a sound. */
+/** A prompt before an item: hear it, say its names, hear the target of its shift alone, set the fingers without a sound. */
 export type Prompt = (typeof PROMPTS)[number];
 
 /** The last moment that a date can name, ms since 1970. */
@@ -34,7 +34,7 @@ const At = {
 };
 const Text = Type.String({ maxLength: 1000 });
 
-/** A point of posture that a teacher watches, and what to watch in a mirror or a film. */
+/** The schema of a point of posture that a teacher watches, and what to watch in a mirror or a film. */
 export const PosturePoint = Type.Object(
   { name: Type.String({ maxLength: 80 }), hint: Type.Optional(Type.String({ maxLength: 160 })) },
   closed,
@@ -43,16 +43,15 @@ export const PosturePoint = Type.Object(
 /** A point of posture. */
 export type PosturePoint = Static<typeof PosturePoint>;
 
-/** The largest file an entry carries, bytes. */
+/** The largest file of an entry, bytes. */
 export const LARGEST_FILE = 3_000_000;
 
 /**
- * One line of a log. It is never changed: what was wrong is corrected by an entry of its own. `attempt`: one try, good or missed;
- * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended;
- * `answer`: a question of the atlas or the ear, and what was answered; `set`: a set was clean or not, with what the piece was shown
- * with; `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`, `fading`: what the teacher has set
- * from here on;
- * `correction`: another entry is taken back.
+ * The schema of one line of a log. It is never changed: a mistake is corrected by an entry of its own. `attempt`: one try, good or missed;
+ * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: the end of the session;
+ * `answer`: a question of the atlas or the ear, and its answer; `set`: a set was clean or not, with the helps that the piece was shown
+ * with; `remark`, `posture`, `file`: a note of teacher or player; `aim`, `tolerance`, `points`, `fading`: a setting of the teacher from
+ * here on; `correction`: another entry is taken back.
  */
 export const LogEntry = Type.Union([
   Type.Object(
@@ -113,14 +112,14 @@ export const LogEntry = Type.Union([
 /** One line of a log. */
 export type LogEntry = Static<typeof LogEntry>;
 
-/** So many entries a page of a log holds. */
+/** The largest number of entries on a page of a log. */
 export const MOST_ENTRIES = 5000;
 
-/** The kinds of entries. */
+/** The kind of an entry. */
 export type EntryKind = LogEntry['kind'];
 
 /** An entry of a kind. */
 export type EntryOf<Kind extends EntryKind> = Extract<LogEntry, { readonly kind: Kind }>;
 
-/** What an entry says, before it has a number and a time. */
+/** The content of an entry, before it has a number and a time. */
 export type LogWhat = { readonly [Kind in EntryKind]: Omit<EntryOf<Kind>, 'id' | 'at' | 'order'> }[EntryKind];

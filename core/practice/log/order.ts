@@ -1,19 +1,19 @@
 import type { LogEntry } from './entry.ts';
 
 /**
- * The place of an entry among others, as a moment (ms since 1970): that at which it was written, or later where the clock was put back
- * before it. Days come from `at`; which of two entries is later comes from here.
+ * Gives the place of an entry among others, as a moment (ms since 1970): that at which it was written, or later where the clock was put
+ * back before it. Days come from `at`; the order of two entries comes from here.
  */
 export function orderOf({ at, order }: Pick<LogEntry, 'at' | 'order'>): number {
   return order ?? at;
 }
 
-/** Entries in their order. */
+/** Sorts entries into their order. */
 export function inOrder<Entry extends LogEntry>(entries: readonly Entry[]): readonly Entry[] {
   return entries.toSorted((one, next) => orderOf(one) - orderOf(next) || one.at - next.at || compared(one.id, next.id));
 }
 
-/** By code points: the same in every browser and language. */
+/** Compares by code points, which is the same in every browser and language. */
 function compared(one: string, other: string): number {
   return one === other ? 0 : one < other ? -1 : 1;
 }

@@ -3,10 +3,10 @@ import type { EntryKind, EntryOf, LogEntry } from './entry.ts';
 /** The columns of a log as a table. */
 export const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'text'] as const;
 
-/** A line of a log as a table. */
+/** A line of a log as a row of a table. */
 export type LogRow = Readonly<Record<(typeof LOG_COLUMNS)[number], string>>;
 
-/** A log as rows of a table, every entry, corrections too; times are written in UTC (ISO 8601), notes are counted from 1. */
+/** Writes a log as rows of a table, every entry, corrections too; times are written in UTC (ISO 8601), notes are counted from 1. */
 export function logRows(entries: readonly LogEntry[]): readonly LogRow[] {
   return entries.map((entry) => ({
     ...EMPTY,
@@ -21,7 +21,7 @@ const EMPTY: LogRow = { id: '', time: '', kind: '', item: '', part: '', tempo: '
 
 type Cells = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => Partial<LogRow> };
 
-/** What the entries of each kind have in the columns of their own. */
+/** The cells of each kind of entry in the columns of its own. */
 const CELLS: Cells = {
   attempt: ({ practised, tempo, miss, note }) => ({
     ...itemCells(practised),

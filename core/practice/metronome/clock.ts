@@ -1,14 +1,14 @@
 import { isCompound, type Meter } from '#core/rhythm';
 
-/** A metronome: how fast, in which meter, how the beat is divided, and whether every other measure is silent. */
+/** A metronome: its tempo, meter and subdivision, and whether every other measure is silent. */
 export interface Metronome {
-  /** Beats a minute. */
+  /** The beats a minute. */
   readonly tempo: number;
-  /** Accents its first beats; in compound meters (6/8, 9/8, 12/8) every third beat too. */
+  /** The meter: its first beats are accented; in compound meters (6/8, 9/8, 12/8) every third beat too. */
   readonly meter: Meter;
-  /** Clicks to a beat, 1 for none between. */
+  /** The clicks to a beat, 1 for none between. */
   readonly subdivision: number;
-  /** Every other measure is counted without a sound: the inner beat is tested. */
+  /** Whether every other measure is counted without a sound, which tests the inner beat. */
   readonly silentMeasures: boolean;
   /** Whether one measure is counted first, beat by beat, before the first of those that are played. */
   readonly countIn: boolean;
@@ -16,21 +16,21 @@ export interface Metronome {
 
 /** A click of a metronome. */
 export interface Click {
-  /** Seconds from the start. */
+  /** The time in seconds from the start. */
   readonly at: number;
-  /** A beat that is counted in, first of a measure, another accent, a beat, or between two beats. */
+  /** The strength: a beat that is counted in, first of a measure, another accent, a beat, or between two beats. */
   readonly strength: 'count' | 'measure' | 'accent' | 'beat' | 'between';
 }
 
 const SECONDS_A_MINUTE = 60;
 
-/** Beats of a compound meter come by threes. */
+/** The number of beats by which compound meters are grouped. */
 const COMPOUND = 3;
 
 /**
- * The clicks of a metronome from one moment to another (seconds from the start; `from` included, `until` not). Every moment is
- * counted from the start by its number, never from the click before, so that nothing adds up: an hour later it is as exact as
- * at the first beat.
+ * Lists the clicks of a metronome from one moment to another (seconds from the start; `from` included, `until` not). Every moment is
+ * calculated from the start by its number, never from the click before, so that errors do not add up: an hour later it is as exact as at
+ * the first beat.
  */
 export function clicksBetween(metronome: Metronome, from: number, until: number): readonly Click[] {
   const every = SECONDS_A_MINUTE / metronome.tempo / metronome.subdivision;
@@ -45,10 +45,10 @@ export function clicksBetween(metronome: Metronome, from: number, until: number)
 /** Times come back from the audio clock a hair off. */
 const TINY = 1e-9;
 
-/** Measures that are counted before the first. */
+/** The number of measures that are counted before the first. */
 const COUNTED = 1;
 
-/** The measure of a click: 0 is the first that is played, a negative one is counted in. */
+/** The index of a click's measure: 0 is the first that is played, a negative one is counted in. */
 function measureOf({ meter, subdivision, countIn }: Metronome, number: number): number {
   return Math.floor(number / (subdivision * meter.beats)) - (countIn ? COUNTED : 0);
 }
@@ -68,17 +68,17 @@ function strengthOf(metronome: Metronome, number: number): Click['strength'] {
   return isCompound(meter) && beat % COMPOUND === 0 ? 'accent' : 'beat';
 }
 
-/** Where a metronome is. */
+/** The place of a metronome in its measures. */
 export interface BeatNow {
-  /** Counted from 0; a negative measure is counted in. */
+  /** The measure, counted from 0; a negative measure is counted in. */
   readonly measure: number;
-  /** Of its measure, counted from 0. */
+  /** The beat of its measure, counted from 0. */
   readonly beat: number;
   /** Whether its measure is silent. */
   readonly silent: boolean;
 }
 
-/** The beat that a metronome is on so many seconds from its start; null before it. */
+/** Gives the beat of a metronome a number of seconds from its start; null before it. */
 export function beatAt(metronome: Metronome, seconds: number): BeatNow | null {
   if (seconds < 0) return null;
   const { tempo, meter, subdivision } = metronome;

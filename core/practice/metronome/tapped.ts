@@ -1,7 +1,7 @@
-/** A tempo is taken from so many of the last beats. */
+/** The number of the last taps from which a tempo is taken. */
 const MOST_TAPS = 8;
 
-/** A pause so long begins a new tempo, ms. */
+/** The pause that begins a new tempo, ms. */
 const NEW_TEMPO_MS = 2500;
 
 const MS_A_MINUTE = 60_000;
@@ -10,7 +10,7 @@ const MS_A_MINUTE = 60_000;
 export const [SLOWEST_CLICK, FASTEST_CLICK] = [20, 300] as const;
 
 /**
- * The tempo that was tapped, beats a minute: the median of the last times from tap to tap, so that one late tap does not move it.
+ * Gives the tempo that was tapped, beats a minute: the median of the last times from tap to tap, so that one late tap does not move it.
  * Taps in ms, in their order; null while there are fewer than two since the last pause.
  */
 export function tappedTempo(taps: readonly number[]): number | null {

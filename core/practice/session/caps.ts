@@ -1,29 +1,29 @@
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
-/** What can hurt when it is repeated. */
+/** The strains that can hurt when they are repeated. */
 export const STRAINS = ['wide-reach', 'double-stops', 'thumb'] as const;
 
-/** What can hurt when it is repeated: wide reaches, double stops, the thumb on the string. */
+/** A strain that can hurt when it is repeated: wide reaches, double stops, the thumb on the string. */
 export type Strain = (typeof STRAINS)[number];
 
-/** How much of something is enough at a time. */
+/** A cap on repetition. */
 export interface Cap {
-  /** Why. */
+  /** The strain that it is for. */
   readonly strain: Strain;
-  /** Repetitions a set. */
+  /** The repetitions in a set. */
   readonly tries: number;
-  /** Rest after each set, seconds. */
+  /** The rest after each set, seconds. */
   readonly restSeconds: number;
 }
 
-/** The figures are ours, on the careful side: short sets with rests, as handbook and doctors for musicians ask. */
+/** The caps by strain. The figures are our own, on the careful side: short sets with rests, as handbook and doctors for musicians ask. */
 const CAPS: Readonly<Record<Strain, Omit<Cap, 'strain'>>> = {
   'wide-reach': { tries: 4, restSeconds: 45 },
   'double-stops': { tries: 5, restSeconds: 40 },
   thumb: { tries: 5, restSeconds: 40 },
 };
 
-/** Rest after a set that is not capped, seconds. */
+/** The rest after a set that is not capped, seconds. */
 export const USUAL_REST = 20;
 
 const STRAINED: Readonly<Record<Strain, (note: PlannedSound) => boolean>> = {
@@ -32,13 +32,13 @@ const STRAINED: Readonly<Record<Strain, (note: PlannedSound) => boolean>> = {
   thumb: ({ stops }) => stops.some(({ finger }) => finger === 'T'),
 };
 
-/** What caps the sets of some notes of a plan (line indexes, both inclusive); empty for notes that do not strain. */
+/** Finds the caps for some notes of a plan (line indexes, both inclusive); empty for notes that do not strain. */
 export function capsOf(plan: Plan, { from, to }: { readonly from: number; readonly to: number }): readonly Cap[] {
   const notes = plan.notes.slice(from, to + 1).flatMap((note) => (note.kind === 'note' ? [note] : []));
   return STRAINS.filter((strain) => notes.some(STRAINED[strain])).map((strain) => ({ strain, ...CAPS[strain] }));
 }
 
-/** The strictest of some caps: tries a set (null for no cap) and the rest after it, seconds. */
+/** Gives the strictest of some caps: tries a set (null for no cap) and the rest after it, seconds. */
 export function strictest(caps: readonly Cap[]): { readonly tries: number | null; readonly restSeconds: number } {
   if (caps.length === 0) return { tries: null, restSeconds: USUAL_REST };
   return {

@@ -5,7 +5,7 @@ import type { Fading } from '#core/practice/fading';
 import type { Prompt } from '#core/practice/log';
 import type { RunItem } from './run.ts';
 
-/** The notes of a plan that a part means: line indexes, both inclusive; of a stage all of its own line. */
+/** Finds the notes of a plan that a part means: line indexes, both inclusive; of a stage, all of its own line. */
 export function notesOfPart(plan: Plan, part: PracticePart): NoteGroup {
   const last = plan.notes.length - 1;
   if (part.part !== 'passage') return { from: 0, to: last };
@@ -13,7 +13,7 @@ export function notesOfPart(plan: Plan, part: PracticePart): NoteGroup {
   return { from, to: Math.max(from, Math.min(part.to, last)) };
 }
 
-/** The groups an item is played in: those of its grouping and, where there are several, all of its notes after them. */
+/** Lists the groups in which an item is played: those of its grouping and, where there are several, all of its notes after them. */
 export function groupsOfItem(plan: Plan, { practised, grouping }: PracticeItem): readonly NoteGroup[] {
   const all = notesOfPart(plan, practised.part);
   const groups = groupsOf(plan, all, grouping);
@@ -21,7 +21,7 @@ export function groupsOfItem(plan: Plan, { practised, grouping }: PracticeItem):
 }
 
 /**
- * An item as it is run through, with its plan: of a stage, the plan of the stage. Everything is heard and named before it is played,
+ * Prepares an item with its plan (of a stage, the plan of the stage) to be run through. Everything is heard and named before it is played,
  * the target of a shift is heard alone, and fingers that a set strains are set without a sound first.
  */
 export function runItem(plan: Plan, item: PracticeItem, fading: Fading | null = null): RunItem {

@@ -3,28 +3,28 @@ import { fadedAfter, type Fading } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
 import { afterSet, AT_THE_FOOT, type Ladder, type OnLadder, type Rung, rungsOf, type SetRule, setStanding } from '#core/practice/ladder';
 
-/** An item as it is run through: what the plan says of it is already worked out. */
+/** An item as it is run through, with the facts of its plan already worked out. */
 export interface RunItem {
   readonly practised: Practised;
-  /** What is done before it is played. */
+  /** The prompts before it is played. */
   readonly prompts: readonly Prompt[];
   readonly set: SetRule;
   readonly ladder: Ladder;
-  /** Tries a set at most, where it strains; null where it does not. */
+  /** The largest number of tries in a set, where it strains; null where it does not. */
   readonly cap: number | null;
-  /** Rest after a set, seconds. */
+  /** The rest after a set, seconds. */
   readonly restSeconds: number;
-  /** In how many groups it is played, one after the other on each rung. */
+  /** The number of groups in which it is played, one after the other on each rung. */
   readonly groups: number;
   readonly minutes: number;
-  /** How help fades with it; null where no course is set. */
+  /** The course of fading help; null where none is set. */
   readonly fading: Fading | null;
 }
 
 /**
- * Where a session stands. `aim`: what it is for; `prepare`: a preparatory step; `play`: a set, with its tries so far (good or not);
- * `miss`: how the last try missed; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether
- * the aim was reached, null where that was not asked.
+ * The state of a session. `aim`: its aim is shown; `prepare`: a preparatory step; `play`: a set, with its tries so far (good or not);
+ * `miss`: how the last try missed; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether the aim
+ * was reached, null where that was not asked.
  */
 export type Step =
   | { readonly at: 'aim' }
@@ -41,30 +41,30 @@ export interface SessionRun {
   readonly aim: string;
   readonly endCheck: string;
   readonly items: readonly RunItem[];
-  /** Which item. */
+  /** The index of the item. */
   readonly item: number;
   readonly step: Step;
-  /** Where on its ladder. */
+  /** The place on its ladder. */
   readonly ladder: OnLadder;
-  /** Which of its groups. */
+  /** The index of its group. */
   readonly group: number;
 }
 
-/** Both hands hold the instrument: there is one thing to say yes with, one for the other, and one for pain. */
+/** A signal from the player: both hands hold the instrument, so there is one for yes, one for the other answer, and one for pain. */
 export type Signal = 'on' | 'other' | 'pain';
 
-/** What a signal does: the session after it, and what is written into the log. */
+/** The effect of a signal: the session after it, and the entries for the log. */
 export interface Pressed {
   readonly run: SessionRun;
   readonly log: readonly LogWhat[];
 }
 
-/** Where a session was left: in which item, and where on its ladder. */
+/** The place where a session was left: the item, and the place on its ladder. */
 export type SessionLeft = Pick<SessionRun, 'item' | 'ladder'>;
 
 /**
- * A session at its beginning, or with the item at which it was left: its preparatory steps come again, its ladder goes on. An item
- * that is not there is the first.
+ * Begins a session, or resumes it with the item at which it was left: its preparatory steps come again, its ladder goes on. An unknown item
+ * means the first.
  */
 export function sessionRun(
   { aim, endCheck, items }: Pick<SessionRun, 'aim' | 'endCheck' | 'items'>,
@@ -74,19 +74,19 @@ export function sessionRun(
   return { aim, endCheck, items, ...from, step: { at: 'aim' }, group: 0 };
 }
 
-/** The item in hand; null before the first and after the last. */
+/** Gives the item in hand; null before the first and after the last. */
 export function itemOf({ items, item, step }: SessionRun): RunItem | null {
   return step.at === 'aim' || step.at === 'end-check' || step.at === 'done' ? null : (items[item] ?? null);
 }
 
-/** The rung in hand: the last one once the ladder is climbed. */
+/** Gives the rung in hand: the last one once the ladder is climbed. */
 export function rungOf({ ladder }: Pick<RunItem, 'ladder'>, { rung }: OnLadder): Rung | null {
   const rungs = rungsOf(ladder);
   return rungs[Math.min(rung, rungs.length - 1)] ?? null;
 }
 
 /**
- * What comes of a signal, `itemSeconds` after the item was begun.
+ * Answers a signal, `itemSeconds` after the item was begun.
  *
  * `on` goes on, is a good try, or takes the miss that is shown; `other` passes a preparatory step over (which is logged), is a
  * missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the set
@@ -158,14 +158,14 @@ function missed(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): P
   return silently({ ...run, step: { at: 'miss', tries, miss: next } });
 }
 
-/** Says at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
+/** Records at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
 export function missedAs(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
   const { run: next, log } = counted(run, [...run.step.tries, false], miss, itemSeconds);
   return { run: next, log: log.map((entry) => (entry.kind === 'attempt' && note !== null ? { ...entry, note } : entry)) };
 }
 
-/** A try that is over: it is logged, and the set goes on or ends. */
+/** Counts a try that is over: it is logged, and the set goes on or ends. */
 function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
   const item = run.items[run.item];
   if (!item) return silently(run);
@@ -180,7 +180,7 @@ function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, 
   return { run: { ...set.run, ...moved, step: { at: 'rest', clean: standing === 'clean', over } }, log: [...log, ...set.log] };
 }
 
-/** A set is over: where help fades it is logged with what was shown, and counts for what is shown next. */
+/** Ends a set: where help fades it is logged with the helps that were shown, and counts for those shown next. */
 function fadedBy(run: SessionRun, item: RunItem, clean: boolean): Pressed {
   const { practised, fading } = item;
   if (!fading) return silently(run);
@@ -191,7 +191,10 @@ function fadedBy(run: SessionRun, item: RunItem, clean: boolean): Pressed {
 
 const SECONDS_A_MINUTE = 60;
 
-/** A clean set goes on to the next group, and from the last of them up the ladder; a failed one moves the ladder at once. */
+/**
+ * Moves on after a set: a clean one goes on to the next group, and from the last of them up the ladder; a failed one moves the ladder at
+ * once.
+ */
 function afterSetOf({ ladder, group }: SessionRun, item: RunItem, standing: 'clean' | 'failed'): Pick<SessionRun, 'ladder' | 'group'> {
   if (standing === 'clean' && group + 1 < item.groups) return { ladder, group: group + 1 };
   return { ladder: afterSet(item.ladder, ladder, standing), group: standing === 'clean' ? 0 : group };

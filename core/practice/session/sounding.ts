@@ -11,7 +11,7 @@ import type { Step } from './run.ts';
 export interface PracticeSound {
   /** The model; null for none. */
   readonly model: Performance | null;
-  /** In turns with a silence of the same length, until it is stopped; else once. */
+  /** Whether it is repeated in turns with a silence of the same length, until it is stopped; else it sounds once. */
   readonly inTurns: boolean;
   readonly vibrato: boolean;
   readonly countIn: boolean;
@@ -19,7 +19,7 @@ export interface PracticeSound {
   readonly metronome: Metronome | null;
 }
 
-/** The item that is played now: its plan, how fast, and which of its notes. */
+/** The item that is played now: its plan, its rung, and its notes. */
 export interface InHand {
   readonly item: PracticeItem;
   readonly plan: Plan;
@@ -27,16 +27,19 @@ export interface InHand {
   readonly group: NoteGroup;
 }
 
-/** Nothing sounds along. */
+/** The state in which nothing sounds along. */
 const SILENT = { inTurns: false, countIn: false, droneHz: null, metronome: null } as const;
 
-/** The note of arrival is heard for four beats: long enough to sing it. */
+/** The number of beats for which the note of arrival is heard: long enough to sing it. */
 const TARGET_BEATS = 4;
 
-/** Quarters of a whole note. */
+/** The number of quarters in a whole note. */
 const QUARTERS = 4;
 
-/** Gives the sounds of a step of a session; null for silence. A set that goes on begins nothing anew: the caller leaves it alone. */
+/**
+ * Gives the sounds of a step of a session; null for silence. A set that goes on does not begin its sounds again: the caller leaves them
+ * alone.
+ */
 export function soundingAt(step: Step, here: InHand): PracticeSound | null {
   switch (step.at) {
     case 'prepare':
@@ -53,13 +56,13 @@ export function soundingAt(step: Step, here: InHand): PracticeSound | null {
   }
 }
 
-/** All of an item as it is to be: double stops string by string. */
+/** Gives all of an item as it should sound: double stops string by string. */
 export function heardWhole({ item, plan, rung }: InHand): PracticeSound {
   const model = voicesApart(modelOf(plan, notesOfPart(plan, item.practised.part), rung));
   return { ...SILENT, vibrato: item.along.vibrato, model };
 }
 
-/** A set is played with the model before it or in turns with it, with a drone, and with the metronome, as the item has it. */
+/** Gives the sounds of a set: the model before it or in turns with it, a drone, and the metronome, as the item has them. */
 function playing(isFirst: boolean, here: InHand): PracticeSound {
   const { item, plan, rung, group } = here;
   const { drone, metronome, model: when, vibrato } = item.along;
@@ -74,7 +77,7 @@ function playing(isFirst: boolean, here: InHand): PracticeSound {
   };
 }
 
-/** A preparatory step sounds all of the item, the note of arrival alone, or nothing. */
+/** Gives the sounds of a preparatory step: all of the item, the note of arrival alone, or nothing. */
 function preparing(prompt: number, here: InHand): PracticeSound | null {
   const { item, plan, rung } = here;
   const asked = runItem(plan, item).prompts[prompt];
@@ -86,7 +89,7 @@ function preparing(prompt: number, here: InHand): PracticeSound | null {
   return { ...SILENT, vibrato: item.along.vibrato, model };
 }
 
-/** The set does not begin on the first click: a measure is counted, after a model too. */
+/** Starts the metronome with a counted measure, after a model too: the set does not begin on the first click. */
 function metronomeOf({ item, plan, rung, group }: InHand): Metronome {
   const { meter } = signatureAt(plan.line, group.from);
   const { subdivision, silentMeasures } = item.along;

@@ -7,28 +7,30 @@ import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import type { HandOnInstrument } from './hand-on-instrument.ts';
 import { harmonicPlacements } from './harmonics.ts';
 
-/** A note as the candidates ask of it. */
+/** A note as the search for candidates needs it. */
 export interface WantedNote {
-  /** Of a double stop, the lower note. */
+  /** The pitch; of a double stop, the lower note. */
   readonly pitch: Pitch;
   /** The upper note of a double stop, of a chord the middle one; null for a single note. */
   readonly upper: Pitch | null;
   /** The top note of a chord of three, whose middle one is `upper`; null for any other. */
   readonly top: Pitch | null;
-  /** It lies in a run of semitones. */
+  /** Whether it lies in a run of semitones. */
   readonly chromatic: boolean;
-  /** A double stop whose fingers are asked for, further apart than usual if need be: fingered octaves, tenths. */
+  /** Whether its fingers are prescribed and may stand further apart than usual: fingered octaves, tenths. */
   readonly wide: boolean;
-  /** `only`: marked as a natural harmonic; `stopped`: as one over a stopped note; `too`: natural ones may be chosen; `none`. */
+  /**
+   * The harmonics: `only`, marked as a natural harmonic; `stopped`, as one over a stopped note; `too`, natural ones may be chosen; `none`.
+   */
   readonly harmonics: 'only' | 'stopped' | 'too' | 'none';
   /** The other note of a trill or mordent; null for a plain note. */
   readonly other: Pitch | null;
 }
 
 /**
- * Every way the hand can play a note, whatever the limits: strings from I down, on each the open string, the hand's
- * placements, and its natural harmonics where they are wanted. Doubly altered notes may also be read as their plain
- * neighbours, as players do (E𝄪 as F♯), and in runs of semitones sharps as flats.
+ * Lists every way the hand can play a note, whatever the limits: strings from I down, on each the open string, the hand's placements, and
+ * its natural harmonics where they are wanted. Doubly altered notes may also be read as their plain neighbours, as players do (E𝄪 as F♯),
+ * and in runs of semitones sharps as flats.
  */
 export function allPlacements(board: HandOnInstrument, note: WantedNote): readonly Placement[] {
   const { upper, top } = note;
@@ -58,7 +60,7 @@ function plainOrOrnamented({ hand, keyed, ...board }: HandOnInstrument, note: Wa
   return withOrnament(hand, open ? plain.slice(0, 1) : plain, other);
 }
 
-/** Ways to stop a note two octaves below a pitch and touch a fourth above it. */
+/** Lists the ways to stop a note two octaves below a pitch and touch a fourth above it. */
 function harmonicsStopped(board: HandOnInstrument, pitch: Pitch, stringIndex: number): readonly Placement[] {
   const base = { ...pitch, octave: pitch.octave - STOPPED_HARMONIC_ABOVE / 12 };
   const stopped = noteOn(board, stringIndex, base, false);
@@ -66,10 +68,10 @@ function harmonicsStopped(board: HandOnInstrument, pitch: Pitch, stringIndex: nu
   return stopped.semitonesAboveOpen < 1 || touched > board.instrument.highestSemitone ? [] : stoppedHarmonics(board.hand, stopped);
 }
 
-/** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */
+/** The widest interval whose lower note may lie on the higher string: unisons and seconds lie either way; semitones. */
 const WIDEST_CROSSED = 2;
 
-/** Three notes on a string and the two below it. */
+/** Lists the ways to play three notes on a string and the two below it. */
 function chords(
   board: HandOnInstrument,
   { chromatic, wide }: WantedNote,
@@ -82,7 +84,7 @@ function chords(
   return chordsOf(board.hand, lower, pairPlacements(board, middleNote, noteOn(board, stringIndex, high, chromatic), wide));
 }
 
-/** Two notes on a string and the one below it. */
+/** Lists the ways to play two notes on a string and the one below it. */
 function doubleStops(board: HandOnInstrument, note: WantedNote, upper: Pitch, stringIndex: number): readonly Placement[] {
   if (stringIndex + 1 >= board.instrument.strings.length) return [];
   const pairOn = (low: number, high: number): readonly Placement[] =>
@@ -108,7 +110,7 @@ function pairPlacements(
   return hand.pairs(low, high, wide);
 }
 
-/** A stopped note over the open string below it. */
+/** Lists the ways to play a stopped note over the open string below it. */
 function overOpen(hand: HandModel, low: NoteOnString, high: NoteOnString): readonly Placement[] {
   const openLow = openStop(low.stringIndex);
   return hand.placements(high).map((placement) => ({ ...placement, ...openLow, upper: stopIn(placement) }));
@@ -125,21 +127,21 @@ function noteOn({ instrument, keyed }: HandOnInstrument, stringIndex: number, pi
   };
 }
 
-/** What tells how high a hand has reason to go. */
+/** The facts that tell how high a hand has reason to go. */
 export interface LineBounds {
-  /** Every pitch of the line; of a double stop the upper one. */
+  /** The pitches of the line; of a double stop the upper one. */
   readonly pitches: readonly Pitch[];
-  /** There are only a few notes. */
+  /** Whether there are only a few notes. */
   readonly short: boolean;
-  /** Two notes sound at once somewhere. */
+  /** Whether two notes sound at once somewhere. */
   readonly doubleStops: boolean;
-  /** What must hold somewhere in the line. */
+  /** The limits that hold somewhere in the line. */
   readonly limits: readonly ReadLimit[];
 }
 
 /**
- * No hand has reason to go higher than two semitones above the highest note on the highest string in use, or than it must
- * where strings between may not be used. Where a limit prescribes places there is no such bound.
+ * Gives the highest useful anchor: no hand has reason to go higher than two semitones above the highest note on the highest string in use,
+ * or than it must where strings between may not be used. Where a limit prescribes places there is no such bound.
  */
 export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches, short, doubleStops, limits }: LineBounds): number {
   if (limits.some(({ rule }) => rule.prescribesPlaces === true)) return hand.highestAnchor;
@@ -150,7 +152,10 @@ export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches
   return Math.min(hand.highestAnchor, Math.max(doubleStops ? ROW_BOUND : short ? OCTAVE_BOUND : LOWEST_BOUND, ...bounds));
 }
 
-/** On some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than usual. */
+/**
+ * Gives the bound on some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than
+ * usual.
+ */
 function boundOn(instrument: Instrument, strings: readonly number[], highest: number): number {
   const open = strings.map((index) => stringOf(instrument, index).semitones).toSorted((one, other) => other - one);
   const gaps = open.slice(1).map((lower, index) => (open[index] ?? lower) - lower);
@@ -158,22 +163,25 @@ function boundOn(instrument: Instrument, strings: readonly number[], highest: nu
   return Math.max(highest - (open[0] ?? 0), widest) + 2;
 }
 
-/** Neighbouring strings are a fifth apart at most; semitones. */
+/** The widest distance of neighbouring strings, a fifth; semitones. */
 const WIDEST_TUNING = 7;
 
-/** Fourth position on all four instruments: lines in first position keep their usual alternatives. */
+/** The lowest bound, fourth position on all four instruments: lines in first position keep their usual alternatives. */
 const LOWEST_BOUND = 7;
 
-/** An octave above the open string: for a few notes. */
+/** The bound for a few notes: an octave above the open string. */
 const OCTAVE_BOUND = 12;
 
-/** A row of double stops keeps its frame on lower strings: for an octave above first position. */
+/** The bound for a row of double stops, which keeps its frame on lower strings: an octave above first position. */
 const ROW_BOUND = 14;
 
-/** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
+/** The margin of a hovering hand, which stands at the plain form of its position: up to two semitones above its lowest form. */
 const HOVERING_MARGIN = 2;
 
-/** In a run of semitones an altered note is read by either of its names, as the finger that slides knows it by one only. */
+/**
+ * Lists the spellings of an altered note in a run of semitones: it is read by either of its names, because the finger that slides knows it
+ * by one only.
+ */
 function spellingsOf(pitch: Pitch, chromatic: boolean): readonly Pitch[] {
   const unusual = Math.abs(pitch.alteration) >= 2 || (chromatic && pitch.alteration !== 0);
   const other = unusual ? respelled(pitch, pitch.alteration > 0 ? 1 : -1) : null;

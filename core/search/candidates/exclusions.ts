@@ -5,21 +5,21 @@ import { type Finger, type HandModel, type Placement, soundingIn, type StringSto
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 
-/** What placements are compared with. */
+/** The hand and the limits with which placements are compared. */
 export interface ExclusionSetting {
   /** The instrument played. */
   readonly instrument: Instrument;
   /** The hand that plays it. */
   readonly hand: HandModel;
-  /** What must hold. */
+  /** The limits that must hold. */
   readonly limits: readonly ReadLimit[];
   /** The player's measured hand; null when none was given. */
   readonly playerHand: PlayerHand | null;
-  /** The hand double stops are compared with, measured or assumed: without any, nothing would end them. */
+  /** The hand with which double stops are compared, measured or assumed: without any, nothing would limit them. */
   readonly doubleStopHand: PlayerHand;
 }
 
-/** The placements that limits and lock leave, with what the limits want of them. A lock on a finger goes before that. */
+/** Lists the placements that limits and lock allow, narrowed to those the limits prefer. A lock on a finger goes before that. */
 export function candidatesFor(
   setting: ExclusionSetting,
   placements: readonly Placement[],
@@ -36,14 +36,14 @@ export function candidatesFor(
   return setting.limits.reduce<readonly Placement[]>((wanted, { rule }) => rule.narrows?.(wanted, firstNote) ?? wanted, left);
 }
 
-/** Whether one placement is within one limit; what concerns the whole set or the whole line excludes none. */
+/** Tells whether one placement is within one limit; limits on the whole set or the whole line exclude none. */
 export function keepsLimit({ rule }: ReadLimit, placement: Placement, lock: NoteLock | null): boolean {
   return rule.keeps?.(placement, lock) ?? true;
 }
 
 /**
- * Whether this hand reaches a placement. A single note is compared with a measured hand only, a double stop always with some hand; of a
- * chord both its double stops are compared as well.
+ * Tells whether this hand reaches a placement. A single note is compared with a measured hand only, a double stop always with some hand; of
+ * a chord both its double stops are compared as well.
  */
 export function withinReach({ hand, instrument, playerHand, doubleStopHand }: ExclusionSetting, placement: Placement): boolean {
   const measured = placement.upper ? doubleStopHand : playerHand;
@@ -58,7 +58,7 @@ function isFinger(locked: Finger | null, stop: StringStop | null): boolean {
   return locked === null || stop?.finger === locked;
 }
 
-/** Whether a placement is as the teacher locked it. Of a double stop, either finger or string may be the one that was locked. */
+/** Tells whether a placement is as the teacher locked it. Of a double stop, either finger or string may be the one that was locked. */
 export function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock | null): boolean {
   if (lock === null) return true;
   const stops = soundingIn(placement);

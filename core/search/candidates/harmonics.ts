@@ -2,7 +2,9 @@ import type { NoteOnString, Placement } from '#core/hand';
 import { HARMONIC_NODES } from '#core/instrument';
 import type { HandOnInstrument } from './hand-on-instrument.ts';
 
-/** Every way to touch a natural harmonic that sounds `semitones` above an open string; the fifth partial lies 14 cents below equal. */
+/**
+ * Lists every way to touch a natural harmonic that sounds `semitones` above an open string; the fifth partial lies 14 cents below equal.
+ */
 export function harmonicPlacements(
   { instrument, hand, keyed }: HandOnInstrument,
   stringIndex: number,

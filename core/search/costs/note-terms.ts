@@ -6,8 +6,8 @@ import { stretchOfNote } from './reach-terms.ts';
 import type { CostSetting, NoteRole } from './setting.ts';
 
 /**
- * The one formula for what a placement costs by itself; totals and explanations both come from it. A position is paid on
- * entering it: by the first note, and by every shift.
+ * Lists the costs of a placement by itself: the one formula from which totals and explanations come. A position is paid on entering it: by
+ * the first note, and by every shift.
  */
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
@@ -30,7 +30,10 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
   reachTerms(setting, placement, add);
 }
 
-/** What beginning and ending in a position costs: a line does both at home where nothing speaks against it, in half or first position. */
+/**
+ * Gives the cost of beginning and ending in a position: a line does both at home where nothing speaks against it, in half or first
+ * position.
+ */
 function endTerms(setting: CostSetting, placement: Placement, { first, last }: NoteRole, add: TermSink): void {
   const { weights, homes } = setting;
   const isAway = !atHome(placement) && !(placement.letterPosition !== null && homes.has(placement.letterPosition));
@@ -42,7 +45,7 @@ function endTerms(setting: CostSetting, placement: Placement, { first, last }: N
   if (last && isAway) add('away-from-home', weights.endAway);
 }
 
-/** The higher finger of an ornament is the one that moves: it falls in a trill and lifts in a mordent. */
+/** Gives the cost of an ornament's moving finger, the higher one: it falls in a trill and lifts in a mordent. */
 function ornamentTerm(weights: Weights, { harmonic, finger }: Placement, partner: StringStop, add: TermSink): void {
   if (harmonic) return;
   const own = rankOf(finger);
@@ -52,8 +55,8 @@ function ornamentTerm(weights: Weights, { harmonic, finger }: Placement, partner
 }
 
 /**
- * A place above the one where thick strings still speak at once costs more for every string above it; above the octave more, and
- * twice as much for a long note, which has to sound.
+ * Gives the cost of high places: one above the place where thick strings still speak at once costs more for every string above it; above
+ * the octave more, and twice as much for a long note, which has to sound.
  */
 function highTerm(
   weights: Weights,
@@ -66,24 +69,24 @@ function highTerm(
   if (cost > 0) add('high-on-low-string', cost);
 }
 
-/** Semitones above the open string. */
+/** The octave, semitones above the open string. */
 const OCTAVE = 12;
 
-/** Whether two stopped notes lie more than an octave apart. */
+/** Tells whether two stopped notes lie more than an octave apart. */
 function isTenth({ instrument }: CostSetting, { stringIndex, semitonesAboveOpen, finger, upper }: Placement): boolean {
   if (upper === null || finger === '0' || upper.finger === '0') return false;
   const strings = stringOf(instrument, upper.stringIndex).semitones - stringOf(instrument, stringIndex).semitones;
   return strings + upper.semitonesAboveOpen - semitonesAboveOpen > OCTAVE;
 }
 
-/** What an open string costs: by the way the line comes to it, and by where the hand waits. */
+/** Gives the cost of an open string: by the way the line comes to it, and by where the hand waits. */
 function openStringWeight(weights: Weights, placement: Placement, { openWay }: NoteRole): number {
   const { openString, openGoingUp, openGoingDown, openAboveHome } = weights;
   const byWay = openWay === null ? 0 : openWay === 'up' ? openGoingUp : openGoingDown;
   return openString + byWay + (atHome(placement) ? 0 : openAboveHome);
 }
 
-/** What one finger of a placement costs, whatever the shape. */
+/** Lists the costs of one finger of a placement, whatever the shape. */
 function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: NoteRole, add: TermSink): void {
   const rank = rankOf(stop.finger);
   if (rank === null) return;
@@ -94,7 +97,7 @@ function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: 
   if (stop.harmonic) add('harmonic', weights.harmonic);
 }
 
-/** What a shape other than the hand at rest costs, by the name of its weight. */
+/** The weights of shapes other than the hand at rest, by name. */
 const SHAPE_WEIGHTS = {
   'low-first': { term: 'low-first', weight: 'lowFirst' },
   'reached-back': { term: 'reached-back', weight: 'reachedBack' },
@@ -117,7 +120,7 @@ function shapeTerms(weights: Weights, { shape }: Placement, add: TermSink): void
   if (costs) add(costs.term, weights[costs.weight]);
 }
 
-/** Only a measured hand can be stretched or crowded; double stops are within reach or no candidates at all. */
+/** Lists the costs of reach. Only a measured hand can be stretched or crowded; double stops are within reach or no candidates at all. */
 function reachTerms(setting: CostSetting, placement: Placement, add: TermSink): void {
   const { playerHand, placesMm, weights } = setting;
   if (playerHand === null) return;

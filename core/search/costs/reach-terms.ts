@@ -3,17 +3,17 @@ import { momentNeed, reachFor, reachNeedOf, type ReachNeed } from '#core/hand/re
 import type { TermSink } from '#core/weights';
 import type { CostSetting, Gap, Step } from './setting.ts';
 
-/** What two fingers ask that follow each other in a hand that stays; null where the hand is free between them. */
+/** Gives the demand of two fingers that follow each other in a hand that stays; null where the hand is free between them. */
 function between({ hand }: CostSetting, { from, to, gap }: Step): ReachNeed | null {
   return staysInHand(from, to, gap) ? momentNeed(hand, from, to) : null;
 }
 
-/** Fingers that follow each other stand at once, but for a rest or a shift between them. */
+/** Tells whether fingers that follow each other stand at once: they do, but for a rest or a shift between them. */
 function staysInHand(from: Placement, to: Placement, { rest }: Gap): boolean {
   return !rest && !isShift(from, to);
 }
 
-/** Whether a measured hand cannot hold two fingers that follow each other. */
+/** Tells whether a measured hand cannot hold two fingers that follow each other. */
 export function beyondReach(setting: CostSetting, step: Step): boolean {
   if (setting.playerHand === null) return false;
   const need = between(setting, step);
@@ -22,7 +22,7 @@ export function beyondReach(setting: CostSetting, step: Step): boolean {
   return needMm > span.maxMm;
 }
 
-/** What reaching from one finger to the next costs beyond what either note asks by itself. */
+/** Gives the cost of reaching from one finger to the next beyond the cost of either note by itself. */
 export function reachTermsBetween(setting: CostSetting, step: Step, add: TermSink): void {
   if (setting.playerHand === null) return;
   const need = between(setting, step);
@@ -32,13 +32,13 @@ export function reachTermsBetween(setting: CostSetting, step: Step, add: TermSin
   if (more > 0) add('stretch', more);
 }
 
-/** What a note's own reach costs a measured hand; nothing without one. */
+/** Gives the cost of a note's own reach for a measured hand; nothing without one. */
 export function stretchOfNote(setting: CostSetting, placement: Placement): number {
   const need = reachNeedOf(setting.hand, placement);
   return need === null ? 0 : stretchOf(setting, need);
 }
 
-/** Tiring grows faster than the stretch: slight just beyond comfort, full at the largest span. */
+/** Gives the cost of a stretch. Fatigue grows faster than the stretch: slight just beyond comfort, full at the largest span. */
 function stretchOf({ playerHand, instrument, weights }: CostSetting, need: ReachNeed): number {
   if (playerHand === null) return 0;
   const { needMm, span } = reachFor(need, playerHand, instrument);

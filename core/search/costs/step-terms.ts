@@ -5,7 +5,7 @@ import { atHome, isOpen, positionWeight } from './positions.ts';
 import { reachTermsBetween } from './reach-terms.ts';
 import type { CostSetting, Gap, Step } from './setting.ts';
 
-/** The one formula for what going from one placement to the next costs. */
+/** Lists the costs of going from one placement to the next: the one formula for totals and explanations. */
 export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): void {
   const { from, to } = step;
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
@@ -26,8 +26,8 @@ export function octaveBreaks({ from, to, gap }: Step): number {
 }
 
 /**
- * Broken octaves are 1 and 4, thumb and 3, or an open string and 3, in one hand; on the necks of cello and bass they skip a
- * string.
+ * Tells whether one hand holds an octave. Broken octaves are 1 and 4, thumb and 3, or an open string and 3; on the necks of cello and bass
+ * they skip a string.
  */
 function holdsOctave(from: Placement, to: Placement): boolean {
   if (isOpen(from) || isOpen(to)) return from.letterPosition === null || from.finger === '3' || to.finger === '3';
@@ -37,7 +37,7 @@ function holdsOctave(from: Placement, to: Placement): boolean {
   return from.letterPosition === null ? Math.abs(from.stringIndex - to.stringIndex) === 2 : fingers === '14';
 }
 
-/** Octaves and tenths in a row keep their strings and fingers, and do not fall back to open strings: how often one does not. */
+/** Counts how often octaves and tenths in a row change strings or fingers, or fall back to open strings. */
 function frameBreaks(from: Placement, to: Placement): number {
   if (from.upper === null || to.upper === null) return 0;
   const opens = to.finger === '0';
@@ -46,8 +46,9 @@ function frameBreaks(from: Placement, to: Placement): number {
 }
 
 /**
- * In a row of thirds an open upper string belongs to first position, and to a hand that stands there already: a step that shifts to one
- * breaks the row and pays the whole price, and one that leaves the hand above first position beside it pays more. Any other pays nothing.
+ * Gives the share of its price that an open upper string pays in a row of thirds. It belongs to first position, and to a hand that stands
+ * there already: a step that shifts to one breaks the row and pays the whole price, and one that leaves the hand above first position
+ * beside it pays more. Any other pays nothing.
  */
 function shareOfOpenInThirds({ from, to, gap }: Step): number {
   if (!gap.thirds || !hasOpen(to) || hasOpen(from)) return 0;
@@ -55,20 +56,20 @@ function shareOfOpenInThirds({ from, to, gap }: Step): number {
   return isShift(from, to) ? 1 : 0;
 }
 
-/** An open string above first position costs so many times what one costs that the hand shifts to. */
+/** The factor by which an open string above first position costs more than one to which the hand shifts. */
 const SHARE_ABOVE_FIRST = 1.25;
 
 function hasOpen({ finger, upper }: Placement): boolean {
   return finger === '0' || upper?.finger === '0';
 }
 
-/** The fingers of a double stop; fingered octaves take 1 and 3, 2 and 4 in turn. */
+/** Gives the fingers of a double stop; fingered octaves take 1 and 3, 2 and 4 in turn. */
 function pairOf({ finger, upper }: Placement): string {
   const fingers = [finger, upper?.finger ?? ''].toSorted().join('');
   return fingers === '24' ? '13' : fingers;
 }
 
-/** `melody`: upward 1, downward −1, the same pitch 0. */
+/** Lists the costs of a crossing; `melody` is 1 for upward, −1 for downward, 0 for the same pitch. */
 function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number, add: TermSink): void {
   const strings = stringsBetween(from, to);
   if (strings === 0) return;
@@ -82,8 +83,8 @@ function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number
 }
 
 /**
- * The way of the bow from string to string is counted between the nearest strings of double stops; where two of them share one, the
- * bow still changes its level. It leaves a chord on its two upper strings and comes to one on its two lower.
+ * Counts the strings that the bow crosses, between the nearest strings of double stops; where two of them share one, the bow still changes
+ * its level. It leaves a chord on its two upper strings and comes to one on its two lower.
  */
 function stringsBetween(from: Placement, to: Placement): number {
   if (from.upper === null && to.upper === null) return Math.abs(to.stringIndex - from.stringIndex);
@@ -93,24 +94,24 @@ function stringsBetween(from: Placement, to: Placement): number {
   return from.upper && to.upper ? Math.max(1, apart) : apart;
 }
 
-/** The lowest and the highest string of some stops; the lowest has the highest index. */
+/** Gives the lowest and the highest string of some stops; the lowest has the highest index. */
 function stringsOf(stops: readonly (StringStop | null)[]): { readonly lowest: number; readonly highest: number } {
   const indexes = stops.flatMap((stop) => (stop ? [stop.stringIndex] : []));
   return { lowest: Math.max(...indexes), highest: Math.min(...indexes) };
 }
 
-/** Rocking between a ringing open string and its neighbour is one motion of the bow, what the figure is for. */
+/** Tells whether the bow rocks between a ringing open string and its neighbour, which is one motion and the purpose of the figure. */
 function rocksOnOpen(from: Placement, to: Placement, { rocks }: Gap): boolean {
   return rocks && (from.finger === '0' || to.finger === '0');
 }
 
-/** A move of the hand, as far as its terms ask. */
+/** A move of the hand, as far as its costs need it. */
 interface Move {
-  /** Of the first finger, upward positive. */
+  /** The semitones of the first finger, upward positive. */
   readonly semitones: number;
-  /** How far the hand moves. */
+  /** The distance that the hand moves, mm. */
   readonly travelMm: number;
-  /** What is left of the shift while an open string sounds or a rest gives time. */
+  /** The share of the shift that is left while an open string sounds or a rest gives time. */
   readonly share: number;
 }
 
@@ -122,7 +123,7 @@ function shiftTerms(setting: CostSetting, step: Step, melody: number, add: TermS
   if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
   const near = nearness(weights, step, semitones);
   add('shift', weights.shift * near * share);
-  // While an open string sounds nobody hears the hand move, but the way stays as long.
+  // The length of the way, mm: while an open string sounds nobody hears the hand move, but the way stays as long.
   const longMm = Math.max(0, travelMm - LONG_SHIFT_SHARE * setting.instrument.stringLengthMm);
   add('shift-travel', (weights.shiftPerMm * travelMm + weights.longShiftPerMm * longMm) * near * (isOpen(from) ? 1 : share));
   shiftFingerTerms(weights, step, move, add);
@@ -140,35 +141,35 @@ function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Step
   return { semitones, travelMm, share: (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1) };
 }
 
-/** When the hand must move, and how fast. */
+/** Lists the costs of when the hand must move, and how fast. */
 function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add: TermSink): void {
   if (gap.slurred) add('shift-under-slur', weights.shiftUnderSlur * share);
   if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
 }
 
-/** One finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
+/** Gives the share of a near move: one finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
 function nearness(weights: Weights, { from, to, gap }: Step, semitones: number): number {
   if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
   if (Math.abs(semitones) !== 1) return 1;
   return carries(from, to) ? weights.semitoneShiftShare : weights.semitoneMoveShare;
 }
 
-/** From about a fifth on a shift is long: as a share of the string's length. */
+/** The share of the string's length from which a shift is long: about a fifth. */
 const LONG_SHIFT_SHARE = 0.25;
 
-/** A tone. */
+/** The step of an octave that keeps its frame: a tone, semitones. */
 const OCTAVE_STEP = 2;
 
-/** One finger on one string that moves a semitone with the hand. */
+/** Tells whether one finger on one string moves a semitone with the hand. */
 function carries(from: Placement, to: Placement): boolean {
   if (from.stringIndex !== to.stringIndex || from.finger !== to.finger || from.finger === '0') return false;
   return Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === 1;
 }
 
 /**
- * Prices the finger that leaves, the finger that arrives, and the hand that opens for it. Between double stops the lower finger leads, on
- * the lower string in octaves and on the upper in thirds; from or to a single note the one on the lower string, or the other where that
- * is open.
+ * Lists the costs of the finger that leaves, the finger that arrives, and the hand that opens for it. Between double stops the lower finger
+ * leads, on the lower string in octaves and on the upper in thirds; from or to a single note the one on the lower string, or the other
+ * where that is open.
  */
 function shiftFingerTerms(weights: Weights, { from, to }: Step, { semitones, share }: Move, add: TermSink): void {
   if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
@@ -192,7 +193,7 @@ function leadingRank({ finger, upper }: Placement, isRow: boolean): Rank | null 
   return low === null || (isRow && high !== null && high < low) ? high : low;
 }
 
-/** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */
+/** Lists the costs between two notes when the hand does not shift; a hand that hovered has none of them. */
 function stayingTerms(setting: CostSetting, step: Step, melody: number, add: TermSink): void {
   const { weights, instrument } = setting;
   const { from, to } = step;
@@ -206,7 +207,7 @@ function stayingTerms(setting: CostSetting, step: Step, melody: number, add: Ter
   if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
 }
 
-/** Another finger after one, in a hand that stays: against its order, or on the same sound. */
+/** Lists the costs of another finger after one, in a hand that stays: against its order, or on the same sound. */
 function fingerChangeTerms(
   { weights, instrument }: Pick<CostSetting, 'weights' | 'instrument'>,
   { from, to }: Pick<Step, 'from' | 'to'>,
@@ -227,8 +228,8 @@ interface Follows {
 }
 
 /**
- * One finger used twice: along its string it slides, to the neighbouring one it jumps. To another letter, outside a run of
- * semitones, it takes the hand along: that costs what a shift of a semitone does.
+ * Lists the costs of one finger used twice: along its string it slides, to the neighbouring one it jumps. To another letter, outside a run
+ * of semitones, it takes the hand along, which costs as much as a shift of a semitone.
  */
 function fingerTerms(weights: Weights, { before, after, gap }: Follows, add: TermSink): void {
   if (before.finger !== after.finger || before.finger === '0') return;
@@ -241,12 +242,12 @@ function fingerTerms(weights: Weights, { before, after, gap }: Follows, add: Ter
   if (strings === 1) add('same-finger-neighbour', semitones === 0 ? weights.neighbourLevel : weights.neighbourElsewhere);
 }
 
-/** A hand that has opened forward falls shut; a first finger that has reached back has to come home. */
+/** Gives the share of closing: a hand that has opened forward falls shut; a first finger that has reached back has to come home. */
 function closingShare(weights: Weights, from: Placement, to: Placement): number {
   return from.block !== null && from.anchor !== to.anchor ? 1 : weights.closingShare;
 }
 
-/** Opening forward, and rolling, leave the first finger where it is; reaching back leaves the others. */
+/** Lists the costs of opening: opening forward, and rolling, leave the first finger where it is; reaching back leaves the others. */
 function handShapeTerms(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
   if (from.shape === to.shape || !(isExtended(from) || isExtended(to))) return;
   const closing = isExtended(from) && !isExtended(to) ? closingShare(weights, from, to) : 1;

@@ -5,7 +5,7 @@ import type { Lattice, Layer, Step } from './lattice.ts';
 export interface Folded {
   /** The folded lattice. */
   readonly lattice: Lattice;
-  /** For every folded layer, the candidates of the way up and of the way down that each pair stands for. */
+  /** The candidates of the way up and of the way down that each pair stands for, for every folded layer. */
   readonly pairs: readonly { readonly up: Uint16Array; readonly down: Uint16Array }[];
 }
 
@@ -24,11 +24,11 @@ export function folded(lattice: Lattice): Folded {
   );
   const layers = paired.map((pairs) => pairs.layer);
   const steps = Array.from({ length: top }, (_, index) => foldedStep(lattice, index, paired[index], paired[index + 1]));
-  // What three notes cost is a matter of the whole line.
+  // Costs of three notes belong to the whole line.
   return { lattice: { layers, steps, threes: layers.map(() => null) }, pairs: paired };
 }
 
-/** The choices of the whole line from those of the folded one. */
+/** Gives the choices of the whole line from those of the folded one. */
 export function unfolded({ pairs }: Folded, choices: readonly number[]): readonly number[] {
   const up = choices.map((choice, index) => pairs[index]?.up[choice] ?? 0);
   const down = choices.map((choice, index) => pairs[index]?.down[choice] ?? 0);
@@ -40,7 +40,7 @@ interface Pairs {
   readonly up: Uint16Array;
   /** The candidate of the note on the way down. */
   readonly down: Uint16Array;
-  /** What the pairs cost. */
+  /** Gives the costs of the pairs. */
   readonly layer: Layer;
 }
 
@@ -57,7 +57,7 @@ function pairsOf(up: Layer | undefined, down: Layer | undefined, top: boolean): 
   };
 }
 
-/** The pairs that are the same to the player; where there are none, those of one finger, else all. */
+/** Finds the pairs that are the same to the player; where there are none, those of one finger, else all. */
 function agreeing({ candidates: up }: Layer, { candidates: down }: Layer): readonly (readonly [number, number])[] {
   for (const rule of RULES) {
     const found = up.flatMap((one, index) =>
@@ -105,12 +105,12 @@ function fillRow({ costs, shifts }: Step, [up, down]: readonly [LineStep, LineSt
   }
 }
 
-/** A cell of a step: every pair stands for candidates of the line. */
+/** A cell of a step; every pair stands for candidates of the line. */
 function at(cells: Float64Array | Uint8Array, cell: number): number {
   return cells[cell] ?? Infinity;
 }
 
-/** A step of the line, and how many candidates it may leave. */
+/** A step of the line, and the number of candidates it may leave. */
 interface LineStep extends Step {
   readonly width: number;
 }

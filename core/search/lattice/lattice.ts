@@ -11,51 +11,51 @@ import {
   type ThreeNotes,
 } from '#core/search/costs';
 
-/** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
+/** One sounding note as the search sees it: its candidates, and the gap between it and the note before. */
 export interface LatticeNote {
-  /** At least one. */
+  /** The candidates, at least one. */
   readonly candidates: readonly Placement[];
-  /** What it is in its line. */
+  /** The role of the note in its line. */
   readonly role: NoteRole;
-  /** Null for the first note. */
+  /** The gap before it; null for the first note. */
   readonly gap: Gap | null;
-  /** What it is priced with, where that is not what the line is priced with. */
+  /** The setting with which it is priced, where that is not the setting of the line. */
   readonly setting?: CostSetting;
 }
 
-/** The candidates of one note and what each costs by itself, thousandths. */
+/** The candidates of one note and their costs by themselves, thousandths. */
 export interface Layer {
   /** Every placement the note may have. */
   readonly candidates: readonly Placement[];
-  /** What each costs by itself. */
+  /** The cost of each by itself, thousandths. */
   readonly costs: Float64Array;
 }
 
-/** From every candidate of one layer to every one of the next; cells stand row by row, a row for each arriving candidate. */
+/** The step from every candidate of one layer to every one of the next; cells stand row by row, a row for each arriving candidate. */
 export interface Step {
-  /** Thousandths; Infinity where no way leads. */
+  /** The costs, thousandths; Infinity where no way leads. */
   readonly costs: Float64Array;
-  /** 1 where the way is a shift. */
+  /** The cells that are shifts: 1, else 0. */
   readonly shifts: Uint8Array;
 }
 
 /** The whole line as layers and the steps between them: `steps[i]` leads from layer i to layer i + 1. */
 export interface Lattice {
-  /** One for each note. */
+  /** The layers, one for each note. */
   readonly layers: readonly Layer[];
-  /** One between each two. */
+  /** The steps, one between each two layers. */
   readonly steps: readonly Step[];
   /**
-   * For each layer, what three notes in a row can cost around it; null where nothing can, or the steps hold it already. No step can hold
-   * it while a candidate stands once.
+   * The costs of three notes in a row, for each layer; null where there are none, or the steps contain them already. No step can contain
+   * them while a candidate stands once.
    */
   readonly threes: readonly (ThreeNotes | null)[];
 }
 
 /**
- * Lays out the costs of a line. Music repeats itself: a long piece has few different pairs of neighbouring candidate
- * sets, so each layer and each matrix is computed once and shared. The caches live for one call only.
- * Candidate sets are told apart by identity: give equal notes the same array. `onProgress` hears how much is done, 0 to 1.
+ * Calculates the costs of a line. Music repeats itself: a long piece has few different pairs of neighbouring candidate sets, so each layer
+ * and each matrix is computed once and shared. The caches live for one call only. Candidate sets are told apart by identity: give equal
+ * notes the same array. `onProgress` receives the share that is done, 0 to 1.
  */
 export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[], onProgress?: (share: number) => void): Lattice {
   const layerOf = sharedLayers(setting);
@@ -73,7 +73,9 @@ export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]
   return { layers, steps, threes };
 }
 
-/** Two notes for which the same is asked are joined as it asks; where something begins or ends, as the whole line is. */
+/**
+ * Gives the setting of a step: two notes with the same setting are joined by it; where a setting begins or ends, by that of the whole line.
+ */
 export function stepSetting(
   line: CostSetting,
   before: Pick<LatticeNote, 'setting'> | undefined,
@@ -82,10 +84,10 @@ export function stepSetting(
   return before?.setting === here?.setting ? (here?.setting ?? line) : line;
 }
 
-/** Whoever waits for a long line hears of it so often. */
+/** The number of notes between two reports of progress. */
 const NOTES_BETWEEN_REPORTS = 500;
 
-/** Makes layers, each set of candidates in each role once. */
+/** Makes layers; each set of candidates in each role is priced once. */
 function sharedLayers(setting: CostSetting): (note: LatticeNote) => Layer {
   const knownWith = new Map<CostSetting, Map<readonly Placement[], Map<string, Layer>>>();
   return ({ candidates, role, setting: own }) => {
@@ -101,21 +103,21 @@ function sharedLayers(setting: CostSetting): (note: LatticeNote) => Layer {
   };
 }
 
-/** Two neighbouring layers and what lies between their notes. */
+/** Two neighbouring layers and the gap between their notes. */
 interface Between {
   /** The candidates of the note before. */
   readonly from: Layer;
   /** The candidates of the note after. */
   readonly to: Layer;
-  /** What lies between the two notes. */
+  /** The gap between the two notes. */
   readonly gap: Gap;
-  /** They are the first two of the line. */
+  /** Whether they are the first two of the line. */
   readonly first: boolean;
-  /** What the step is priced with. */
+  /** The setting with which the step is priced. */
   readonly prices: CostSetting;
 }
 
-/** Makes steps, each pair of layers across each kind of gap once. */
+/** Makes steps; each pair of layers across each kind of gap is priced once. */
 function sharedSteps(setting: CostSetting): (between: Between) => Step {
   const known = new Map<Layer, Map<Layer, Map<string, Step>>>();
   return (between) => {

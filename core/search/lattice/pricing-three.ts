@@ -3,7 +3,7 @@ import { type Comes, comesBy, COMES, costAfter, type ThreeNotes } from '#core/se
 import type { Lattice, Layer, Step } from './lattice.ts';
 import type { Derived } from './remembering.ts';
 
-/** What a way costs at a layer because of three notes in a row, thousandths. */
+/** Gives the cost of a way at a layer because of three notes in a row, thousandths. */
 export function costOfThree({ layers, threes }: Lattice, choices: readonly number[], layer: number): number {
   const three = threes[layer];
   if (!three) return 0;
@@ -12,14 +12,14 @@ export function costOfThree({ layers, threes }: Lattice, choices: readonly numbe
   return costAfter(three, comesBy(three, before, here), here, after);
 }
 
-/** The layers at which a way costs something because of three notes in a row that the steps do not hold. */
+/** Lists the layers at which a way has costs of three notes in a row that the steps do not contain. */
 export function threesOn(lattice: Lattice, choices: readonly number[]): readonly number[] {
   return lattice.layers.flatMap((_, layer) => (costOfThree(lattice, choices, layer) > 0 ? [layer] : []));
 }
 
 /**
- * The lattice in which the steps hold what three notes cost around a layer. There every candidate stands once for each way of coming
- * to it, and going on from it costs what it does after coming so. Exact: no way is lost, none is new.
+ * Gives the lattice whose steps contain the costs of three notes around a layer. There every candidate stands once for each way of coming
+ * to it, and going on from it costs what it does after coming that way. It is exact: no way is lost, none is new.
  */
 export function pricingThree({ lattice, origins }: Derived, layer: number): Derived {
   const { layers, steps, threes } = lattice;
@@ -38,7 +38,7 @@ export function pricingThree({ lattice, origins }: Derived, layer: number): Deri
   };
 }
 
-/** What can happen around a layer, and the ways of coming to it that are told apart. */
+/** The costs that can occur around a layer, and the ways of coming to it that are told apart. */
 interface Priced {
   readonly three: ThreeNotes;
   readonly ways: readonly Comes[];
@@ -54,7 +54,7 @@ function times(count: number, { candidates, costs }: Layer): Layer {
   return { candidates: again.flatMap(() => candidates), costs: Float64Array.from(again.flatMap(() => [...costs])) };
 }
 
-/** To every candidate by each way of coming in turn. */
+/** Goes to every candidate by each way of coming in turn. */
 function intoEach({ three, ways }: Priced, { costs, shifts }: Step, from: Layer, here: Layer): Step {
   const width = from.candidates.length;
   const comes = Uint8Array.from(here.candidates.flatMap((placed) => from.candidates.map((before) => comesBy(three, before, placed))));
@@ -69,7 +69,7 @@ function intoEach({ three, ways }: Priced, { costs, shifts }: Step, from: Layer,
   return into;
 }
 
-/** From every candidate after each way of coming in turn. */
+/** Goes on from every candidate after each way of coming in turn. */
 function outOfEach({ three, ways }: Priced, { costs, shifts }: Step, here: Layer, to: Layer): Step {
   const width = here.candidates.length;
   const out = { costs: new Float64Array(costs.length * ways.length), shifts: new Uint8Array(costs.length * ways.length) };

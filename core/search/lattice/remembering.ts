@@ -1,42 +1,42 @@
 import type { Placement } from '#core/hand';
 import type { Lattice, Layer, Step } from './lattice.ts';
 
-/** A lattice made from another, and which candidate of that one each of its candidates is. */
+/** A lattice made from another, with the candidate of that one from which each of its candidates was made. */
 export interface Derived {
-  /** What is searched. */
+  /** The lattice that is searched. */
   readonly lattice: Lattice;
-  /** By layer and candidate, the index of the candidate it was made from. */
+  /** The index of the candidate from which each was made, by layer and candidate. */
   readonly origins: readonly (readonly number[])[];
 }
 
-/** Two notes that may not be taken together so, unless the hand shifts between them. */
+/** Two notes that must not be taken together in this way, unless the hand shifts between them. */
 export interface Forbidden {
-  /** Layer of the earlier note. */
+  /** The layer of the earlier note. */
   readonly from: number;
-  /** Layer of the later note. */
+  /** The layer of the later note. */
   readonly to: number;
-  /** Whether a candidate of the earlier note is the one that is remembered. */
+  /** Tells whether a candidate of the earlier note is the one that is remembered. */
   readonly remembered: (placement: Placement) => boolean;
-  /** Whether a candidate between them, or the later one, takes the memory's place: then nothing is forbidden any more. */
+  /** Tells whether a candidate between them, or the later one, replaces the memory: then nothing is forbidden any more. */
   readonly forgets: (placement: Placement) => boolean;
-  /** Whether a candidate of the later note cannot be played in the hand that is remembered. */
+  /** Tells whether a candidate of the later note cannot be played in the hand that is remembered. */
   readonly conflicts: (placement: Placement) => boolean;
 }
 
-/** A lattice as it is, with nothing remembered. */
+/** Wraps a lattice as it is, with nothing remembered. */
 export function asItIs(lattice: Lattice): Derived {
   return { lattice, origins: lattice.layers.map((layer) => layer.candidates.map((_, index) => index)) };
 }
 
-/** A way through a derived lattice as choices of the one it was made from. */
+/** Turns a way through a derived lattice into choices of the one it was made from. */
 export function originalChoices({ origins }: Derived, choices: readonly number[]): readonly number[] {
   return choices.map((choice, layer) => origins[layer]?.[choice] ?? 0);
 }
 
 /**
- * The lattice in which two notes cannot be taken as forbidden. What a step costs depends on its two ends alone; what one hand
- * can play depends on notes further back. So between the two notes every candidate stands twice: once for the ways on which
- * the earlier note was taken so and the hand has not shifted since, once for all others. Exact: no other way is lost.
+ * Gives the lattice in which two notes cannot be taken as forbidden. The cost of a step depends on its two ends alone; whether one hand can
+ * play a note depends on notes further back. So between the two notes every candidate stands twice: once for the ways on which the earlier
+ * note was taken in that way and the hand has not shifted since, once for all others. It is exact: no other way is lost.
  */
 export function remembering({ lattice, origins }: Derived, forbidden: Forbidden): Derived {
   const { from, to } = forbidden;
@@ -50,7 +50,7 @@ export function remembering({ lattice, origins }: Derived, forbidden: Forbidden)
   };
 }
 
-/** Every candidate twice, without memory and with it; with it, those that conflict are closed. */
+/** Lists every candidate twice, without memory and with it; with it, those that conflict are closed. */
 function twice({ candidates, costs }: Layer, conflicts: ((placement: Placement) => boolean) | null): Layer {
   const withMemory = costs.map((cost, index) => {
     const candidate = candidates[index];
@@ -59,7 +59,7 @@ function twice({ candidates, costs }: Layer, conflicts: ((placement: Placement) 
   return { candidates: [...candidates, ...candidates], costs: Float64Array.from([...costs, ...withMemory]) };
 }
 
-/** The step from one layer to the next, where either may stand twice. */
+/** Gives the step from one layer to the next, where either may stand twice. */
 function remembered(lattice: Lattice, step: Step, index: number, forbidden: Forbidden): Step {
   const [before, after] = [candidatesAt(lattice, index), candidatesAt(lattice, index + 1)];
   const [beforeTwice, afterTwice] = [index > forbidden.from, index < forbidden.to];
@@ -88,13 +88,13 @@ function candidatesAt({ layers }: Lattice, index: number): readonly Placement[] 
   return layers[index]?.candidates ?? [];
 }
 
-/** Where a candidate that is left stands, and whether it has the memory there. */
+/** The column of a candidate that is left, and whether it has the memory there. */
 interface Column {
   readonly column: number;
   readonly remembers: boolean;
 }
 
-/** `further`: how much further on a candidate stands with the memory than without; null where it stands once. */
+/** Lists columns; `further` is the distance at which a candidate stands again with the memory; null where it stands once. */
 function columnsOf(column: number, further: number | null, isRemembered: boolean): readonly Column[] {
   if (further === null) return [{ column, remembers: isRemembered }];
   return [

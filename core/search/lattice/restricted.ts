@@ -1,7 +1,7 @@
 import type { Placement } from '#core/hand';
 import type { Lattice } from './lattice.ts';
 
-/** The same lattice with candidates left out; steps are shared, and a layer in which nothing is left out is kept as it is. */
+/** Leaves candidates out of a lattice; steps are shared, and a layer in which nothing is left out is kept as it is. */
 export function restricted(lattice: Lattice, keep: (placement: Placement, layer: number) => boolean): Lattice {
   const layers = lattice.layers.map((layer, index) => {
     if (layer.candidates.every((placement) => keep(placement, index))) return layer;

@@ -2,21 +2,21 @@ import type { Placement } from '#core/hand';
 import type { Lattice } from '#core/search/lattice';
 import { backwardSums, indexOfLeast, type Sums, type Way } from './cheapest-way.ts';
 
-/** What makes two placements of one note the same to a player; equal texts are equal. */
+/** A function that gives the text by which two placements of one note are the same to a player. */
 export type LabelOf = (placement: Placement) => string;
 
-/** The candidates of a layer parted by label. */
+/** The candidates of a layer, grouped by label. */
 export interface Groups {
-  /** Candidates of each group, as indexes. */
+  /** The candidates of each group, as indexes. */
   readonly members: readonly Uint16Array[];
-  /** For each candidate, its group. */
+  /** The group of each candidate. */
   readonly groupOf: Uint16Array;
 }
 
-/** Asked many times for the same placements of a line. */
+/** The labels are remembered because they are asked many times for the same placements of a line. */
 const labels = new WeakMap<Placement, string>();
 
-/** String and finger: what is written over the notes. */
+/** Gives the label of string and finger, as it is written over the notes. */
 export function fingeringLabel(placement: Placement): string {
   const known = labels.get(placement);
   if (known !== undefined) return known;
@@ -27,7 +27,7 @@ export function fingeringLabel(placement: Placement): string {
   return label;
 }
 
-/** The groups of every layer by label; equal candidate sets share theirs. */
+/** Groups the candidates of every layer by label; equal candidate sets share their groups. */
 export function groupedBy(lattice: Lattice, labelOf: LabelOf): readonly Groups[] {
   const known = new Map<readonly Placement[], Groups>();
   return lattice.layers.map(({ candidates }) => {
@@ -39,33 +39,33 @@ export function groupedBy(lattice: Lattice, labelOf: LabelOf): readonly Groups[]
 
 /** A row of labels from the first note on, with the least cost of reaching each hidden state of the last. */
 interface Prefix {
-  /** The way to the note before; null at the beginning. */
+  /** The row up to the note before; null at the beginning. */
   readonly before: Prefix | null;
-  /** Candidates of this layer that carry the last label. */
+  /** The candidates of this layer that carry the last label. */
   readonly members: Uint16Array;
-  /** Least cost of any way with these labels that ends in each member. */
+  /** The least cost of any way with these labels that ends in each member. */
   readonly sums: Float64Array;
-  /** For each member, the index among the members of the prefix before. */
+  /** The index of each member's predecessor among the members of the prefix before. */
   readonly came: Uint16Array;
-  /** Cost of the best whole line that begins so. */
+  /** The cost of the best whole line that begins with this row. */
   readonly promise: number;
 }
 
-/** A row that might be kept: which parent it continues, with which group. */
+/** A row that might be kept: the parent that it continues, and the group. */
 interface Offer {
-  /** The way it goes on. */
+  /** The row that it continues. */
   readonly parent: number;
   /** The group of candidates it goes on to. */
   readonly group: number;
-  /** What the whole would cost at least. */
+  /** The least cost of the whole line. */
   readonly promise: number;
 }
 
 /**
- * The k cheapest different rows of labels, cheapest first, each with its cheapest way: exact.
+ * Finds the k cheapest different rows of labels, cheapest first, each with its cheapest way: exact.
  *
  * The k best *ways* are no use to a player: many differ only in where the hand thinks it is. So the hidden states are
- * minimised out. Layer by layer the k most promising rows of labels are kept, a row's promise being the cost of the best
+ * minimised out. Layer by layer the k most promising rows of labels are kept; the promise of a row is the cost of the best
  * whole line that begins with it (its sums plus the backward sums). If a whole row is among the k best, each of its
  * beginnings is among the k most promising of its layer: otherwise k other beginnings would each lead to a whole row at
  * least as good. Work is linear in notes and about linear in k. Ties go to the earlier parent, then the earlier label.
@@ -95,31 +95,31 @@ export function bestWays(
 const NO_MEMBERS = new Uint16Array();
 const NO_GROUPS: Groups = { members: [], groupOf: NO_MEMBERS };
 
-/** What one search writes on, over and over. */
+/** The memory that one search overwrites repeatedly. */
 interface Desk {
   /** The best offers so far. */
   readonly best: BestOffers;
-  /** What was reached of each layer. */
+  /** The part of each layer that was reached. */
   readonly reached: readonly Reached[];
 }
 
-/** The next layer: which it is, how its candidates are grouped, and what the rest of the line costs from each. */
+/** The next layer: its index, the groups of its candidates, and the cost of the rest of the line from each. */
 interface NextLayer {
   /** The lattice. */
   readonly lattice: Lattice;
-  /** Of the layer. */
+  /** The index of the layer. */
   readonly index: number;
-  /** Its candidates that count as the same fingering. */
+  /** The groups of its candidates that count as the same fingering. */
   readonly groups: Groups;
-  /** What the rest costs at least, from each candidate on. */
+  /** The least cost of the rest, from each candidate on. */
   readonly onward: Float64Array;
 }
 
-/** The most promising rows one note longer. */
+/** Finds the most promising rows one note longer. */
 function continued(prefixes: readonly Prefix[], { lattice, index, groups, onward }: NextLayer, { best, reached }: Desk): Prefix[] {
   best.clear();
   for (let parent = 0; parent < prefixes.length; parent += 1) {
-    // No row grows more promising: from here on every parent promises less than all that are kept.
+    // No row grows more promising: from here on every parent promises less than all rows that are kept.
     if (best.isFullBelow(prefixes[parent]?.promise ?? Infinity)) break;
     const prefix = prefixes[parent];
     const here = reached[parent];
@@ -142,11 +142,13 @@ function picked(sums: Float64Array, members: Uint16Array): Float64Array {
   return own;
 }
 
-/** Least sums at every candidate of a layer when the row before is given, and the member each came by. Written over and over. */
+/**
+ * The least sums at every candidate of a layer when the row before is given, and the member each came from. It is overwritten repeatedly.
+ */
 interface Reached {
   /** The least sum to each candidate. */
   readonly sums: Float64Array;
-  /** The candidate before, of the way with that sum. */
+  /** The candidate before, on the way with that sum. */
   readonly came: Uint16Array;
 }
 
@@ -163,7 +165,7 @@ function reach(lattice: Lattice, index: number, prefix: Prefix, { sums, came }: 
 
 const NO_COSTS = new Float64Array();
 
-/** The member of a row from which a candidate is reached cheapest; `cells` is where the candidate's row of the step begins. */
+/** Finds the member of a row from which a candidate is reached cheapest; `cells` is where the candidate's row of the step begins. */
 function cheapestMember({ members, sums }: Prefix, step: Float64Array, cells: number): { readonly from: number; readonly sum: number } {
   let least = Infinity;
   let by = 0;
@@ -177,14 +179,17 @@ function cheapestMember({ members, sums }: Prefix, step: Float64Array, cells: nu
   return { from: by, sum: least };
 }
 
-/** Keeps the k most promising of what it is offered, in order; equals stay in the order in which they came. Lives for one search. */
+/**
+ * A list that keeps the k most promising of what it is offered, in order; equals stay in the order in which they came. It is used for one
+ * search.
+ */
 class BestOffers {
   private offers: Offer[] = [];
   private promises = new Float64Array();
 
   constructor(private readonly most: number) {}
 
-  /** Offers every group a row can continue with; a group promises what its best member does. */
+  /** Offers every group a row can continue with; the promise of a group is that of its best member. */
   offerAll(parent: number, sums: Float64Array, { members, groupOf }: Groups, onward: Float64Array): void {
     if (this.promises.length < members.length) this.promises = new Float64Array(members.length);
     const { promises } = this;
@@ -197,7 +202,7 @@ class BestOffers {
     for (let group = 0; group < members.length; group += 1) this.offer(parent, group, promises[group] ?? Infinity);
   }
 
-  /** Whether as many are kept as may be, each at least as promising as `promise`. */
+  /** Tells whether as many are kept as may be, each at least as promising as `promise`. */
   isFullBelow(promise: number): boolean {
     const last = this.offers[this.most - 1];
     return last !== undefined && last.promise <= promise;

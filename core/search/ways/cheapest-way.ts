@@ -2,25 +2,25 @@ import { costOfThree, type Lattice, type Layer, type Step } from '#core/search/l
 
 /** The chosen candidate of every layer and the total cost, thousandths. */
 export interface Way {
-  /** By layer, the candidate taken. */
+  /** The candidate taken, by layer. */
   readonly choices: readonly number[];
-  /** Thousandths. */
+  /** The cost, thousandths. */
   readonly cost: number;
 }
 
-/** Least sums to, or from, every candidate of every layer, and the neighbour each came by. */
+/** The least sums to, or from, every candidate of every layer, and the neighbour each came from. */
 export interface Sums {
-  /** `sums[i][j]`: the least sum at candidate j of layer i, thousandths. */
+  /** The sums: `sums[i][j]` is the least sum at candidate j of layer i, thousandths. */
   readonly sums: readonly Float64Array[];
-  /** `links[i][j]`: the candidate of the neighbouring layer that candidate j of layer i is reached by. */
+  /** The links: `links[i][j]` is the candidate of the neighbouring layer from which candidate j of layer i is reached. */
   readonly links: readonly Uint16Array[];
 }
 
 /**
- * The cheapest way through a lattice, exactly.
+ * Finds the cheapest way through a lattice, exactly.
  *
  * Invariant: after layer i, `best[j]` is the least cost of any way from the first layer to candidate j of layer i
- * (note costs and step costs, both ends included), and `links[i][j]` the candidate of layer i − 1 it came by. Since a
+ * (note costs and step costs, both ends included), and `links[i][j]` the candidate of layer i − 1 it came from. Since a
  * step's cost depends on nothing but its two ends, the least cost at j is the least over its predecessors; so the last
  * layer's minimum is the minimum over all ways. Work is the sum over neighbouring layers of the product of their sizes,
  * linear in notes; memory is two small arrays a layer.
@@ -32,7 +32,7 @@ export function cheapestWay(lattice: Lattice): Way | null {
   return lattice.layers.length === 0 ? { choices: [], cost: 0 } : cheapestEnd(forwardSums(lattice));
 }
 
-/** The way that ends cheapest, from sums already calculated; null when none does. */
+/** Finds the way that ends cheapest, from sums already calculated; null when none does. */
 export function cheapestEnd({ sums, links }: Sums): Way | null {
   const ends = sums[sums.length - 1] ?? new Float64Array();
   const last = indexOfLeast(ends);
@@ -40,7 +40,7 @@ export function cheapestEnd({ sums, links }: Sums): Way | null {
   return cost === Infinity ? null : { choices: tracedBack(links, sums.length - 1, last), cost };
 }
 
-/** Least sums from the beginning to every candidate, its own cost included. */
+/** Calculates the least sums from the beginning to every candidate, its own cost included. */
 export function forwardSums(lattice: Lattice): Sums {
   const first = lattice.layers[0]?.costs ?? new Float64Array();
   const sums: Float64Array[] = [first];
@@ -57,7 +57,10 @@ export function forwardSums(lattice: Lattice): Sums {
   return { sums, links };
 }
 
-/** Least sums from every candidate to the end, its own cost not included: with `forwardSums` the cost of the best way through it. */
+/**
+ * Calculates the least sums from every candidate to the end, its own cost not included: added to `forwardSums` they give the cost of the
+ * best way through it.
+ */
 export function backwardSums(lattice: Lattice): Sums {
   const sums: Float64Array[] = [];
   const links: Uint16Array[] = [];
@@ -77,13 +80,13 @@ export function backwardSums(lattice: Lattice): Sums {
 
 /** A step of a lattice and the layer it leads to. */
 export interface StepTo {
-  /** What each way across costs. */
+  /** The step, with the cost of each way across. */
   readonly step: Step;
-  /** Where it leads. */
+  /** The layer to which it leads. */
   readonly layer: Layer;
 }
 
-/** One step of the recurrence: the least sums arriving at each candidate, and where each came from; shifts may be barred. */
+/** Takes one step of the recurrence: the least sums arriving at each candidate, and the candidate each came from; shifts may be barred. */
 export function relax({ step, layer }: StepTo, before: Float64Array, came: Uint16Array, barShifts: boolean): Float64Array {
   const { costs } = layer;
   const stepCosts = step.costs;
@@ -118,7 +121,7 @@ function relaxBack({ step, layer }: StepTo, after: Float64Array, least: Float64A
   }
 }
 
-/** Index of the least value, the first of equals. */
+/** Gives the index of the least value, the first of equals. */
 export function indexOfLeast(values: Float64Array): number {
   let least = 0;
   for (let index = 1; index < values.length; index += 1) {
@@ -127,14 +130,14 @@ export function indexOfLeast(values: Float64Array): number {
   return least;
 }
 
-/** Choices from the first layer to candidate `here` of layer `layer`. */
+/** Traces the choices from the first layer to candidate `here` of layer `layer`. */
 export function tracedBack(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
   const choices = [here];
   for (let index = layer; index > 0; index -= 1) choices.push(links[index]?.[choices[choices.length - 1] ?? 0] ?? 0);
   return choices.reverse();
 }
 
-/** Choices of the layers after `layer`, from its candidate `here` on. */
+/** Traces the choices of the layers after `layer`, from its candidate `here` on. */
 export function tracedForth(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
   const choices: number[] = [];
   let at = here;
@@ -145,7 +148,7 @@ export function tracedForth(links: readonly Uint16Array[], layer: number, here: 
   return choices;
 }
 
-/** What a way costs in a lattice, what three notes in a row cost among it: for ways found elsewhere. */
+/** Gives the cost of a way in a lattice, costs of three notes in a row included: for ways found elsewhere. */
 export function costOfWay(lattice: Lattice, choices: readonly number[]): number {
   return choices.reduce((sum, choice, index) => {
     const own = lattice.layers[index]?.costs[choice] ?? Infinity;

@@ -2,7 +2,7 @@ import type { Lattice, Step } from '#core/search/lattice';
 import { tracedBack, type Way } from './cheapest-way.ts';
 
 /**
- * The cheapest way with exactly c shifts, for every c from 0 to `most`; null where there is none.
+ * Finds the cheapest way with exactly c shifts, for every c from 0 to `most`; null where there is none.
  *
  * The recurrence of the cheapest way with one coordinate more: the sum at (candidate, c) is the least over predecessors
  * at c, by steps that are no shift, and at c − 1, by steps that are. Work grows with notes and with `most`.
@@ -23,17 +23,20 @@ export function cheapestWaysByShifts(lattice: Lattice, most: number): readonly (
   return Array.from({ length: counts }, (_, count) => endingWith({ sums, links, lattice, counts }, count));
 }
 
-/** A step to a layer of such costs, with so many counts of shifts for every candidate. */
+/** A step to a layer of such costs, with a number of counts of shifts for every candidate. */
 interface CountedStep {
-  /** Between the two layers. */
+  /** The step between the two layers. */
   readonly step: Step;
-  /** Of the candidates of the later layer. */
+  /** The costs of the candidates of the later layer. */
   readonly costs: Float64Array;
-  /** How many counts of shifts there are. */
+  /** The number of counts of shifts. */
   readonly counts: number;
 }
 
-/** Cells are (candidate, count), counts next to each other; a link holds the cell of the layer before. */
+/**
+ * Takes one step of the counted recurrence. Cells are (candidate, count), counts next to each other; a link holds the cell of the layer
+ * before.
+ */
 function relaxCounted({ step, costs, counts }: CountedStep, before: Float64Array, came: Uint16Array): Float64Array<ArrayBuffer> {
   const width = before.length / counts;
   const after = new Float64Array(costs.length * counts).fill(Infinity);
@@ -47,17 +50,17 @@ function relaxCounted({ step, costs, counts }: CountedStep, before: Float64Array
   return after;
 }
 
-/** From one candidate to another, for every count of shifts. */
+/** A move from one candidate to another, for every count of shifts. */
 interface CountedPair {
   /** The step and the candidate it comes to. */
   readonly price: number;
-  /** 1 where the step is a shift, else 0. */
+  /** The shift: 1 where the step is one, else 0. */
   readonly shift: number;
   /** The candidate before. */
   readonly from: number;
   /** The candidate after. */
   readonly to: number;
-  /** How many counts of shifts there are. */
+  /** The number of counts of shifts. */
   readonly counts: number;
 }
 
@@ -71,15 +74,15 @@ function relaxPair({ price, shift, from, to, counts }: CountedPair, before: Floa
   }
 }
 
-/** The last layer's sums, and how each cell was come by. */
+/** The last layer's sums, and the cell from which each cell was reached. */
 interface Counted {
-  /** By candidate and count. */
+  /** The sums by candidate and count. */
   readonly sums: Float64Array;
-  /** By layer, the cell before each cell. */
+  /** The cell before each cell, by layer. */
   readonly links: readonly Uint16Array[];
   /** The lattice. */
   readonly lattice: Lattice;
-  /** How many counts of shifts there are. */
+  /** The number of counts of shifts. */
   readonly counts: number;
 }
 
@@ -94,7 +97,7 @@ function endingWith({ sums, links, lattice, counts }: Counted, count: number): W
   return { choices: cells.map((cell) => Math.floor(cell / counts)), cost };
 }
 
-/** The lattice with every shift so dear that the way with the fewest shifts is the cheapest, and of these the cheapest before. */
+/** Makes every shift so dear that the way with the fewest shifts is the cheapest, and among these the one that was cheapest before. */
 export function shiftsFirst(lattice: Lattice): Lattice {
   const costlier = new Map<Step, Step>();
   const steps = lattice.steps.map((step) => {
@@ -108,5 +111,7 @@ export function shiftsFirst(lattice: Lattice): Lattice {
   return { ...lattice, steps };
 }
 
-/** More than any line costs otherwise (10,000 notes of some thousands), and small enough that sums stay exact. */
+/**
+ * The price of a shift there: more than any line costs otherwise (10,000 notes of some thousands), and small enough that sums stay exact.
+ */
 const ONE_SHIFT = 1e10;

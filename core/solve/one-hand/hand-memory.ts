@@ -1,32 +1,32 @@
 import { type HandModel, type Placement, rankOf, stopIn, stopsIn, type StringStop } from '#core/hand';
 
-/** What a hand remembers while it stays, by number: two equal memories have the same one. 0 is nothing. */
+/** The memory of a hand while it stays, as a number: two equal memories have the same one. 0 is empty. */
 export type Memory = number;
 
-/** Nothing: a hand that has stopped no string yet. */
+/** The empty memory: a hand that has stopped no string yet. */
 export const NOTHING: Memory = 0;
 
-/** Whether, and with what memory, a hand that stays goes on to a placement. */
+/** The rules by which a hand that stays goes on to a placement, with its memory. */
 export interface HandMemory {
-  /** What a hand remembers that has just come to a placement. */
+  /** Gives the memory of a hand that has just come to a placement. */
   readonly fresh: (placed: Placement) => Memory;
-  /** What it remembers after a placement beside what it held; null where the placement does not go with that. */
+  /** Gives the memory after a placement beside what it held; null where the placement does not go with that. */
   readonly after: (held: Memory, placed: Placement) => Memory | null;
-  /** Whether one memory holds nothing that another does not: a hand with less to remember can play all that the other can. */
+  /** Tells whether one memory holds nothing that another does not: a hand with less to remember can play all that the other can. */
   readonly isWithin: (less: Memory, more: Memory) => boolean;
 }
 
-/** Something of a stay that later notes have to go with: a finger where it stood last, or a note that was played. */
+/** A fact of a stay that later notes have to go with: the last place of a finger, or a note that was played. */
 interface Fact {
   readonly placement: Placement;
-  /** The string and finger that it is of; what stood there before is forgotten. Null for a note, which a stay keeps. */
+  /** The string and finger of the fact, whose earlier place is forgotten. Null for a note, which a stay keeps. */
   readonly slot: number | null;
 }
 
 /**
- * The memory of a hand for the placements of one line. A finger is remembered where it stood last on its string, a note for as long
- * as the hand stays: but only what some placement of the line does not go with, since nothing else can ever matter. So a line in
- * one key has next to nothing to remember.
+ * Makes the memory of a hand for the placements of one line. The last place of a finger on its string is remembered, and a note for as long
+ * as the hand stays: but only facts that some placement of the line does not go with, since nothing else can ever matter. So a line in one
+ * key has next to nothing to remember.
  */
 export function handMemory(hand: HandModel, placements: Iterable<Placement>): HandMemory {
   const told = placementsToldApart(placements);
@@ -65,7 +65,7 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
   };
 }
 
-/** The placements of a line, of those that no hand tells apart the first. */
+/** The placements of a line: of those that no hand tells apart, the first. */
 interface ToldApart {
   readonly same: (placement: Placement) => Placement;
   readonly ofStance: (stance: number) => readonly Placement[];
@@ -83,12 +83,12 @@ function placementsToldApart(placements: Iterable<Placement>): ToldApart {
   return { same: (placement) => same.get(placement) ?? placement, ofStance: (stance) => stances.get(stance) ?? [] };
 }
 
-/** What is worth remembering of a line, by number. */
+/** The facts worth remembering of a line, by number. */
 interface Facts {
-  /** What a placement leaves to remember. */
+  /** Lists the facts that a placement leaves to remember. */
   readonly of: (placed: Placement) => readonly number[];
   readonly goesWith: (fact: number, placed: Placement) => boolean;
-  /** The string and finger a fact is of; none for a note. */
+  /** The string and finger of a fact; none for a note. */
   readonly slotAt: (fact: number) => number;
 }
 
@@ -99,7 +99,7 @@ function factsOf(hand: HandModel, told: ToldApart): Facts {
   const going = new Map<Placement, Map<number, boolean>>();
   const fits = ({ placement, slot }: Fact, placed: Placement): boolean =>
     slot === null ? hand.inOneFrame(placement, placed) : hand.fitsBeside(placement, placed);
-  /** Null for one that every placement of its stance goes with. */
+  /** Gives the number of a fact; null for one that every placement of its stance goes with. */
   const numberOf = (fact: Fact): number | null =>
     found(numbers, `${fact.slot} ${keyOf(fact.placement)}`, () =>
       told.ofStance(fact.placement.stance).every((placed) => fits(fact, placed)) ? null : facts.push(fact) - 1,
@@ -121,22 +121,22 @@ function factsOf(hand: HandModel, told: ToldApart): Facts {
   };
 }
 
-/** One finger of a placement, as it stands while others are set. */
+/** Gives one finger of a placement, as it stands while others are set. */
 export function standingAlone(placed: Placement, stop: StringStop): Placement {
   return { ...placed, ...stopIn(stop), upper: null, top: null, partner: null };
 }
 
 const NO_SLOT = -1;
 
-/** A string and a finger of it. */
+/** Gives the number of a string and a finger of it. */
 function slotOf({ stringIndex, finger }: Pick<Placement, 'stringIndex' | 'finger'>): number {
   return stringIndex * FINGERS + (rankOf(finger) ?? 0);
 }
 
-/** Thumb and four fingers. */
+/** The number of fingers with the thumb. */
 const FINGERS = 5;
 
-/** Tells apart placements that hands tell apart. */
+/** Gives the key of a placement: equal where hands do not tell placements apart. */
 function keyOf(placement: Placement): string {
   const { stance, shape, anchor, firstFinger, upper, top, partner } = placement;
   const stops = [placement, upper, top, partner].map(
@@ -145,7 +145,7 @@ function keyOf(placement: Placement): string {
   return [stance, shape, anchor, firstFinger, ...stops].join();
 }
 
-/** What a map has under a key, made and kept where it has nothing. */
+/** Gives the value that a map has under a key, making and keeping it where there is none. */
 function found<Key, Value extends object | number | boolean | null>(map: Map<Key, Value>, key: Key, make: () => Value): Value {
   const there = map.get(key);
   if (there !== undefined) return there;

@@ -4,39 +4,39 @@ import type { Lattice } from '#core/search/lattice';
 import type { Way } from '#core/search/ways';
 import { type HandMemory, handMemory, type Memory, NOTHING } from './hand-memory.ts';
 
-/** The best ways to a candidate that remember so much and have so many shifts. */
+/** The best way to a candidate with a memory and a count of shifts. */
 interface Arrival {
-  /** In its layer. */
+  /** The index of the candidate in its layer. */
   readonly candidate: number;
   readonly memory: Memory;
-  /** How the candidate was come to, as far as going on from it costs otherwise. */
+  /** The way in which the candidate was reached, as far as going on from it costs otherwise. */
   readonly comes: Comes;
-  /** Shifts so far, where they are counted. */
+  /** The shifts up to it, where they are counted. */
   readonly shifts: number;
-  /** Thousandths. */
+  /** The cost, thousandths. */
   readonly cost: number;
-  /** How it was come to; null at the first note. */
+  /** The arrival before; null at the first note. */
   readonly before: Arrival | null;
 }
 
-/** How far a search came. */
+/** The result of a search. */
 export interface OneHandWays {
-  /** By count of shifts, the cheapest way; only the first where shifts are not counted. Null where there is none. */
+  /** The cheapest ways by count of shifts; only the first where shifts are not counted. Null where there is none. */
   readonly ways: readonly (Way | null)[];
   /** The first layer to which no way leads; null where all are reached. */
   readonly endsAt: number | null;
 }
 
 /**
- * The cheapest ways through a lattice in which every stay is one hand: exact.
+ * Finds the cheapest ways through a lattice in which every stay is one hand: exact.
  *
- * A dynamic programme over a candidate and what the hand remembers of its stay. What a hand may do next depends on nothing else, so of
+ * A dynamic programme over a candidate and the hand's memory of its stay. What a hand may do next depends on nothing else, so of
  * two arrivals at one candidate the costlier one is left out where it remembers all that the cheaper one does: whatever goes on from it
  * goes on from the cheaper one, too. A hand that has just shifted remembers least, so an arrival is only kept while it is cheaper
  * than shifting there. Work is linear in notes for a line whose stays remember little, as lines in a key do; in the worst case it
  * grows with the number of memories that a stay can come to, which is bounded by its length.
  *
- * `mostShifts`: ways are told apart by their shifts up to so many; null where they are not counted.
+ * @param mostShifts the number of shifts up to which ways are told apart by their shifts; null where they are not counted
  */
 export function oneHandWays(hand: HandModel, lattice: Lattice, mostShifts: number | null = null): OneHandWays {
   // A long line has few sets of candidates.
@@ -61,7 +61,7 @@ function begun(memory: HandMemory, placed: Placement): Memory {
   return stopsIn(placed).length === 0 ? NOTHING : memory.fresh(placed);
 }
 
-/** A layer to come to, and what the search goes by. */
+/** A layer to be reached, and the rules of the search. */
 interface Next {
   readonly memory: HandMemory;
   readonly lattice: Lattice;
@@ -69,7 +69,7 @@ interface Next {
   readonly mostShifts: number | null;
 }
 
-/** By candidate of the layer, the arrivals that are worth going on from, the cheapest first. */
+/** Lists the arrivals that are worth going on from, by candidate of the layer, the cheapest first. */
 function arrivedAt(next: Next, before: readonly (readonly Arrival[])[]): readonly (readonly Arrival[])[] {
   const { candidates, costs } = next.lattice.layers[next.layer] ?? { candidates: [], costs: [] };
   return candidates.map((placed, candidate) => {
@@ -79,14 +79,14 @@ function arrivedAt(next: Next, before: readonly (readonly Arrival[])[]): readonl
   });
 }
 
-/** A candidate to come to, and what it costs by itself. */
+/** A candidate to be reached, and its own cost. */
 interface Placed {
   readonly placed: Placement;
   readonly candidate: number;
   readonly own: number;
 }
 
-/** Of every memory and count the cheapest arrival. */
+/** Finds the cheapest arrival of every memory and count. */
 function arrivalsAt(next: Next, before: readonly (readonly Arrival[])[], placed: Placed): Iterable<Arrival> {
   const found = new Map<number, Arrival>();
   const leaving = next.lattice.layers[next.layer - 1]?.candidates ?? [];
@@ -98,14 +98,14 @@ function arrivalsAt(next: Next, before: readonly (readonly Arrival[])[], placed:
   return found.values();
 }
 
-/** From one candidate to another. */
+/** A move from one candidate to another. */
 interface WayTo {
   /** The step and the candidate it comes to. */
   readonly price: number;
-  /** What it costs more after coming so to the note before, thousandths. */
+  /** The extra cost after coming in a certain way to the note before, thousandths. */
   readonly after: (comes: Comes) => number;
   readonly comes: Comes;
-  /** Shifts, where they are counted. */
+  /** The shifts, where they are counted. */
   readonly shifts: number;
   readonly mostShifts: number;
   readonly remembers: (held: Memory) => Memory | null;
@@ -144,7 +144,9 @@ function offer(
   if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory, comes, shifts, cost, before });
 }
 
-/** What a hand remembers after going from one placement to another: all the same over an open string, nothing of before in another stance. */
+/**
+ * Gives the memory of a hand after going from one placement to another: all of it over an open string, nothing of before in another stance.
+ */
 function memoryAfter(memory: HandMemory, leaves: Placement, placed: Placement): (held: Memory) => Memory | null {
   if (stopsIn(placed).length === 0) return (held) => held;
   if (leaves.stance === placed.stance) return (held) => memory.after(held, placed);
@@ -152,12 +154,12 @@ function memoryAfter(memory: HandMemory, leaves: Placement, placed: Placement): 
   return () => fresh;
 }
 
-/** Shifts are never counted so far. */
+/** A bound that no count of shifts reaches. */
 const MOST_COUNTED = 1024;
 
 const WAYS_OF_COMING = Object.keys(COMES).length;
 
-/** Those of which no other with as many shifts is cheaper, however the line goes on, and remembers no more. */
+/** Keeps the arrivals of which no other with as many shifts is cheaper, however the line goes on, and remembers no more. */
 function worthGoingOnFrom({ memory, lattice, layer }: Next, arrivals: Iterable<Arrival>): readonly Arrival[] {
   const three = lattice.threes[layer];
   const isCheaper = (one: Arrival, other: Arrival): boolean =>

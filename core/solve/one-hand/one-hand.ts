@@ -20,7 +20,7 @@ export interface HandBreak {
   readonly from: number;
   /** The later note. */
   readonly to: number;
-  /** What stood before the later note: a finger where it stood last, or a note anywhere in the stay. */
+  /** The placement before the later note: the last place of a finger, or a note anywhere in the stay. */
   readonly standing: Placement;
   /** The later note as it was taken. */
   readonly placed: Placement;
@@ -28,20 +28,20 @@ export interface HandBreak {
   readonly kind: 'beside' | 'frame';
 }
 
-/** What one hand has played since it came. */
+/** The notes of one hand since it came. */
 interface StaySoFar {
   /** The last note that was stopped. */
   last: Placement | null;
   /** Every different note so far, with its order. */
   readonly played: Map<string, { readonly order: number; readonly placement: Placement }>;
-  /** Where each finger stood last on each string. */
+  /** The last place of each finger on each string. */
   readonly standing: Map<string, { readonly order: number; readonly placement: Placement }>;
 }
 
 /**
- * Where a fingering is not one hand: a stay is walked note by note, keeping for each string where each finger stood last. A
- * finger newly placed must fit the last places of the others on that string, and every note of the stay must lie in one frame
- * (a finger may stand low and later high, as in the melodic minor). At most one break for each note.
+ * Finds where a fingering is not one hand: a stay is walked note by note, keeping for each string the last place of each finger. A finger
+ * newly placed must fit the last places of the others on that string, and every note of the stay must lie in one frame (a finger may stand
+ * low and later high, as in the melodic minor). At most one break for each note.
  */
 export function handBreaks(hand: HandModel, placements: readonly Placement[]): readonly HandBreak[] {
   const breaks: HandBreak[] = [];
@@ -85,7 +85,7 @@ function keyOf({ stringIndex, finger, semitonesAboveOpen }: Placement['upper'] &
   return `${stringIndex} ${finger} ${semitonesAboveOpen}`;
 }
 
-/** The break as the search is to avoid it. */
+/** Gives the break as the search must avoid it. */
 function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandBreak): Forbidden {
   const fits = kind === 'beside' ? hand.fitsBeside : hand.inOneFrame;
   return {
@@ -101,18 +101,18 @@ function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandBreak): 
   };
 }
 
-/** Looks for the way that is wanted, as choices of the candidates of the lattice it is given; null when there is none. */
+/** A search for the way that is wanted, as choices of the candidates of the lattice it is given; null when there is none. */
 export type Search = (lattice: Lattice) => readonly number[] | null;
 
-/** What is wanted of a way in which every stay is one hand. */
+/** The two searches for a way in which every stay is one hand. */
 export interface Wanted {
   /** Finds the best of all ways of a lattice, whether or not a hand can play them. */
   readonly search: Search;
-  /** Finds the best that a hand can play; null where nothing does but asking again, as for a line that comes down as it went up. */
+  /** Finds the best that a hand can play; null where only asking again helps, as for a line that comes down as it went up. */
   readonly exactly: ((lattice: Lattice) => Way | null) | null;
 }
 
-/** The cheapest way of all. */
+/** Wants the cheapest way of all. */
 export function cheapestWanted(hand: HandModel): Wanted {
   return {
     search: (lattice) => cheapestWay(lattice)?.choices ?? null,
@@ -121,15 +121,15 @@ export function cheapestWanted(hand: HandModel): Wanted {
 }
 
 /**
- * The way that is wanted among those in which every stay is one hand.
+ * Finds the way that is wanted among those in which every stay is one hand.
  *
- * What a hand can play depends on all notes of a stay, some costs on three notes, a step on two. So the search is asked first for the
- * whole lattice; where a stay of what it finds is no single hand, the two notes that do not go together are forbidden, where three notes
- * cost more they are priced, and the search is asked again.
- * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Most lines need that
- * once or twice at most; where one needs it more often, all that hands remember is searched at once, exactly too. Where that
- * cannot be done, and too much would have to be remembered, the later of two notes is no longer taken as it was, which loses other
- * ways with it.
+ * Whether a hand can play a note depends on all notes of a stay, some costs on three notes, a step on two. So the search is run first on
+ * the
+ * whole lattice; where a stay of the result is no single hand, the two notes that do not go together are forbidden, where three notes
+ * cost more they are priced, and the search is run again. Every way it finds is the best of those left, so the first that breaks nothing
+ * is the best of all: exact. Most lines need that once or twice at most; where one needs it more often, all that hands remember is
+ * searched at once, exactly too. Where that is impossible, and too much would have to be remembered, the later of two notes is no longer
+ * taken as it was, which loses other ways with it.
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly }: Wanted): Way | null {
   const known = new Set<string>();
@@ -146,21 +146,21 @@ export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly 
   return exactly?.(lattice) ?? null;
 }
 
-/** Why a way that was found is not yet the one that is wanted. */
+/** The reasons why a way that was found is not yet the one that is wanted. */
 interface Wrong {
   readonly breaks: readonly HandBreak[];
-  /** The layers at which three notes cost something that the search did not know of. */
+  /** The layers at which three notes have costs that the search did not know of. */
   readonly unpriced: readonly number[];
 }
 
-/** What is wrong with the way that was found, and what may be done about it. */
+/** The faults of a way that was found, and the allowed remedies. */
 interface ToForbid extends Wrong {
   readonly known: Set<string>;
-  /** Where not all of it can be remembered, notes may be taken otherwise: other ways are lost with them. */
+  /** Whether notes may be taken otherwise where not all of it can be remembered: other ways are lost with them. */
   readonly mayLose: boolean;
 }
 
-/** The lattice without what breaks, and priced where that is missing; null where it would lose other ways, which may not be. */
+/** Removes from the lattice what breaks, and prices what is missing; null where it would lose other ways, which is not allowed. */
 function without(hand: HandModel, derived: Derived, { breaks, unpriced, known, mayLose }: ToForbid): Derived | null {
   const forbidden = breaks.reduce<Derived | null>((left, each) => {
     if (left === null) return null;
@@ -170,13 +170,13 @@ function without(hand: HandModel, derived: Derived, { breaks, unpriced, known, m
   return forbidden && unpriced.reduce(pricingThree, forbidden);
 }
 
-/** So often a search is asked before all that hands remember is searched. */
+/** The number of times that a search is run before all that hands remember is searched. */
 const MOST_ASKED = 4;
 
-/** In a line of more notes there are too many pairs to be forbidden one by one. */
+/** The number of notes from which there are too many pairs to be forbidden one by one. */
 const LONG = 400;
 
-/** The placements that choices stand for. */
+/** Gives the placements that choices stand for. */
 export function placementsAt(lattice: Lattice, choices: readonly number[]): readonly Placement[] {
   return lattice.layers.map((layer, index) => {
     const placement = layer.candidates[choices[index] ?? 0];
@@ -185,7 +185,7 @@ export function placementsAt(lattice: Lattice, choices: readonly number[]): read
   });
 }
 
-/** Whether a break can be remembered on its way, once, without a layer growing to more than so many times its own candidates. */
+/** Tells whether a break can be remembered on its way, once, without a layer growing to more than a multiple of its own candidates. */
 function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>): boolean {
   const widest = origins.slice(found.from + 1, found.to + 1).reduce((sum, own) => Math.max(sum, own.length / (new Set(own).size || 1)), 1);
   const key = `${found.from} ${found.to} ${found.standing.stance} ${fingeringLabel(found.standing)} ${fingeringLabel(found.placed)}`;
@@ -196,7 +196,7 @@ function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>
 
 const MOST_TIMES = 16;
 
-/** The later of two notes that do not go together is not taken so at all. */
+/** Removes the later of two notes that do not go together, as it was taken. */
 function withoutLater(derived: Derived, { to, placed }: HandBreak): Derived {
   const label = fingeringLabel(placed);
   const isForbidden = (placement: Placement, layer: number): boolean =>

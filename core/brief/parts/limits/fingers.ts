@@ -5,7 +5,7 @@ import { goodReading, oneOf } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 import { everyStop } from './placements.ts';
 
-/** Which fingers may be used; open strings are a matter of their own limit. */
+/** Limits the fingers that may be used; open strings have a limit of their own. */
 export const fingers: LimitPart<Finger[]> = {
   schema: Type.Array(oneOf(FINGERS), { minItems: 1, maxItems: 5 }),
   read: (names) => {
@@ -41,7 +41,7 @@ export const fingers: LimitPart<Finger[]> = {
   stands: { in: 'sentence', lead: 'with' },
 };
 
-/** "finger 1", "fingers 1, 2 and 3", "the thumb and fingers 1 and 2". */
+/** Writes the fingers in words: "finger 1", "fingers 1, 2 and 3", "the thumb and fingers 1 and 2". */
 function fingersText(names: readonly Finger[]): string {
   const fingers = stopping(names).filter((finger) => finger !== 'T');
   const numbered = fingers.length === 0 ? [] : [`${fingers.length === 1 ? 'finger' : 'fingers'} ${listed(fingers)}`];

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { goodReading } from '#core/result';
 import { type LimitPart, NO_STEPS } from './limit-part.ts';
 
-/** Whether natural harmonics may be chosen; a note marked as one is always a harmonic. */
+/** Tells whether natural harmonics may be chosen; a note marked as one is always a harmonic. */
 export const harmonics: LimitPart<boolean> = {
   schema: Type.Boolean({ description: 'Natural harmonics may be chosen.' }),
   read: (allowed) => goodReading({ harmonics: allowed }),

@@ -17,7 +17,7 @@ export interface HighestNote {
   highest: string;
 }
 
-/** How high each string may be used: strings not named have no such limit. */
+/** Limits how high each string may be used; strings that are not named have no such limit. */
 export const highestPerString: LimitPart<HighestNote[]> = {
   schema: Type.Array(Type.Object({ string: PitchText, highest: PitchText }, { additionalProperties: false }), {
     maxItems: 6,
@@ -64,18 +64,20 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   stands: { in: 'rules' },
 };
 
-/** "the D string up to A4". */
+/** Writes the limit in words: "the D string up to A4". */
 function told(highest: readonly HighestNote[]): string {
   return highest.map((each) => `the ${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
 }
 
-/** No limit on a string. */
+/** The option of no limit on a string. */
 const ANY = 'any';
 
-/** Below a fifth nothing is gained by a limit, semitones: first position on every instrument. */
+/**
+ * The lowest limit offered on a string, in semitones: the fifth, which is first position on every instrument; a lower limit gains nothing.
+ */
 const LOWEST_OFFERED = 5;
 
-/** The notes on a string that may be its highest, in sharps; the one chosen now is among them as it is spelled. */
+/** Lists the notes on a string that may be its highest, in sharps; the one chosen now is among them as it is spelled. */
 function optionsOn({ semitones }: OpenString, highestSemitone: number, now: string | undefined): readonly Option[] {
   const places = Array.from({ length: highestSemitone - LOWEST_OFFERED + 1 }, (_, index) => semitones + LOWEST_OFFERED + index);
   const offered = places.map((place) => formatPitch(pitchInKey(place, C_MAJOR)));
@@ -85,7 +87,7 @@ function optionsOn({ semitones }: OpenString, highestSemitone: number, now: stri
 
 const C_MAJOR = { tonic: { letter: 0, alteration: 0, octave: 4 }, mode: 'major', fifths: 0 } as const;
 
-/** The string and the highest place on it, semitones above its open note. */
+/** Finds the string and the highest place on it, in semitones above its open note. */
 function placeOf({ string: name, highest }: HighestNote, index: number, instrument: Instrument): Reading<readonly [number, number]> {
   const pointer = `/limits/highestPerString/${index}`;
   const stringIndex = stringIndexOf(instrument, name);

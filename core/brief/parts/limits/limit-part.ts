@@ -5,11 +5,11 @@ import type { Reading } from '#core/result';
 
 /** What the teacher locked for one note, read; null leaves it to the engine. */
 export interface NoteLock {
-  /** 0 for string I. */
+  /** The index of the string: 0 for string I. */
   readonly stringIndex: number | null;
-  /** Of the lower note of a double stop. */
+  /** The finger; of a double stop, the finger of the lower note. */
   readonly finger: Finger | null;
-  /** The finger of the upper note of a double stop; string and finger are then those of the lower. */
+  /** The finger of the upper note of a double stop; string and finger are then those of the lower note. */
   readonly upperFinger: Finger | null;
   /** The finger of the top note of a chord; null for any. */
   readonly topFinger: Finger | null;
@@ -17,86 +17,89 @@ export interface NoteLock {
   readonly position: string | null;
 }
 
-/** A limit as the search asks of it. What is absent it does not do. */
+/** A limit as the search applies it. A field that is absent applies nothing. */
 export interface LimitRule {
-  /** Whether one placement keeps it. A lock may go before the limit. */
+  /** Tells whether one placement keeps the limit. A lock may go before the limit. */
   readonly keeps?: (placement: Placement, lock: NoteLock | null) => boolean;
-  /** Of the placements that every limit leaves, those it wants; `first`: of the first note of the line. */
+  /** Narrows the placements that every limit leaves to those this limit prefers; `first` is true for the first note of the line. */
   readonly narrows?: (placements: readonly Placement[], first: boolean) => readonly Placement[];
-  /** Exactly so many shifts in the whole line. */
+  /** The exact number of shifts in the whole line. */
   readonly exactShifts?: number;
-  /** Natural harmonics may be chosen. */
+  /** Whether natural harmonics may be chosen. */
   readonly harmonics?: boolean;
-  /** It prescribes where the hand stands, so nothing else may bound how high it goes. */
+  /** Whether it prescribes where the hand stands, so that nothing else may bound how high it goes. */
   readonly prescribesPlaces?: boolean;
-  /** The strings that may be used, 0 for string I. */
+  /** The strings that may be used: 0 for string I. */
   readonly strings?: readonly number[];
 }
 
-/** One smaller step than lifting a limit: the value it becomes, and what that is called ("with third position allowed too"). */
+/** One smaller step than lifting a limit: the value it becomes, and the words for the step ("with third position allowed too"). */
 export interface LimitStep<Value> {
   /** The limit after the step. */
   readonly value: Value;
-  /** What was given up, as it follows "It can be played". */
+  /** The words for what was given up, as they follow "It can be played". */
   readonly words: string;
 }
 
 /** The smaller steps of a limit. */
 export interface LimitSteps<Value> {
-  /** In the order in which they are tried. */
+  /** The steps in the order in which they are tried. */
   readonly steps: readonly LimitStep<Value>[];
-  /** Whether every step that helps is weighed, or only the first. */
+  /** Whether every step that helps is compared, or only the first is taken. */
   readonly weigh: 'every' | 'first';
 }
 
-/** What a limit is called. */
+/** The words for a limit. */
 export interface LimitWords<Value> {
-  /** Its name: "Positions". */
+  /** The name of the limit: "Positions". */
   readonly name: string;
-  /** No limit, in the sentence: "any position". */
+  /** The words for no limit, in the sentence: "any position". */
   readonly none: string;
-  /** The limit in the sentence: "first position", "positions 1, 3". */
+  /** Writes the limit in the sentence: "first position", "positions 1, 3". */
   readonly told: (value: Value) => string;
-  /** The limit as one of the things asked for: "only first position". */
+  /** Writes the limit as one of the things asked for: "only first position". */
   readonly asked: (value: Value) => string;
-  /** The limit in print: "positions 1"; empty where it says nothing. */
+  /** Writes the limit in print: "positions 1"; empty where it says nothing. */
   readonly printed: (value: Value) => string;
-  /** What a brief leaves out by it, in a message: "positions allowed". */
+  /** Writes what the limit excludes, in a message: "positions allowed". */
   readonly leftOut: string;
   /** The limit as a whole, as it follows "without": "the limit on positions". */
   readonly whole: string;
 }
 
-/** Where a placement lies, in words. */
+/** The place of a placement, in words. */
 export interface NamedPlace {
-  /** The name of its string: "D". */
+  /** The name of the string: "D". */
   readonly string: string;
-  /** The words of its position: "third position". */
+  /** The words for the position: "third position". */
   readonly position: string;
 }
 
 /**
- * One limit: everything the rest of the application knows about it. `Value` is what documents carry. Data and pure functions; the
- * control it wants is told by kind, never made here.
+ * One limit, with everything the rest of the application knows about it. `Value` is what documents carry. A part is data and pure
+ * functions; it names the kind of control it wants, and the interface makes it.
  */
 export interface LimitPart<Value> {
-  /** Of the value in documents. */
+  /** The schema of the value in documents. */
   readonly schema: TSchema & { readonly static: Value };
   /** Reads the value for an instrument and a hand; refuses what they do not have. */
   readonly read: (value: Value, setting: PartSetting) => Reading<LimitRule>;
-  /** What playing a note so would take, when this limit leaves it out; absent where it leaves out no single placement. */
+  /** Says what it would take to play a note this way, when the limit excludes it; absent for limits that exclude no single placement. */
   readonly need?: (placement: Placement, place: NamedPlace) => string;
-  /** What may be tried before the limit is lifted as a whole. */
+  /** The smaller steps that may be tried before the limit is lifted as a whole. */
   readonly smallerSteps: (value: Value, setting: PartSetting) => LimitSteps<Value>;
-  /** What it is called. */
+  /** The words for the limit. */
   readonly words: LimitWords<Value>;
   /** The control it wants. */
   readonly control: PartControl<Value>;
-  /** In the sentence, with the words that lead to it; or among the rules that must hold, where it is told only when it is asked. */
+  /**
+   * The place of the limit on the page: in the sentence, with the words that lead to it, or among the rules, where it is written only when
+   * it is set.
+   */
   readonly stands: { readonly in: 'sentence'; readonly lead: string } | { readonly in: 'rules' };
-  /** It comes with the player's profile, and its changes are told with the player. */
+  /** Whether it comes with the player's profile, so that its changes are told with the player. */
   readonly ofPlayer?: boolean;
 }
 
-/** A limit without smaller steps: it holds or it is lifted. */
+/** The steps of a limit that either holds or is lifted. */
 export const NO_STEPS: LimitSteps<never> = { steps: [], weigh: 'every' };

@@ -4,17 +4,17 @@ import type { LimitPart } from './limit-part.ts';
 import { everyStop, usesOpen } from './placements.ts';
 
 /**
- * What a brief may ask of open strings: `prefer` takes them wherever the pitch is an open string; `allow` leaves them to
- * the costs; `avoid` takes them only where nothing else exists, or for the first note; `none` never.
+ * The policies on open strings: `prefer` takes them wherever the pitch is an open string; `allow` leaves them to the costs; `avoid` takes
+ * them only where nothing else exists, or for the first note; `none` never takes them.
  */
 export const OPEN_STRING_POLICIES = ['prefer', 'allow', 'avoid', 'none'] as const;
 
-/** What a brief asks of open strings. */
+/** A policy on open strings. */
 export type OpenStringPolicy = (typeof OPEN_STRING_POLICIES)[number];
 
 const NAMES: Readonly<Record<OpenStringPolicy, string>> = { prefer: 'preferred', allow: 'allowed', avoid: 'avoided', none: 'not used' };
 
-/** How open strings are used. A note locked to an open string is one. */
+/** Sets how open strings are used. A note locked to an open string stays open. */
 export const openStrings: LimitPart<OpenStringPolicy> = {
   schema: oneOf(OPEN_STRING_POLICIES),
   read: (policy) =>
@@ -25,7 +25,7 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
       narrows: (placements, first) => narrowed(policy, placements, first),
     }),
   need: (_, { string }) => `the open ${string} string`,
-  // A teacher who shuts open strings out lets one in first where no finger has the note, and only then the others.
+  // Before lifting the policy, a teacher who shuts open strings out allows one where no finger has the note.
   smallerSteps: (policy) => ({
     steps: [
       ...(policy === 'none' ? [{ value: 'avoid' as const, words: 'with open strings only where no finger has the note' }] : []),
@@ -51,7 +51,7 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
   stands: { in: 'sentence', lead: 'open strings' },
 };
 
-/** Preferring and avoiding are matters of what else there is. */
+/** Applies "prefer" and "avoid", which depend on the other placements of the note. */
 function narrowed(policy: OpenStringPolicy, placements: readonly Placement[], first: boolean): readonly Placement[] {
   const open = placements.filter(usesOpen);
   const stopped = placements.filter((placement) => !usesOpen(placement));

@@ -1,11 +1,11 @@
 import { type Placement, soundingIn, type StringStop } from '#core/hand';
 
-/** Whether every stop of a placement fits: the note, or both notes of a double stop. */
+/** Tells whether every stop of a placement fits: the single note, or both notes of a double stop. */
 export function everyStop(placement: Placement, fits: (stop: StringStop) => boolean): boolean {
   return soundingIn(placement).every(fits);
 }
 
-/** Whether a placement uses an open string. */
+/** Tells whether a placement uses an open string. */
 export function usesOpen(placement: Placement): boolean {
   return soundingIn(placement).some(({ finger }) => finger === '0');
 }

@@ -5,7 +5,7 @@ import { limitIssue, listed, positionWords } from '#core/messages';
 import { readingOf } from '#core/result';
 import type { LimitPart, LimitStep } from './limit-part.ts';
 
-/** Which positions may be used; a number covers its lowered and raised form. */
+/** Limits the positions that may be used; a number covers its lowered and raised form. */
 export const positions: LimitPart<string[]> = {
   schema: Type.Array(PositionLabel, { minItems: 1, maxItems: 20 }),
   read: (labels, { hand }) => {
@@ -47,8 +47,8 @@ export const positions: LimitPart<string[]> = {
 };
 
 /**
- * What a teacher would allow next so that a position comes within reach: it, and what lies between it and those known, as
- * far as a pupil learns that before it. Never first and seventh position alone.
+ * Finds the positions a teacher would allow next so that a position comes within reach: it, and those between it and the known ones, as far
+ * as a pupil learns them first. It never gives first and seventh position alone.
  */
 function stepTo(label: string, known: readonly string[], { positionLabels, learningOrder }: HandModel): LimitStep<string[]> {
   const place = (name: string): number => positionLabels.indexOf(name);
@@ -61,7 +61,7 @@ function stepTo(label: string, known: readonly string[], { positionLabels, learn
   return { value: [...known, ...added], words: `with ${positionsText(added)} allowed too` };
 }
 
-/** "first position", "half, first and third position", "half position and positions II and III". */
+/** Writes positions in words: "first position", "half, first and third position", "half position and positions II and III". */
 function positionsText(labels: readonly string[]): string {
   const ordinals = labels.map(wordsOf).filter((words) => words.endsWith(AFTER_ORDINAL));
   const numbered = labels.filter((label) => !wordsOf(label).endsWith(AFTER_ORDINAL)).map((label) => label.replace('-', '–'));
@@ -71,7 +71,7 @@ function positionsText(labels: readonly string[]): string {
   ].join(' and ');
 }
 
-/** What follows where a position is told by its place: "first position". */
+/** The word that follows an ordinal: "first position". */
 const AFTER_ORDINAL = ' position';
 
 function wordsOf(label: string): string {

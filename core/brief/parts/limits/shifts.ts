@@ -3,13 +3,13 @@ import { counted } from '#core/messages';
 import { goodReading } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 
-/** The most shifts that can be asked for exactly. */
+/** The largest number of shifts that can be asked for exactly. */
 export const MOST_SHIFTS = 60;
 
-/** How many shifts more or fewer are tried where the number asked for cannot be had. */
+/** The number of shifts more or fewer that are tried where the number asked for is impossible. */
 const COUNTS_TRIED = 8;
 
-/** Exactly so many shifts in the whole line. */
+/** Asks for an exact number of shifts in the whole line. */
 export const shifts: LimitPart<number> = {
   schema: Type.Integer({ minimum: 0, maximum: MOST_SHIFTS, description: 'Exactly so many shifts.' }),
   read: (count) => goodReading({ exactShifts: count }),
@@ -37,13 +37,13 @@ export const shifts: LimitPart<number> = {
   stands: { in: 'rules' },
 };
 
-/** Other counts, the nearest first; of two as near the smaller. */
+/** Lists other numbers of shifts, the nearest first and of two equally near ones the smaller. */
 function countsNear(count: number): readonly number[] {
   const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => count - COUNTS_TRIED + index);
   return counts.filter((each) => each >= 0 && each !== count).toSorted((one, other) => Math.abs(one - count) - Math.abs(other - count));
 }
 
-/** "no shifts", "exactly one shift", "exactly 3 shifts". */
+/** Writes the number in words: "no shifts", "exactly one shift", "exactly 3 shifts". */
 function exactText(count: number): string {
   return count === 0 ? 'no shifts' : `exactly ${count === 1 ? 'one shift' : shiftsText(count)}`;
 }

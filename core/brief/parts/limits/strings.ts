@@ -6,7 +6,7 @@ import type { LimitPart } from './limit-part.ts';
 import { stringIndexOf, unknownString } from './named-strings.ts';
 import { everyStop } from './placements.ts';
 
-/** Which strings may be used, by their open notes. */
+/** Limits the strings that may be used, named by their open notes. */
 export const strings: LimitPart<string[]> = {
   schema: Type.Array(PitchText, { minItems: 1, maxItems: 6 }),
   read: (names, { instrument }) => {
@@ -45,7 +45,7 @@ export const strings: LimitPart<string[]> = {
   stands: { in: 'sentence', lead: 'on' },
 };
 
-/** "the D string", "the D and A strings". */
+/** Writes strings in words: "the D string", "the D and A strings". */
 function stringsText(names: readonly string[]): string {
   return `the ${listed(names.map(noteLabel))} ${names.length === 1 ? 'string' : 'strings'}`;
 }

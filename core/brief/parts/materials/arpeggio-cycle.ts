@@ -10,7 +10,7 @@ const schema = Type.Object(
   { additionalProperties: false },
 );
 
-/** The broken chords of a scale book on one lowest note, one after the other. */
+/** The broken chords of a scale book on one lowest note, played one after the other. */
 export const arpeggioCyclePart: MaterialPart<Static<typeof schema>> = {
   schema,
   name: { article: 'An', noun: 'arpeggio cycle', lead: 'on' },

@@ -10,7 +10,7 @@ const schema = Type.Object(
   { additionalProperties: false },
 );
 
-/** Double stops in the sentence. */
+/** The names of double stops in the sentence. */
 export const INTERVAL_LABELS: Readonly<Record<DoubleStopInterval, string>> = {
   thirds: 'thirds',
   sixths: 'sixths',

@@ -7,7 +7,7 @@ import { oneOf } from '#core/result';
 import type { MaterialChoice, OctavesOf } from './material-part.ts';
 import type { OctaveCount } from './octaves.ts';
 
-/** What all material made by rule has in common: from its tonic all else is counted. */
+/** The fields that all material made by rule has in common: it is counted from its tonic. */
 export const FROM_A_TONIC = {
   tonic: PitchText,
   octaves: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), Type.Literal(4)]),
@@ -19,18 +19,18 @@ export const FROM_A_TONIC = {
 export interface FromATonic {
   /** The tonic from which it is counted: the lowest note of most material. */
   readonly tonic: string;
-  /** So many octaves. */
+  /** The number of octaves. */
   readonly octaves: OctaveCount;
-  /** Up, down, or both. */
+  /** The direction: up, down, or both. */
   readonly direction: Direction;
-  /** Going up and down, the top note is played again before the way down. */
+  /** Whether the top note is played again before the way down. */
   readonly top?: TopNote;
 }
 
-/** Directions in the sentence. */
+/** The names of directions in the sentence. */
 export const DIRECTION_LABELS: Readonly<Record<Direction, string>> = { up: 'up', down: 'down', 'up-down': 'up and down' };
 
-/** Numbers of octaves in the sentence. */
+/** The numbers of octaves in the sentence. */
 export const OCTAVE_LABELS: Readonly<Record<OctaveCount, string>> = {
   1: 'one octave',
   2: 'two octaves',
@@ -38,10 +38,10 @@ export const OCTAVE_LABELS: Readonly<Record<OctaveCount, string>> = {
   4: 'four octaves',
 };
 
-/** The top note of what goes up and down, in the sentence. */
+/** The names for the top note of material that goes up and down, in the sentence. */
 const TOP_LABELS: Readonly<Record<TopNote, string>> = { once: 'the top note once', twice: 'the top note twice' };
 
-/** Scales in the sentence. */
+/** The names of scales in the sentence. */
 export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
   major: 'major',
   'natural-minor': 'natural minor',
@@ -60,7 +60,7 @@ export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
   octatonic: 'octatonic',
 };
 
-/** What material made by rule shares in its part: its tonic, mode, first note and octaves. */
+/** Builds what all material made by rule shares in its part: its tonic, mode, first note and octaves. */
 export const fromATonic = {
   tonicName: ({ tonic }: FromATonic): string => tonic.replace(/-?[0-9]$/, ''),
   mode: ({ type }: { readonly type: string }): KeyMode => (/minor(-both-ways)?$/.test(type) ? 'minor' : 'major'),
@@ -76,18 +76,18 @@ export const fromATonic = {
   }),
 };
 
-/** "A♭ major, three octaves, up": a pattern and how far it goes. */
+/** Writes a pattern and how far it goes: "A♭ major, three octaves, up". */
 export function patternTold(pattern: FromATonic, what: string): string {
   const twice = pattern.direction === 'up-down' && pattern.top === 'twice' ? `, ${TOP_LABELS.twice}` : '';
   return `${noteLabel(pattern.tonic)} ${what}, ${OCTAVE_LABELS[pattern.octaves]}, ${DIRECTION_LABELS[pattern.direction]}${twice}`;
 }
 
-/** The choices of a table of labels. */
+/** Turns a table of labels into options. */
 export function optionsOf<Value extends string>(values: readonly Value[], labels: Readonly<Record<Value, string>>): readonly Option[] {
   return values.map((value) => ({ value, name: labels[value] }));
 }
 
-/** The choice of playing the top note again, of what goes up and down. */
+/** The choice of playing the top note again in material that goes up and down. */
 export function topChoice<Value extends FromATonic>(): MaterialChoice<Value> {
   return {
     label: 'Top note',

@@ -17,7 +17,7 @@ const schema = Type.Object(
 /** The key of a line that names none. */
 export const USUAL_KEY = 'C major';
 
-/** The keys a line goes through, one after the other. */
+/** Lists the keys a line goes through, one after the other. */
 function keysOf({ key, changes = [] }: Static<typeof schema>): readonly string[] {
   const keys = [key ?? USUAL_KEY, ...changes.flatMap((change) => change.key ?? [])];
   return keys.filter((each, order) => each !== keys[order - 1]);

@@ -8,81 +8,81 @@ import type { Reading } from '#core/result';
 import type { Rhythm } from '#core/rhythm';
 import type { OctaveCount } from './octaves.ts';
 
-/** A choice that a kind of material has in the sentence. */
+/** A choice that a kind of material offers in the sentence. */
 export interface MaterialChoice<Value> {
-  /** What is chosen, for a listener: "Scale". */
+  /** The name of what is chosen, for a screen reader: "Scale". */
   readonly label: string;
   /** The word before it in the sentence; empty for none. */
   readonly lead: string;
-  /** All that can be chosen. */
+  /** All the options. */
   readonly options: readonly Option[];
-  /** What is told only where it is not so; left out where it always is. */
+  /** The usual value, which the sentence leaves out; absent where the choice is always written. */
   readonly usual?: string;
-  /** What is chosen now. */
+  /** The value chosen now. */
   readonly chosen: (material: Value) => string;
-  /** The material with something else chosen. */
+  /** Gives the material with another value chosen. */
   readonly choose: (material: Value, chosen: string) => Value;
 }
 
 /** The octaves of material made by rule. */
 export interface OctavesOf {
-  /** How many. */
+  /** The number of octaves. */
   readonly count: number;
-  /** Up, down, or both. */
+  /** The direction: up, down, or both. */
   readonly direction: Direction;
-  /** The top note is played again before the way down. */
+  /** Whether the top note is played again before the way down. */
   readonly topTwice: boolean;
-  /** Notes that follow when it has come down. */
+  /** The notes that follow when it has come down. */
   readonly after: number;
-  /** How far its lowest note lies above the tonic, semitones; negative below it. */
+  /** The height of its lowest note above the tonic, semitones; negative below it. */
   readonly lowestAbove: number;
-  /** Notes above the last octave, one way. */
+  /** The number of notes above the last octave, one way. */
   readonly further: number;
-  /** How far the highest of them lies above the last octave, semitones. */
+  /** The height of the highest of them above the last octave, semitones. */
   readonly highestFurther: number;
 }
 
-/** What material of another kind hands on when the kind is changed. */
+/** The fields that material of one kind hands on when the kind is changed. */
 export interface MaterialBefore {
-  /** The name of its tonic: "Ab". */
+  /** The name of the tonic: "Ab". */
   readonly tonicName: string;
-  /** Its mode. */
+  /** The mode. */
   readonly mode: KeyMode;
-  /** Its scale, or the plain one of its mode. */
+  /** The scale, or the plain one of its mode. */
   readonly scale: ScaleType;
-  /** Tonic, octaves and direction, or the usual ones. */
+  /** The tonic, octaves and direction, or the usual ones. */
   readonly pattern: { readonly tonic: string; readonly octaves: OctaveCount; readonly direction: Direction };
   /** The notes of a line typed before. */
   readonly notes: () => LineNoteDocument[];
 }
 
 /**
- * One kind of material: everything the rest of the application knows about it. `Value` is what documents carry. Data and pure
- * functions only.
+ * One kind of material, with everything the rest of the application knows about it. `Value` is what documents carry. A part is data and
+ * pure functions.
  */
 export interface MaterialPart<Value> {
-  /** Of the value in documents. */
+  /** The schema of the value in documents. */
   readonly schema: TSchema & { readonly static: Value };
-  /** What it is called in the sentence, the article before it, and how its key follows: "A scale in", "An arpeggio of". */
+  /** The name in the sentence, with the article before it and the word before its key: "A scale in", "An arpeggio of". */
   readonly name: { readonly article: 'A' | 'An'; readonly noun: string; readonly lead: 'in' | 'of' | 'on' };
-  /** The line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */
+  /** Reads the material as a line. Refuses what cannot be spelled, an empty line, and one that is too long. */
   readonly read: (material: Value, rhythm: Rhythm) => Reading<Line>;
-  /** What is played, in a few words: "A♭ major, three octaves, up". */
+  /** Writes in a few words what is played: "A♭ major, three octaves, up". */
   readonly told: (material: Value) => string;
-  /** The name of its tonic: "Ab". */
+  /** Gives the name of the tonic: "Ab". */
   readonly tonicName: (material: Value) => string;
-  /** Its mode, as a signature is read: all minor scales are minor. */
+  /** Gives the mode, as a signature is read: all minor scales are minor. */
   readonly mode: (material: Value) => KeyMode;
-  /** The note on which it begins going up, as documents write it; null for a line. */
+  /** Gives the note on which it begins going up, as documents write it; null for a line. */
   readonly begins: (material: Value) => string | null;
-  /** Its octaves and how it comes back; null for material that has neither. */
+  /** Gives the octaves and the way back; null for material that has neither. */
   readonly octaves: (material: Value) => OctavesOf | null;
-  /** Every octave may have the same fingers. */
+  /** Whether every octave may have the same fingers. */
   readonly repeatsByOctave: boolean;
-  /** The way down mirrors the way up, so that it may be fingered alike. */
+  /** Tells whether the way down mirrors the way up, so that it may be fingered alike. */
   readonly comesBackAlike: boolean;
-  /** What can be chosen of it besides tonic, octaves and direction. */
+  /** The choices of the material besides tonic, octaves and direction. */
   readonly choices: readonly MaterialChoice<Value>[];
-  /** Its beginning where another kind of material stood before. */
+  /** Makes the first value of this kind where another kind of material stood before. */
   readonly after: (before: MaterialBefore) => Value;
 }

@@ -16,30 +16,30 @@ const MATERIAL_PARTS = { scale, arpeggio, 'arpeggio-cycle': arpeggioCyclePart, b
 /** A kind of material. */
 export type MaterialKind = keyof typeof MATERIAL_PARTS;
 
-/** What documents carry of a kind of material. */
+/** The value of a kind of material in documents. */
 export type MaterialOf<Kind extends MaterialKind> = Materials[Kind];
 
 type Materials = { [Kind in MaterialKind]: (typeof MATERIAL_PARTS)[Kind] extends MaterialPart<infer Value> ? Value : never };
 
-/** What is to be played, as documents carry it. */
+/** The material of a brief, as documents carry it. */
 export type Material = MaterialOf<MaterialKind>;
 
 /** Material that is made by rule from a tonic. */
 export type PatternMaterial = Exclude<Material, { kind: 'line' }>;
 
-/** All kinds of material, in their order. */
+/** The names of all kinds of material, in order. */
 export const MATERIAL_KINDS: readonly MaterialKind[] = Object.keys(MATERIAL_PARTS).filter(
   (kind): kind is MaterialKind => kind in MATERIAL_PARTS,
 );
 
 const TYPED: { readonly [Kind in MaterialKind]: MaterialPart<MaterialOf<Kind>> } = MATERIAL_PARTS;
 
-/** A kind of material by its name. */
+/** Finds a kind of material by its name. */
 export function materialPart<Kind extends MaterialKind>(kind: Kind): MaterialPart<MaterialOf<Kind>> {
   return TYPED[kind];
 }
 
-/** What is to be played: a scale, an arpeggio, or a line of the teacher's own. */
+/** The schema of the material of a brief: a scale, an arpeggio, a line of the teacher's own and others. */
 export const Material: TUnsafe<Material> = Type.Unsafe<Material>(Type.Union(MATERIAL_KINDS.map((kind) => materialPart(kind).schema)));
 
 /** Turns material into the line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */
@@ -47,7 +47,7 @@ export function readMaterial(material: Material, rhythm: Rhythm = {}): Reading<L
   return materialPart(material.kind).read(material, rhythm);
 }
 
-/** Whether the way down mirrors the way up note for note, so that it can have the same fingers. */
+/** Tells whether the way down mirrors the way up note for note, so that it can have the same fingers. */
 export function comesBackAlike(material: Material): boolean {
   const part = materialPart(material.kind);
   const octaves = part.octaves(material);

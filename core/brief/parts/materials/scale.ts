@@ -6,7 +6,7 @@ import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
-/** A scale goes on by at most so many notes above its last octave: another would be an octave. */
+/** The largest number of notes that a scale goes on above its last octave; one more would be an octave. */
 export const MOST_FURTHER = 6;
 
 const schema = Type.Object(
@@ -25,10 +25,10 @@ const schema = Type.Object(
 
 type ScaleMaterial = Static<typeof schema>;
 
-/** Degrees to begin on. */
+/** The degrees on which a scale may begin. */
 const DEGREES = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
-/** The same in the sentence. */
+/** The names of the degrees in the sentence. */
 const DEGREE_LABELS = {
   '1': 'from its first degree',
   '2': 'from its second degree',
@@ -39,19 +39,19 @@ const DEGREE_LABELS = {
   '7': 'from its seventh degree',
 } as const;
 
-/** The bottom of a scale that has come down, in the sentence. */
+/** The words for the bottom of a scale that has come down, in the sentence. */
 const BOTTOM_LABELS = { plain: 'ending on the tonic', turn: 'with a turn at the bottom' } as const;
 
-/** What is special about a scale, after its name: "from its third degree". */
+/** Writes what is special about a scale, after its name: "from its third degree". */
 function specially(material: ScaleMaterial): string {
   const from = Object.entries(DEGREE_LABELS).find(([degree]) => Number(degree) === (material.from ?? 1))?.[1] ?? '';
   return `${(material.from ?? 1) > 1 ? ` ${from}` : ''}${turns(material) ? ` ${BOTTOM_LABELS.turn}` : ''}`;
 }
 
-/** How far a scale goes above its last octave. */
+/** The distances that a scale may go above its last octave. */
 const FURTHER = ['0', '1', '2', '3', '4', '5', '6'] as const;
 
-/** The same in the sentence. */
+/** The names of these distances in the sentence. */
 const FURTHER_LABELS = {
   '0': 'no further',
   '1': 'one note further',
@@ -67,7 +67,7 @@ function furtherTold({ further = 0 }: ScaleMaterial): string {
   return told && further > 0 ? `, ${FURTHER_LABELS[told]}` : '';
 }
 
-/** Only what comes down to its tonic has a turn there. */
+/** Tells whether a scale comes down to its tonic and so may turn there. */
 function turns({ direction, from = 1, turn }: ScaleMaterial): boolean {
   return turn === true && direction === 'up-down' && from === 1;
 }

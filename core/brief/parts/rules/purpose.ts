@@ -1,23 +1,23 @@
 import { oneOf } from '#core/result';
 import { plus, times, type Weights } from '#core/weights';
 
-/** What the plan is for: in training weak fingers are wanted, in performance they are kept from shifts, arrivals and top notes. */
+/** The purposes of a plan: in training weak fingers are wanted; in performance they are kept from shifts, arrivals and top notes. */
 export const PURPOSES = ['training', 'performance'] as const;
 
-/** What the plan is for. */
+/** The purpose of a plan. */
 export type Purpose = (typeof PURPOSES)[number];
 
-/** What the plan is for, as documents carry it. */
+/** The schema of the purpose of a plan. */
 export const PurposeName = oneOf(PURPOSES);
 
-/** What a purpose is called in the sentence; `none` for no purpose. */
+/** The names of purposes in the sentence; `none` for no purpose. */
 export const PURPOSE_LABELS: Readonly<Record<Purpose | 'none', string>> = {
   none: 'for general use',
   training: 'for training',
   performance: 'for performance',
 };
 
-/** The weights that a purpose changes. */
+/** Gives the weights that a purpose changes. */
 export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weights> {
   switch (purpose) {
     case 'training':
@@ -41,7 +41,10 @@ export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weig
   }
 }
 
-/** The share, up to 1, in which the fourth finger is avoided: wholly on the violin, hardly on the necks of cello and bass, where it is at home. */
+/**
+ * Gives the share, up to 1, in which the fourth finger is avoided: wholly on the violin, hardly on the necks of cello and bass, where it is
+ * at home.
+ */
 function dislikeOfFourth({ finger }: Weights): number {
   return Math.min(1, finger[4] / WEAK_FOURTH);
 }

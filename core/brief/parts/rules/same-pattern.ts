@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox';
 
-/** Whether every octave has the fingers of the one below it, as documents carry it. */
+/** The schema of whether every octave has the fingers of the one below it. */
 export const SamePattern = Type.Boolean();
 
-/** What the rule is called, and what it does. */
+/** The words for the rule and its effect. */
 export const SAME_PATTERN_WORDS = {
   name: 'One pattern for every octave',
   hint: 'From the second octave on the fingers repeat.',

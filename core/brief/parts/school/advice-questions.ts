@@ -12,7 +12,7 @@ import {
   wrist,
 } from './questions/advice.ts';
 
-/** The questions that are told beside a note and change no fingering. */
+/** The questions whose answers are told beside a note and change no fingering. */
 export const ADVICE_QUESTIONS = {
   thumbViolin,
   thumbCello,

@@ -5,7 +5,7 @@ import { sameFinger, semitones, violinSemitones } from './questions/semitones.ts
 import { guide, nextPosition, shiftDown, shiftUp } from './questions/shifts.ts';
 import { down, intonation, style } from './questions/whole-line.ts';
 
-/** The questions that show in the fingering, in what is heard, or in what the fingers do. */
+/** The questions whose answers show in the fingering, in the sound, or in the work of the fingers. */
 export const FINGERING_QUESTIONS = {
   style,
   openUp,

@@ -2,30 +2,32 @@ import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 
 /** One way of answering a question on which teachers differ. */
 export interface Side {
-  /** As the school and the sentence tell it: "the fourth finger going up". */
+  /** The name of the side in the school and the sentence: "the fourth finger going up". */
   readonly label: string;
-  /** What speaks for it, in one sentence; empty where the question is left to each place of the line. */
+  /** The advantage of this side, in one sentence; empty where the question is left to each place of the line. */
   readonly gains: string;
 }
 
-/** Where in a line something is told. */
+/** A place in a line at which advice is told. */
 export type ToldAt = 'shift' | 'double-stop' | 'high-place' | 'check';
 
 /** A question on which teachers differ, and its sides. */
 export interface Question {
-  /** What is asked: "Open string or fourth finger, going up". */
+  /** The title of the question: "Open string or fourth finger, going up". */
   readonly title: string;
   /** The instruments on which it comes up. */
   readonly kinds: readonly InstrumentKind[];
   /** The side taken where nobody has said anything: what a brief without a school gets. */
   readonly usual: string;
-  /** By the name that documents carry, in the order in which they are offered. */
+  /** The sides by their names in documents, in the order in which they are offered. */
   readonly sides: Readonly<Record<string, Side>>;
-  /** Where the sides are told beside a note, each with what it gains; absent for what shows in the fingering itself. */
+  /**
+   * The place at which the sides are told beside a note, each with its advantage; absent for questions that show in the fingering itself.
+   */
   readonly toldAt?: ToldAt;
 }
 
-/** The names of the sides of a question, in their order. */
+/** Lists the names of the sides of a question, in order. */
 export function sideNames<Name extends string>(sides: Readonly<Record<Name, unknown>>): readonly Name[] {
   return Object.keys(sides).filter((name): name is Name => name in sides);
 }
@@ -36,5 +38,5 @@ export const UPPER_STRINGS: readonly InstrumentKind[] = ['violin', 'viola'];
 /** The cello and the double bass: the arm hangs from the shoulder, the finger follows the semitone. */
 export const LOWER_STRINGS: readonly InstrumentKind[] = ['cello', 'bass'];
 
-/** Any of the four. */
+/** All four instruments. */
 export const ALL_STRINGS: readonly InstrumentKind[] = INSTRUMENT_KINDS;

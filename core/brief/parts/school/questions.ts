@@ -12,18 +12,18 @@ export type QuestionName = keyof typeof QUESTIONS;
 /** The name of a side of a question. */
 export type SideOf<Name extends QuestionName> = keyof (typeof QUESTIONS)[Name]['sides'];
 
-/** How questions are answered: by a school, by a player, or for one piece. What is absent is not answered. */
+/** The answers to questions: of a school, of a player, or for one piece. A question that is absent is not answered. */
 export type Ways = { [Name in QuestionName]?: SideOf<Name> };
 
-/** The names of all questions, in their order. */
+/** The names of all questions, in order. */
 export const QUESTION_NAMES: readonly QuestionName[] = /* @__PURE__ */ sideNames(QUESTIONS);
 
-/** A question by its name, its sides by any text. */
+/** Finds a question by its name; its sides are named by plain text. */
 export function questionNamed(name: QuestionName): Question {
   return QUESTIONS[name];
 }
 
-/** A side of a question; the usual one where a name is no side of it. */
+/** Finds a side of a question; the usual one where a name is no side of it. */
 export function sideOf(name: QuestionName, side: string): Side {
   const { sides, usual } = questionNamed(name);
   const found = sides[side] ?? sides[usual];
@@ -31,18 +31,18 @@ export function sideOf(name: QuestionName, side: string): Side {
   return found;
 }
 
-/** The questions that come up on an instrument. */
+/** Lists the questions that come up on an instrument. */
 export function questionsFor(kind: InstrumentKind): readonly QuestionName[] {
   return QUESTION_NAMES.filter((name) => questionNamed(name).kinds.includes(kind));
 }
 
-/** Ways with one question answered differently; null takes the answer away. */
+/** Answers one question differently; null removes the answer. */
 export function withAnswer(ways: Ways, name: QuestionName, side: string | null): Ways {
   const { [name]: _, ...others } = ways;
   return side === null || !(side in QUESTIONS[name].sides) ? others : { ...others, [name]: side };
 }
 
-/** The answer to a question: the usual side where it is not answered. */
+/** Gives the answer to a question: the usual side where it is not answered. */
 export function answerOf<Name extends QuestionName>(ways: Ways, name: Name): NonNullable<Ways[Name]> | (typeof QUESTIONS)[Name]['usual'] {
   return ways[name] ?? QUESTIONS[name].usual;
 }

@@ -25,7 +25,7 @@ function isComplete(fields: TProperties): fields is WayFields {
   return QUESTION_NAMES.every((name) => fields[name] !== undefined);
 }
 
-/** How questions are answered, as documents carry it. */
+/** The schema of the answers to questions. */
 export const WaysSchema = Type.Object(WAY_FIELDS, { additionalProperties: false });
 
 /** Weights changed by name; ranges are those of the table. */
@@ -37,16 +37,16 @@ export const WeightChanges = eachNamed<WeightChanges>(
   Type.Union([Type.Number(), Type.Array(Type.Number(), { minItems: 1, maxItems: 20 })]),
 );
 
-/** What stands with the notes, as a school teaches: finger numbers, names, both or neither. */
+/** The labels under the notes, as a school teaches: finger numbers, names, both or neither. */
 export const LABELS = ['numbers', 'names', 'both', 'neither'] as const;
 
-/** What stands with the notes. */
+/** One kind of label under the notes. */
 export type Labels = (typeof LABELS)[number];
 
-/** The most that a bow may be from the bridge, mm: half of a double bass's string. */
+/** The largest distance of the bow from the bridge, mm: half of a double bass's string. */
 const MOST_CONTACT_MM = 550;
 
-/** How a teacher teaches: what is answered, what a style stands for, what everything costs, and what patterns are called. */
+/** The schema of how a teacher teaches: the answers to questions, the wishes of a style, the costs, and the names of patterns. */
 export const School = Type.Object(
   {
     name: Type.Optional(Type.String({ maxLength: 80 })),
@@ -69,5 +69,5 @@ export const School = Type.Object(
   { additionalProperties: false },
 );
 
-/** How a teacher teaches, as documents carry it. */
+/** The way a teacher teaches, as documents carry it. */
 export type School = Static<typeof School>;

@@ -6,21 +6,23 @@ import { ALL_STRINGS, UPPER_STRINGS } from './question.ts';
 /** A change of weights. */
 export type WeightsChange = (weights: Weights) => Partial<Weights>;
 
-/** What the answers to a question do to the weights, by side, on the instruments on which it comes up. */
+/** The changes that the answers to a question make to the weights, by side, on the instruments on which it comes up. */
 export interface WayWeights {
   readonly kinds: readonly InstrumentKind[];
   readonly sides: Readonly<Record<string, WeightsChange>>;
 }
 
-/** How much an open string is worth to a teacher who asks for it, thousandths: a crossing or two. */
+/** The worth of an open string to a teacher who asks for it, thousandths: a crossing or two. */
 const WANTED = -900;
 
-/** How much it costs with one who asks for the finger: more than any fourth finger, less than a shift for its sake. */
+/**
+ * The cost of an open string to a teacher who asks for the finger, thousandths: more than any fourth finger, less than a shift to avoid it.
+ */
 const UNWANTED = 1500;
 
 /**
- * What answers do to the weights, by question and side, in the order of the questions; sides that move no finger are not among them.
- * It stands by itself so that planning needs none of the words in which the questions are put.
+ * The changes that answers make to the weights, by question and side, in the order of the questions; sides that move no finger are left
+ * out. The table stands by itself so that planning loads none of the words in which the questions are put.
  */
 export const WAY_WEIGHTS = {
   openUp: {

@@ -1,7 +1,7 @@
 import type { WishPart } from '#core/brief/parts';
 import { plus } from '#core/weights';
 
-/** More than shifting for it costs at full strength, thousandths: then no finger slides where a line does without. */
+/** The cost at full strength, thousandths: more than a shift to avoid it, so that no finger slides where the line can do without. */
 const RULES = 5000;
 
 /** A finger for each semitone: sliding one finger costs more, leaving a letter nothing. */

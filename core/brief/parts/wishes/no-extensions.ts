@@ -10,7 +10,7 @@ export const noExtensions: WishPart = {
     drawnIn: drawnIn + 800,
     opening: opening + 1500,
     pivot: pivot + 1500,
-    // A closed hand moves a semitone where another opens, as between half position and first.
+    // A closed hand moves a semitone where an open one would extend, as between half position and first.
     semitoneMoveShare: semitoneMoveShare * 0.5,
   }),
   mayGoHigh: true,

@@ -32,7 +32,7 @@ export type Preference = keyof typeof WISH_PARTS;
 /** The names of all wishes, in their order. */
 export const PREFERENCES: readonly Preference[] = Object.keys(WISH_PARTS).filter((name): name is Preference => name in WISH_PARTS);
 
-/** A wish by its name. */
+/** Finds a wish by its name. */
 export function wishPart(name: Preference): WishPart {
   return WISH_PARTS[name];
 }
@@ -40,7 +40,7 @@ export function wishPart(name: Preference): WishPart {
 /** Wishes by name, each with its strength, 0 … 1, as documents carry them. */
 export type Preferences = Partial<Record<Preference, number>>;
 
-/** Wishes by name, 0 … 1 each. */
+/** The schema of wishes by name, each from 0 to 1. */
 export const Preferences = eachNamed<Preferences>(PREFERENCES, Type.Number({ minimum: 0, maximum: 1 }));
 
 /** The wishes of a brief, read: those of some strength. */

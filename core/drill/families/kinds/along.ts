@@ -11,7 +11,7 @@ import { plannedNotes } from '../planned-notes.ts';
 import type { FamilyOf } from '../request.ts';
 import { asAsked, stringsOf } from '../written.ts';
 
-/** The notes of the key on one string, from the open string or the lowest above it, an octave up and down. */
+/** Writes the notes of the key on one string, from the open string or the lowest note above it, an octave up and down. */
 export function oneString(ground: Ground, player: DrillFor, { strings }: FamilyOf<'one-string'>): Written {
   const { key } = ground;
   const measures = strings.flatMap((open) => {
@@ -23,13 +23,16 @@ export function oneString(ground: Ground, player: DrillFor, { strings }: FamilyO
   return asAsked(measures);
 }
 
-/** Above an open string, where a note can be checked without doubt with the string beside it: the fourth and the fifth. */
+/**
+ * The heights above an open string at which a note can be checked without doubt with the string beside it: the fourth and the fifth,
+ * semitones.
+ */
 const LANDMARKS = [5, 7] as const;
 
 /** The octave of an open string, which is checked with that string: too many notes up to it mean that the semitones were too small. */
 const OCTAVE_SEMITONES = 12;
 
-/** By semitones from an open string up its octave; the fourth, the fifth and the octave are checked as they are reached. */
+/** Writes semitones from an open string up its octave; the fourth, the fifth and the octave are checked as they are reached. */
 export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>): Written {
   const measures = strings.flatMap((open) => {
     const material = { kind: 'scale', type: 'chromatic', tonic: open, octaves: 1, direction: 'up' } as const;
@@ -47,7 +50,10 @@ export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>):
   return asAsked(measures);
 }
 
-/** Each note of a position on a string, then with the open string beside it: the higher where it is higher, else the lower. */
+/**
+ * Writes each note of a position on a string, then together with the open string beside it: with the higher one where that is higher than
+ * the note, else with the lower.
+ */
 export function againstOpenString(ground: Ground, { position, strings }: FamilyOf<'open-string'>): Written {
   const held = heldOn(ground, position);
   const measures = stringsOf(ground, strings).flatMap((string) =>
@@ -67,7 +73,7 @@ export function againstOpenString(ground: Ground, { position, strings }: FamilyO
   return asAsked(measures);
 }
 
-/** The study of a shift with the in-between note written out, in one bow. */
+/** Writes the study of a shift with the in-between note written out, in one bow. */
 export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'guide'>): Reading<Written> {
   const study = shiftStudy(player, { shift, letters: null, key, measures: 'all' });
   if (!study.ok) return study;
@@ -77,7 +83,7 @@ export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'gu
   return measures.length > 0 ? goodReading({ measures, altered: study.value.altered }) : badReading(drillIssue('no-guide', {}));
 }
 
-/** From note to note over what is passed; nothing where a shift passes none but those at its ends. */
+/** Goes from note to note over the notes that are passed; empty where a shift passes none but those at its ends. */
 function guided({ notes }: Plan, { from, to, guides }: Shift): Written['measures'] {
   const [left, reached] = [notes[from], notes[to]];
   const passed = guides.find(({ inBetween }) => inBetween !== null)?.inBetween;

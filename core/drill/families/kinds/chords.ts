@@ -12,30 +12,30 @@ import { asAsked } from '../written.ts';
 
 /** A chord of three notes on three neighbouring strings, in one hand. */
 interface ThreeNotes {
-  /** From the lowest. */
+  /** The pitches, from the lowest. */
   readonly pitches: readonly [Pitch, Pitch, Pitch];
-  /** The fingers, from the lowest string. */
+  /** The stops, from the lowest string. */
   readonly stops: readonly [StringStop, StringStop, StringStop];
-  /** Which of its notes is the lowest: 0 the root, 1 the third, 2 the fifth. */
+  /** The inversion: 0 for the root in the bass, 1 for the third, 2 for the fifth. */
   readonly inversion: number;
-  /** Fingers that do not stand on their own letter (violin, viola): they are set closer or further than the key has them. */
+  /** The fingers that do not stand on their own letter (violin, viola): they are set closer or further than the key has them. */
   readonly displaced: number;
-  /** How far into this hand's largest span its widest two fingers go, those that stand at once; 1 is all of it. */
+  /** The strain of the widest two fingers that stand at once, as a share of this hand's largest span. */
   readonly strain: number;
 }
 
 /**
- * The triads of a key that a hand can play in a position on three neighbouring strings, degree by degree, on the lower strings first:
- * the form in which most fingers stand on their own letters; of those on its root if it can be, else the inversion that asks least of
- * the hand. Rolled, the two lower notes lead in one bow to the two upper; held, all three fingers stay while the bow goes to and fro
- * between them.
+ * Writes the triads of a key that a hand can play in a position on three neighbouring strings, degree by degree, on the lower strings
+ * first. The form chosen has most fingers on their own letters; among those, the root position if it can be played, else the inversion that
+ * is easiest for the hand. Rolled, the two lower notes lead in one bow to the two upper; held, all three fingers stay while the bow goes to
+ * and fro between them.
  */
 export function chords(ground: Ground, player: DrillFor, { position, played }: FamilyOf<'chords'>): Written {
   const notes = (chord: ThreeNotes): readonly DrillNote[] => written(ground, chord, { position, played });
   const isPlayed = (chord: ThreeNotes): boolean => staysInOneHand(drillBrief(player, formatKey(ground.key), notes(chord)));
   const isNamed = (placement: Placement): boolean =>
     isOpenPair(placement) || ground.hand.positionName(placement, ground.key).label === position;
-  // The whole drill is played by one hand: of those that may open, the one that holds the most chords.
+  // One hand plays the whole drill: of the hands that may open, the one that holds the most chords.
   const [most = []] = staysNamed(ground, isNamed)
     .map((stance) =>
       inHand(ground, {
@@ -52,7 +52,7 @@ function isOpenPair({ finger, upper }: Placement): boolean {
   return finger === '0' && upper?.finger === '0';
 }
 
-/** The hands of a name that may open, by what stays of them; null alone where none does. */
+/** Groups the hands of a name that may open by the fingers that stay; null alone where none does. */
 function staysNamed(ground: Ground, isNamed: (placement: Placement) => boolean): readonly (number | null)[] {
   const placements = boardOf(ground)
     .strings.flat()
@@ -69,20 +69,23 @@ function inHand(ground: Ground, sought: Omit<Sought, 'degree' | 'string'>): read
   return DEGREES.flatMap((degree) => lowest.flatMap((string) => best(chordsOn(ground, { ...sought, degree, string }), sought) ?? []));
 }
 
-/** The degrees of a key, 0 for the tonic. */
+/** The degrees of a key: 0 for the tonic. */
 const DEGREES = [0, 1, 2, 3, 4, 5, 6] as const;
 
 interface Sought extends Pick<FamilyOf<'chords'>, 'played'> {
-  /** On which degree its root lies. */
+  /** The degree of its root. */
   readonly degree: number;
   /** The lowest of its three strings. */
   readonly string: number;
   readonly inPosition: (placement: Placement) => boolean;
-  /** Whether the planner plays the chord, to and fro, in one hand. */
+  /** Tells whether the planner plays the chord, to and fro, in one hand. */
   readonly isPlayed: (chord: ThreeNotes) => boolean;
 }
 
-/** Every finger on its own letter first, then on its root before both inversions, and an easy reach before a wide one. */
+/**
+ * Chooses the best form: every finger on its own letter first, then root position before both inversions, and an easy reach before a wide
+ * one.
+ */
 function best(found: readonly ThreeNotes[], { isPlayed }: Pick<Sought, 'isPlayed'>): ThreeNotes | null {
   const inOrder = found.toSorted(
     (one, other) => one.displaced - other.displaced || one.inversion - other.inversion || one.strain - other.strain,
@@ -108,7 +111,7 @@ interface Tone {
   readonly pitch: Pitch;
 }
 
-/** The notes of a triad that a position holds on a string, the open string among them. */
+/** Lists the notes of a triad that a position holds on a string, the open string among them. */
 function tones(
   ground: Ground,
   string: number,
@@ -145,12 +148,12 @@ function pairs(ground: Ground, lower: Tone, upper: Tone): readonly Pair[] {
   });
 }
 
-/** A plain note or double stop. */
+/** Tells whether a placement is a plain note or double stop. */
 function wanted(pitch: Pitch, upper: Pitch | null): WantedNote {
   return { pitch, upper, top: null, chromatic: false, wide: false, harmonics: 'none', other: null };
 }
 
-/** Two pairs that share their middle note, in one hand; null where they are not one chord, or no hand plays it so. */
+/** Joins two pairs that share their middle note into a chord in one hand; null where they are not one chord, or no hand plays it so. */
 function joined(
   ground: Ground,
   lower: Pair,
@@ -174,8 +177,8 @@ function joined(
 }
 
 /**
- * Whether two pairs that share their middle finger are held by one hand. That of the cello opens from its first finger: a chord in an
- * open hand without it would be a shift from any other.
+ * Tells whether one hand holds two pairs that share their middle finger. The cello's hand opens from its first finger: a chord in an open
+ * hand without that finger would be a shift from any other.
  */
 function isOneHand({ placement: own, stops: [low, mid] }: Pair, { placement: others, stops: [again, high] }: Pair): boolean {
   if (own.stance !== others.stance || mid.finger !== again.finger || mid.semitonesAboveOpen !== again.semitonesAboveOpen) return false;
@@ -184,12 +187,15 @@ function isOneHand({ placement: own, stops: [low, mid] }: Pair, { placement: oth
   return own.block === others.block && own.anchor === others.anchor && (isClosed || [low, mid, high].some(({ finger }) => finger === '1'));
 }
 
-/** Whether a finger plays another letter than its position gives it. */
+/** Tells whether a finger plays another letter than its position gives it. */
 function isDisplaced({ finger, letterSteps }: StringStop, { letterPosition }: Placement): boolean {
   return finger !== '0' && letterPosition !== null && letterSteps !== letterPosition + Number(finger) - 1;
 }
 
-/** Of the two outer fingers the higher stands higher, or level; one finger does not reach over the string between. */
+/**
+ * Tells whether the outer fingers can stand together: the one on the higher string stands higher, or level; a finger does not reach over
+ * the string between.
+ */
 function standTogether(low: StringStop, high: StringStop): boolean {
   if (low.finger === '0' || high.finger === '0') return true;
   const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
@@ -202,7 +208,10 @@ function strainOf({ hand, doubleStopHand, instrument }: Ground, placement: Place
   return needMm / span.maxMm;
 }
 
-/** The outer fingers stand two strings apart: along and across by Pythagoras, as two fingers on neighbouring strings are measured. */
+/**
+ * Measures the strain of the outer fingers, two strings apart: along and across by Pythagoras, as two fingers on neighbouring strings are
+ * measured.
+ */
 function outerStrain({ instrument, doubleStopHand }: Ground, low: StringStop, high: StringStop): number {
   if (low.finger === '0' || high.finger === '0') return 0;
   const [one, other] = [low, high].map((stop) => mmFromNut(instrument.stringLengthMm, stop.semitonesAboveOpen));

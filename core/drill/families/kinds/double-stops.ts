@@ -10,8 +10,9 @@ import type { FamilyOf } from '../request.ts';
 import { asAsked, rest } from '../written.ts';
 
 /**
- * A scale in double stops from the lowest tonic it can be played from: the lower string alone, the upper alone, both; or both at once
- * between rests, to be placed and lifted. Where no tonic carries an octave of it, it begins on another note of the key; five notes are enough.
+ * Writes a scale in double stops from the lowest tonic it can be played from: the lower string alone, the upper alone, both; or both at
+ * once between rests, to be placed and lifted. Where no tonic carries an octave of it, it begins on another note of the key; five notes are
+ * enough.
  */
 export function doubleStops(ground: Ground, player: DrillFor, asks: FamilyOf<'double-stops'>): Written {
   const tried = materials(ground, asks);
@@ -24,7 +25,10 @@ export function doubleStops(ground: Ground, player: DrillFor, asks: FamilyOf<'do
   return asAsked([]);
 }
 
-/** Thumb position, and with it the octaves of cello and bass, are learnt on the two upper strings: they are tried before the others. */
+/**
+ * Gives the string limits to try: thumb position, and with it the octaves of cello and bass, are learnt on the two upper strings, so these
+ * are tried first.
+ */
 function limitsOf({ instrument }: Ground, { position, interval }: FamilyOf<'double-stops'>): readonly NonNullable<Brief['limits']>[] {
   const where = position === null ? {} : { positions: [position] };
   const isLarge = instrument.kind === 'cello' || instrument.kind === 'bass';
@@ -33,13 +37,13 @@ function limitsOf({ instrument }: Ground, { position, interval }: FamilyOf<'doub
   return onThumb ? [{ ...where, strings: upper }, where] : [where];
 }
 
-/** From the lowest string on double stops begin within three octaves. */
+/** The number of octaves above the lowest string within which double stops begin. */
 const MOST_STARTS = 22;
 
-/** Notes of a scale up to its fifth. */
+/** The number of notes of a scale up to its fifth. */
 const A_FIFTH = 5;
 
-/** Letters from the lower note to the upper; null where an interval is only fingered as a whole scale. */
+/** The letters from the lower note to the upper; null where an interval is only fingered as a whole scale. */
 const LETTERS_OF: Readonly<Record<FamilyOf<'double-stops'>['interval'], number | null>> = {
   thirds: 2,
   sixths: 5,
@@ -49,7 +53,7 @@ const LETTERS_OF: Readonly<Record<FamilyOf<'double-stops'>['interval'], number |
   'fingered-octaves': null,
 };
 
-/** What may be played, the best first: an octave from each tonic, then eight notes from any note of the key, then five. */
+/** Lists the materials to try, the best first: an octave from each tonic, then eight notes from any note of the key, then five. */
 function materials({ key, instrument }: Ground, { interval }: FamilyOf<'double-stops'>): readonly Material[] {
   const lowest = lowestInKey(key, openPitch(instrument, instrument.strings.at(-1)?.name ?? ''));
   const starts = upward(key, lowest, MOST_STARTS);

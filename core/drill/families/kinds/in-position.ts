@@ -7,7 +7,7 @@ import { inFours } from '../from-the-key.ts';
 import type { FamilyOf } from '../request.ts';
 import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedOf, rest, stringsOf } from '../written.ts';
 
-/** The scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
+/** Writes the scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
   const held = notesHeld(ground, heldOn(ground, position));
   const written = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((each) => heldNote(ground, each));
@@ -27,7 +27,7 @@ function thereAndBack(notes: readonly HeldNote[]): readonly HeldNote[] {
   return [...notes, ...notes.slice(0, -1).toReversed()];
 }
 
-/** Each note and the third above it: 1 3, 2 4, 3 5. */
+/** Writes each note and the third above it: 1 3, 2 4, 3 5. */
 function thirds(held: readonly HeldNote[]): readonly HeldNote[] {
   return held.flatMap((low) => {
     const third = held.find(({ pitch }) => stepsOf(pitch) === stepsOf(low.pitch) + 2);
@@ -35,7 +35,7 @@ function thirds(held: readonly HeldNote[]): readonly HeldNote[] {
   });
 }
 
-/** The notes of the key between the lowest and the highest that the position holds, and that it does not hold. */
+/** Lists the notes of the key between the lowest and the highest of a position that the position does not hold. */
 function missing({ key }: Ground, held: readonly HeldNote[]): Written['altered'] {
   const pitches = held.slice(0, -1).flatMap(({ pitch }, order) => {
     const next = held[order + 1];
@@ -47,12 +47,12 @@ function missing({ key }: Ground, held: readonly HeldNote[]): Written['altered']
   return pitches.length > 0 ? [{ what: 'not-in-position', pitches }] : [];
 }
 
-/** Letters above the next tonic below, 0 to 6. */
+/** Counts the letters above the next tonic below, 0 to 6. */
 function lettersAbove(pitch: Pitch, tonic: Pick<Pitch, 'letter'>): number {
   return (((pitch.letter - tonic.letter) % 7) + 7) % 7;
 }
 
-/** Lowest finger of the upper string, then the block of the lower from its highest finger down; and the other way. */
+/** Writes the lowest finger of the upper string, then the block of the lower from its highest finger down; and the other way round. */
 export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Written {
   const { strings } = heldOn(ground, position);
   const measures = strings.slice(1).flatMap((lower, index) => {
@@ -67,7 +67,7 @@ export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Writte
   return asAsked(measures);
 }
 
-/** The first finger on one string and the outermost on the one beside it, by turns, then the other way round. */
+/** Writes the first finger on one string and the outermost on the one beside it by turns, then the other way round. */
 export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'first-and-fourth'>): Written {
   const held = heldOn(ground, position);
   const [first, ...others] = fingersAt(ground, position);
@@ -83,7 +83,10 @@ export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'
   return { measures, altered: insertedOf(found.flat()) };
 }
 
-/** Out of a rest in which the fingers hover, four notes at speed, in several orders; a finger without a note in the key plays the one under it. */
+/**
+ * Writes four notes at speed out of a rest in which the fingers hover, in several orders; a finger without a note in the key plays the one
+ * under it.
+ */
 export function hovering(ground: Ground, { position, strings }: FamilyOf<'hovering'>): Written {
   const held = heldOn(ground, position);
   const found = stringsOf(ground, strings).map((string) => {
@@ -98,10 +101,10 @@ export function hovering(ground: Ground, { position, strings }: FamilyOf<'hoveri
   return { measures, altered: insertedOf(found.flat()) };
 }
 
-/** Fewer fingers cannot be set down in several orders. */
+/** The number of fingers below which they cannot be set down in several orders. */
 const ENOUGH_FINGERS = 3;
 
-/** Four notes each: up, down, and every other finger first. */
+/** Lists orders of four notes: up, down, and every other finger first. */
 function ordersOf(held: readonly Standing[]): readonly (readonly Standing[])[] {
   const [first, second, third, fourth] = held;
   if (!first || !second || !third) return [];
@@ -120,7 +123,7 @@ function ordersOf(held: readonly Standing[]): readonly (readonly Standing[])[] {
   ];
 }
 
-/** Back to the first finger of one position after the first finger of each other. */
+/** Writes the way back to the first finger of one position after the first finger of each other. */
 export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): Written {
   const board = boardOf(ground);
   const labels = ground.hand.positionLabels.filter((label) => label !== position && label !== THUMB);
@@ -139,5 +142,5 @@ function firstFingerIn(standings: readonly Standing[] | undefined): Standing | n
   return standings?.find(({ placement }) => placement.finger === '1') ?? null;
 }
 
-/** So many other positions at most. */
+/** The largest number of other positions. */
 const MOST_FROM_HOME = 8;

@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { isPlayed, type Drill } from '#core/drill';
 import type { MeasuresOfPiece } from '../request.ts';
 
-/** A drill that goes on into measures of a piece, in their meter; without them where no hand plays both in a row, which is said. */
+/** Lets a drill go on into measures of a piece, in their meter; leaves them out where no hand plays both in a row, and says so. */
 export function leadingInto({ brief, altered }: Drill, { meter, notes, locks }: MeasuresOfPiece): Drill {
   if (brief.material.kind !== 'line') return { brief, altered };
   const drilled = brief.material.notes;

@@ -6,19 +6,22 @@ import { bestOf, type DrillFor, drillBrief, type Written } from '#core/drill';
 import { type LoopPlace, loopWritten } from '#core/drill/hot-spots';
 import type { FamilyOf } from '../request.ts';
 
-/** Notes of a loop before it is written. */
+/** The length of the notes of a loop before it is written. */
 const QUARTER = '1/4';
 
-/** A loop of a hot spot or a note as a drill that can be asked for: its notes as the plan fingers them, the fingers as the school has them, unchecked. */
+/**
+ * Turns a loop of a hot spot or a note into a drill that can be asked for: its notes as the plan fingers them, the fingers as the school
+ * has them, unchecked.
+ */
 export function loopAsked(plan: Plan, { kind, loop: places }: Pick<LoopPlace, 'kind' | 'loop'>): FamilyOf<'loop'> {
-  // The way there, as the loop of the plan spells it.
+  // Only the way there is kept, as the loop of the plan spells it.
   const { measures } = loopWritten(plan, places, { checks: false });
   const there = measures.flat().flatMap((note) => ('rest' in note ? [] : [note]));
   const notes = there.slice(0, Math.ceil(there.length / 2)).map(({ pitches, fingered }) => ({ pitches: [...pitches], fingered }));
   return { family: 'loop', kind, notes, fingers: 'as-taught', checks: false };
 }
 
-/** The loop there and back, checked at its ends where that is asked for. */
+/** Writes the loop there and back, checked at its ends where that is asked for. */
 export function loop(player: DrillFor, key: string, { notes, checks }: FamilyOf<'loop'>): Reading<Written> {
   const plan = bestOf(
     drillBrief(

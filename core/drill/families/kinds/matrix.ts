@@ -8,9 +8,9 @@ import type { FamilyOf } from '../request.ts';
 import { asAsked, type FingerHere, fingerIn, fingersAt, insertedOf } from '../written.ts';
 
 /**
- * Every finger onto every finger, from one position to another and back, string by string: first each finger onto itself, then
- * onto the others. A finger without a note in the key plays the note under it, which is said; where both play one note nothing
- * would be heard of the shift, and it is left out.
+ * Writes every finger onto every finger, from one position to another and back, string by string: first each finger onto itself, then onto
+ * the others. A finger without a note in the key plays the note under it, which is said; a pair whose notes are the same is left out,
+ * because the shift would not be heard.
  */
 export function matrix(ground: Ground, asks: FamilyOf<'matrix'>): Written {
   const found = asks.strings.flatMap((open) => {
@@ -25,7 +25,7 @@ export function matrix(ground: Ground, asks: FamilyOf<'matrix'>): Written {
   };
 }
 
-/** The finger that leaves and the one that arrives. */
+/** A pair of fingers: the one that leaves and the one that arrives. */
 type Pair = readonly [FingerHere, FingerHere];
 
 function onOneString(ground: Ground, string: number, { from, to, fingers }: FamilyOf<'matrix'>): readonly Pair[] {
@@ -41,7 +41,10 @@ function onOneString(ground: Ground, string: number, { from, to, fingers }: Fami
   });
 }
 
-/** The key in which the fingers fall on a string as they do on another in the key of the ground; that key where there is no such key. */
+/**
+ * Finds the key in which the fingers fall on a string as they do on another in the key of the ground; that key itself where there is no
+ * such key.
+ */
 function inKeyOfString(ground: Ground, likeOpen: string, string: number): Ground {
   const { instrument, key } = ground;
   const [like, here] = [Math.max(0, stringNamed(instrument, likeOpen)), Math.max(0, string)].map(
@@ -57,7 +60,7 @@ function inKeyOfString(ground: Ground, likeOpen: string, string: number): Ground
 }
 
 /**
- * One note with two fingers: the finger of the position that is left, the open string while the hand travels, the finger of the
+ * Writes one note with two fingers: the finger of the position that is left, the open string while the hand travels, the finger of the
  * position it comes to, which has to match; and back.
  */
 export function matching(ground: Ground, { strings, from, to }: FamilyOf<'matching'>): Written {

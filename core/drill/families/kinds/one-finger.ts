@@ -17,8 +17,8 @@ import type { FamilyOf } from '../request.ts';
 import { asAsked, stringsOf } from '../written.ts';
 
 /**
- * One finger goes between its place in the key and the one a semitone beside it; its neighbours stay where they are. A neighbour
- * that the hand would have to move with it (the block of the cello's hand) is left out.
+ * Writes one finger going between its place in the key and the one a semitone beside it, while its neighbours stay where they are. A
+ * neighbour that the hand would have to move with it (the block of the cello's hand) is left out.
  */
 export function twoPlaces(ground: Ground, player: DrillFor, { position, strings, finger }: FamilyOf<'two-places'>): Written {
   const held = heldOn(ground, position);
@@ -54,17 +54,17 @@ interface Moved {
 
 const EIGHTH = '1/8';
 
-/** Gives the distance of a finger from another, semitones; the thumb, which carries the hand, is always a neighbour. */
+/** Gives the distance of a finger from another, in semitones; the thumb, which carries the hand, is always a neighbour. */
 function awayFrom(own: Standing, { placement }: Standing): number {
   return placement.finger === 'T' ? 0 : Math.abs(placement.semitonesAboveOpen - own.placement.semitonesAboveOpen);
 }
 
-/** Whether notes are played without a shift. */
+/** Tells whether notes are played without a shift. */
 function isOneHand(player: DrillFor, { key }: Ground, notes: readonly DrillNote[]): boolean {
   return staysInOneHand(drillBrief(player, formatKey(key), notes));
 }
 
-/** The places a semitone beside a finger, by the same letter, that its neighbours leave free. */
+/** Lists the places a semitone beside a finger, by the same letter, that its neighbours leave free. */
 function placesBeside(held: readonly Standing[], own: Standing): readonly Pitch[] {
   const taken = held.filter((each) => each !== own).map(({ pitch }) => semitonesOf(pitch));
   return [-1, 1].flatMap((by) => {
@@ -77,7 +77,7 @@ function movedNote({ placement, label }: Standing, other: Pitch): Alteration {
   return { what: 'note-inserted', finger: placement.finger, pitch: formatPitch(other), label };
 }
 
-/** The fifth degree to the tonic and back as the melodic minor has them: letters and semitones below the tonic. */
+/** The fifth degree to the tonic and back as the melodic minor has them, in letters and semitones below the tonic. */
 const TOP_OF_MELODIC_MINOR = [
   [3, 5],
   [2, 3],
@@ -88,13 +88,12 @@ const TOP_OF_MELODIC_MINOR = [
   [3, 5],
 ] as const;
 
-/** Where the seventh degree is raised, and where it is not. */
+/** The indexes of the raised and the natural seventh degree. */
 const SEVENTHS = [2, 4] as const;
 
 /**
- * The top of the melodic minor wherever one finger plays both sevenths in a position: it is lifted and set again a semitone
- * lower, as often as is asked by itself (raised, tonic, natural, tonic) and then in the line. In a major key its relative minor is
- * taken.
+ * Writes the top of the melodic minor wherever one finger plays both sevenths in a position: it is lifted and set again a semitone lower,
+ * first by itself as often as is asked (raised, tonic, natural, tonic), then in the line. A major key gives its relative minor.
  */
 export function liftAndReplace(ground: Ground, player: DrillFor, { position, times = 0 }: FamilyOf<'lift-and-replace'>): Written {
   const tonic = minorTonic(ground);
@@ -119,13 +118,13 @@ export function liftAndReplace(ground: Ground, player: DrillFor, { position, tim
   return asAsked(measures);
 }
 
-/** The note between them. */
+/** The index of the tonic between them. */
 const TONIC = 3;
 
-/** A measure of eighths has the finger lifted and set again twice. */
+/** The number of times that a finger is lifted and set again in a measure of eighths. */
 const LIFTS_A_MEASURE = 2;
 
-/** Octaves of pitches on the four instruments. */
+/** The octave numbers that occur on the four instruments. */
 const OCTAVES = [1, 2, 3, 4, 5, 6, 7] as const;
 
 function minorTonic({ key }: Ground): Pitch {

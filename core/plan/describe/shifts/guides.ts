@@ -7,8 +7,8 @@ import { noteAt } from './note-at.ts';
 import type { AroundShift, Stood } from './standing.ts';
 
 /**
- * The ways to know where a shift arrives, the one to be followed first: the teacher's for this shift, else their usual one,
- * else what is most taught.
+ * Lists the ways to know where a shift arrives, the one to be followed first: the teacher's for this shift, else the teacher's usual one,
+ * else the most taught.
  */
 export function guidesOf(task: Task, { from, to, stood }: Ends, throughOpenString: boolean): readonly Guide[] {
   const open: readonly Guide[] = throughOpenString ? [{ kind: 'open-string', inBetween: null }] : [];
@@ -21,39 +21,39 @@ export function guidesOf(task: Task, { from, to, stood }: Ends, throughOpenStrin
   return [...wanted, ...open, ...others];
 }
 
-/** The notes at both ends of a shift, and where fingers stand in the stays that it joins. */
+/** The notes at both ends of a shift, with the places of fingers in the stays that it joins. */
 interface Ends {
   readonly from: PlacedNote;
   readonly to: PlacedNote;
   readonly stood: AroundShift;
 }
 
-/** The same as the hand has them. */
+/** The placements at both ends of a shift. */
 interface Hands {
   readonly from: Placement;
   readonly to: Placement;
   readonly stood: AroundShift;
 }
 
-/** A shift that needs no choice: another finger on the same pitch, or one finger all the way; null for any other. */
+/** Finds the kind of a shift that needs no choice: another finger on the same pitch, or one finger all the way; null for any other. */
 function kindOfItself(from: PlacedNote, to: PlacedNote): 'substitution' | 'same-finger' | null {
   const [leaving, arriving] = [leadingStop(from.placement), leadingStop(to.placement)];
   if (leaving?.finger === arriving?.finger) return leaving?.stringIndex === arriving?.stringIndex ? 'same-finger' : null;
   return semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch) ? 'substitution' : null;
 }
 
-/** The finger a placement leads with: of a double stop the lower string's, or the other where that is open. */
+/** Gives the finger a placement leads with: of a double stop the lower string's, or the other where that is open. */
 function leadingStop(placement: Placement): StringStop | undefined {
   return stopsIn(placement)[0];
 }
 
 /**
- * The fingers that may lead from one placement to another, the most taught first, each with what it passes.
+ * Lists the fingers that may lead from one placement to another, the most taught first, each with the note it passes.
  *
- * Down, the old finger always can lead: onto a higher finger it slides to its own place in the lower position, below the goal,
- * and the new finger is set. Up onto a lower finger it would overshoot: the hand drops to finger 1, or the new finger leads.
+ * Going down, the old finger always can lead: onto a higher finger it slides to its own place in the lower position, below the goal,
+ * and the new finger is set. Going up onto a lower finger it would overshoot: the hand drops to finger 1, or the new finger leads.
  * Otherwise both can. Where the bow crosses as well, the arriving finger leads on the new string, and the way on the old
- * string comes after it. From the neck onto the thumb the half-string harmonic tells the place, below it finger 1's place.
+ * string comes after it. From the neck onto the thumb the half-string harmonic tells the place; below it, finger 1's place does.
  */
 function fingersThatLead(task: Task, hands: Hands): readonly Guide[] {
   const { from, to } = hands;
@@ -65,13 +65,13 @@ function fingersThatLead(task: Task, hands: Hands): readonly Guide[] {
   return guides.filter((guide, index) => guides.findIndex((other) => samePassing(guide, other)) === index);
 }
 
-/** In the order in which they are taught. */
+/** Lists the kinds in the order in which they are taught. */
 function kindsThatLead(leaving: Finger, arriving: Finger, up: boolean): readonly LeadingFinger[] {
   const towardsHigher = (rankOf(arriving) ?? 0) > (rankOf(leaving) ?? 0);
   return up && !towardsHigher ? ['first-finger', 'new-finger'] : ['old-finger', 'new-finger', 'first-finger'];
 }
 
-/** With a crossing the bow crosses first and the arriving finger leads. */
+/** Puts the arriving finger first where the bow crosses, because the bow crosses before the hand arrives. */
 function crossed(kinds: readonly LeadingFinger[]): readonly LeadingFinger[] {
   return ['new-finger', ...kinds.filter((kind) => kind !== 'new-finger')];
 }
@@ -99,17 +99,19 @@ function guideOf(task: Task, kind: LeadingFinger, { from, to, stood }: Hands): r
   }
 }
 
-/** A guide that passes a note; none where the finger would stay on the note it is to leave or reach. */
+/** Makes a guide that passes a note; none where the finger would stay on the note it is to leave or reach. */
 function passing(kind: LeadingFinger, note: InBetweenNote | null, played: StringStop): readonly Guide[] {
   return note === null || (note.finger === played.finger && note.semitonesAboveOpen === played.semitonesAboveOpen)
     ? []
     : [{ kind, inBetween: note }];
 }
 
-/** From here up the thumb is told by the half-string harmonic, semitones above the open string. */
+/** The half-string harmonic, which tells the place of the thumb from there up, semitones above the open string. */
 const HALF_STRING = 12;
 
-/** From the neck the thumb is told by the half-string harmonic; below that it takes over the place of finger 1. */
+/**
+ * Guides the thumb from the neck onto the string: by the half-string harmonic, or below that by the place of finger 1, which it takes over.
+ */
 function ontoThumb(task: Task, from: Placement, to: Placement): readonly Guide[] {
   const arriving = leadingStop(to);
   if (!arriving || inThumbPosition(from) || !inThumbPosition(to)) return [];
@@ -117,7 +119,7 @@ function ontoThumb(task: Task, from: Placement, to: Placement): readonly Guide[]
   return [{ kind: 'thumb', inBetween: noteAt(task, '1', arriving.stringIndex, from.firstFinger) }];
 }
 
-/** Two guides that name the same finger on the same place of a string are one. */
+/** Tells whether two guides name the same finger on the same place of a string. */
 function samePassing({ inBetween: one }: Guide, { inBetween: other }: Guide): boolean {
   return (
     one !== null &&
@@ -128,14 +130,17 @@ function samePassing({ inBetween: one }: Guide, { inBetween: other }: Guide): bo
   );
 }
 
-/** A hand on a string, and where its fingers stand there as they are played. */
+/** A hand on a string, with the places of its fingers there as they are played. */
 interface HandOnString {
   readonly hand: Placement;
   readonly stringIndex: number;
   readonly stands: Stood['first'];
 }
 
-/** What a finger sounds on a string: where it plays in that stay, else where the hand has it; null where it does not set it or it falls off the board. */
+/**
+ * Gives the sound of a finger on a string: where it plays in that stay, else where the hand has it; null where the hand does not set it or
+ * it falls off the board.
+ */
 function inBetween(task: Task, finger: Finger, { hand, stringIndex, stands }: HandOnString): InBetweenNote | null {
   const semitones = stands(finger, stringIndex) ?? task.hand.standsAt(finger, hand, { stringIndex, keyed: task.keyed });
   return semitones === null || semitones < 1 || semitones > task.instrument.highestSemitone

@@ -6,7 +6,7 @@ import { formatPitch } from '#core/pitch';
 import { pitchInKey } from '#core/key';
 import type { InBetweenNote } from '../types/shift.ts';
 
-/** A finger on a place of a string, as it sounds and reads. */
+/** Describes a place of a string as a note: its sound and its name. */
 export function noteAt(task: Task, finger: Finger, stringIndex: number, semitones: number): InBetweenNote {
   const string = stringOf(task.instrument, stringIndex);
   const pitch = pitchInKey(string.semitones + semitones, task.key);

@@ -9,7 +9,10 @@ import type { Guide, Shift } from '../types/shift.ts';
 import { guidesOf } from './guides.ts';
 import { type AroundShift, aroundShifts } from './standing.ts';
 
-/** Every shift of a placed line, in order: from the last stopped note before the move to the first after it. `named`: the position of each note of the line. */
+/**
+ * Lists every shift of a placed line, in order: from the last stopped note before the move to the first after it. `named` has the position
+ * of each note of the line.
+ */
 export function shiftsOf(task: Task, placed: readonly PlacedNote[], named: (index: number) => PositionName): readonly Shift[] {
   const shifts: Shift[] = [];
   const at = taskAt(task);
@@ -35,7 +38,7 @@ export function shiftsOf(task: Task, placed: readonly PlacedNote[], named: (inde
 /** A shift without the names of its positions, which are those of the stays it joins. */
 type Unnamed = Omit<Shift, 'fromPosition' | 'toPosition'>;
 
-/** A shift as it is told: the notes that it lies between, and where fingers stand on both sides of it. */
+/** The parts of a shift that its description needs: the notes it lies between, and the places of fingers on both sides. */
 interface Between {
   readonly from: PlacedNote;
   readonly to: PlacedNote;
@@ -44,7 +47,7 @@ interface Between {
   readonly stood: AroundShift;
 }
 
-/** The hand arrives in the key of the note it arrives on. */
+/** Describes a shift; the hand arrives in the key of the note it arrives on. */
 function shiftBetween(at: (index: number) => Task, { from, to, moves, stood }: Between): Unnamed {
   const task = at(to.index);
   const [leaves, arrives] = firstFingerMoves(from.placement, to.placement, stood);
@@ -72,8 +75,8 @@ function shiftBetween(at: (index: number) => Task, { from, to, moves, stood }: B
 }
 
 /**
- * From where to where the first finger goes: from its last place on the string that is left to its first on the string it comes to,
- * as it is played; where it is not, the hand tells. In thumb position the thumb measures the hand.
+ * Gives the way of the first finger: from its last place on the string that is left to its first on the string it comes to, as it is
+ * played; where it is not played, the hand tells. In thumb position the thumb measures the hand.
  */
 function firstFingerMoves(from: Placement, to: Placement, { before, after }: AroundShift): readonly [number, number] {
   const byHand = [from.firstFinger, to.firstFinger] as const;
@@ -83,7 +86,7 @@ function firstFingerMoves(from: Placement, to: Placement, { before, after }: Aro
   return leaves === arrives ? byHand : [leaves, arrives];
 }
 
-/** Fingers and strings at both ends. */
+/** Gives the fingers and strings at both ends. */
 function endsOf(task: Task, from: Placement, to: Placement): Pick<Shift, 'fromFinger' | 'toFinger' | 'fromString' | 'toString'> {
   return {
     fromFinger: from.finger,
@@ -93,7 +96,7 @@ function endsOf(task: Task, from: Placement, to: Placement): Pick<Shift, 'fromFi
   };
 }
 
-/** Neither end nor the guide has finger 1 down; on the thumb the thumb measures the hand. */
+/** Tells whether neither end nor the guide has finger 1 down; on the thumb, the thumb measures the hand. */
 function losesFirst(from: Placement, to: Placement, guide: Guide | undefined): boolean {
   const down: readonly Finger[] = [from, to].flatMap((placement) => stopsIn(placement).map(({ finger }) => finger));
   return ![...down, guide?.inBetween?.finger].some((finger) => finger === '1' || finger === 'T');

@@ -1,10 +1,10 @@
 import { type Finger, isShift, type Placement, stopsIn } from '#core/hand';
 
-/** Where the fingers of one stay stood on each string, semitones above the open string. */
+/** The places of the fingers of one stay on each string, semitones above the open string. */
 export interface Stood {
-  /** Where a finger stood first; null where it did not play there. */
+  /** Gives the first place of a finger; null where it did not play there. */
   readonly first: (finger: Finger, stringIndex: number) => number | null;
-  /** Where it stood last. */
+  /** Gives its last place. */
   readonly last: (finger: Finger, stringIndex: number) => number | null;
 }
 
@@ -14,7 +14,7 @@ export interface AroundShift {
   readonly after: Stood;
 }
 
-/** Of every placement that a shift arrives on, by its order in the line, where fingers stood before it and stand after it. */
+/** Gives the places of fingers before and after every shift, by the order in the line of the note it arrives on. */
 export function aroundShifts(placements: readonly Placement[]): ReadonlyMap<number, AroundShift> {
   const stays: { readonly from: number; readonly placements: Placement[] }[] = [];
   let last: Placement | null = null;

@@ -5,7 +5,7 @@ import type { PlacedNote } from '#core/solve';
 import type { Diagonal } from '../types/stop.ts';
 
 /**
- * For every note, where its finger stood last in this stay on a neighbouring string, when that is a semitone away: the finger lies
+ * Gives for every note the last place of its finger in this stay on a neighbouring string, when that is a semitone away: the finger lies
  * diagonally, not straight across. Null where it lies straight, or has not played there.
  */
 export function diagonalsOf(task: Task, placed: readonly PlacedNote[]): readonly (Diagonal | null)[] {

@@ -5,8 +5,8 @@ import { noteAt } from '../shifts/note-at.ts';
 import type { PlaceOfFirst } from '../types/stop.ts';
 
 /**
- * Where finger 1 stands at every note, on the string that is played: where it stood last in this stay, else where the hand has
- * it. Null over open strings.
+ * Gives the place of finger 1 at every note, on the string that is played: its last place in this stay, else where the hand has it. Null
+ * over open strings.
  */
 export function firstFingers(task: Task, placed: readonly PlacedNote[]): readonly (PlaceOfFirst | null)[] {
   const stood = new Map<number, number>();

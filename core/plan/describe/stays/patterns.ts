@@ -5,9 +5,9 @@ import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
 
 /**
- * The finger pattern of every string used in one stay, in the order in which the line comes to them: where each finger stands,
- * and what touches. Where a finger stands elsewhere on the way down than on the way up (the melodic minor), both are told, each for
- * its way.
+ * Describes the finger pattern of every string used in one stay, in the order in which the line comes to them: the place of each finger,
+ * and the fingers that touch. Where a finger stands elsewhere on the way down than on the way up (the melodic minor), each way has a
+ * pattern of its own.
  */
 export function patternsOf(task: Task, group: readonly PlacedNote[]): readonly FingerPattern[] {
   const ways = waysOf(task, group);
@@ -36,7 +36,7 @@ function patternOn(task: Task, stringIndex: number, notes: readonly PlacedNote[]
   return [{ string: string.number, open: string.name, way, places, gaps: gapsBetween(places) }];
 }
 
-/** Whether the line goes up or down to each note of a stay; to the first as it goes on from there. */
+/** Tells whether the line goes up or down to each note of a stay; at the first note, whether it goes on upward. */
 function waysOf({ instrument }: Task, group: readonly PlacedNote[]): ReadonlyMap<PlacedNote, 'up' | 'down'> {
   const soundOf = ({ placement }: PlacedNote): number => stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen;
   return new Map(
@@ -48,7 +48,7 @@ function waysOf({ instrument }: Task, group: readonly PlacedNote[]): ReadonlyMap
   );
 }
 
-/** Whether one finger plays at other places on the way down than on the way up. */
+/** Tells whether one finger plays at other places on the way down than on the way up. */
 function standOtherwise(up: readonly PlacedNote[], down: readonly PlacedNote[]): boolean {
   const placesOn = (notes: readonly PlacedNote[], finger: Finger): string =>
     [...new Set(notes.filter(({ placement }) => placement.finger === finger).map(({ placement }) => placement.semitonesAboveOpen))].join();
@@ -58,7 +58,10 @@ function standOtherwise(up: readonly PlacedNote[], down: readonly PlacedNote[]):
   });
 }
 
-/** The fingers that play stand where they play (the last place counts); the others where the frame puts them, if that is in order. */
+/**
+ * Gives the places of the fingers: those that play stand where they play (the last place counts); the others where the frame puts them, if
+ * that is in order.
+ */
 function placesOf(task: Task, stringIndex: number, frame: Placement, here: readonly Placement[]): FingerPattern['places'] {
   const played = new Map(here.map((placement) => [placement.finger, placement.semitonesAboveOpen]));
   const fingers = task.hand.fingers.filter((finger) => finger !== '0');
@@ -82,7 +85,9 @@ function gapsBetween(places: FingerPattern['places']): readonly FingerGap[] {
   });
 }
 
-/** Where one finger stands higher or lower on the next string than on this, going up and coming down: only fingers that play on both. */
+/**
+ * Finds the fingers that stand higher or lower on the next string than on this, going up and coming down: only fingers that play on both.
+ */
 export function acrossStrings(patterns: readonly FingerPattern[]): readonly AcrossStrings[] {
   const found = (['up', 'down'] as const).flatMap((way) =>
     acrossOneWay(patterns.filter((pattern) => pattern.way === 'both' || pattern.way === way)),
@@ -112,8 +117,8 @@ function acrossOneWay(found: readonly FingerPattern[]): readonly AcrossStrings[]
 }
 
 /**
- * Fingers to set down together: where the line comes down onto a lower string, the finger that plays first and those
- * that will be needed below it before the line turns or leaves the string.
+ * Finds fingers to set down together: where the line comes down onto a lower string, the finger that plays first and those that will be
+ * needed below it before the line turns or leaves the string.
  */
 export function setDownsOf(task: Task, placed: readonly PlacedNote[]): readonly SetDown[] {
   return placed.flatMap((note, order) => {
@@ -136,18 +141,20 @@ function fingersComingDown(placed: readonly PlacedNote[], order: number): readon
   return fingers;
 }
 
-/** Down on the same string, the hand staying where it is. */
+/** Tells whether the line comes down on the same string while the hand stays where it is. */
 function comesDown(before: Placement | undefined, here: Placement): boolean {
   if (before?.stringIndex !== here.stringIndex) return false;
   return before.semitonesAboveOpen > here.semitonesAboveOpen && !isShift(before, here);
 }
 
-/** What a teacher's own name for a pattern is kept under: the fingers and the semitones between them, "1-2:2 2-3:1 3-4:2". */
+/**
+ * Gives the key under which a teacher's own name for a pattern is kept: the fingers and the semitones between them, "1-2:2 2-3:1 3-4:2".
+ */
 export function patternKey({ gaps }: Pick<FingerPattern, 'gaps'>): string {
   return gaps.map(({ from, to, semitones }) => `${from}-${to}:${semitones}`).join(' ');
 }
 
-/** The distances that a key stands for; those that do not read are left out. */
+/** Reads the distances from such a key; those that do not read are left out. */
 export function gapsOfKey(key: string): readonly FingerGap[] {
   return key.split(' ').flatMap((text): readonly FingerGap[] => {
     const [, low, high, semitones] = /^(\w)-(\w):(\d+)$/.exec(text) ?? [];

@@ -5,8 +5,8 @@ import type { PlacedNote } from '#core/solve';
 import type { PlannedReach } from '../types/stop.ts';
 
 /**
- * What the hand must span at the moment of a note, compared with the player's own where it was measured: the fingers that stand
- * for it, and the finger that played just before it in the same hand. Null for an open string.
+ * Gives the reach of the hand at the moment of a note, compared with the player's own where it was measured: the fingers that stand for it,
+ * and the finger that played just before it in the same hand. Null for an open string.
  */
 export function plannedReach(task: Task, { placement, gap }: PlacedNote, before: PlacedNote | undefined): PlannedReach | null {
   const { hand, playerHand, instrument } = task;
@@ -19,7 +19,7 @@ export function plannedReach(task: Task, { placement, gap }: PlacedNote, before:
   return { need, needMm: reach.needMm, judged: { verdict: verdictOf(reach), shareOfLargest: reach.needMm / reach.span.maxMm } };
 }
 
-/** The widest of several reaches: by the share of the hand's largest span where there is one, else by millimetres. */
+/** Finds the widest of several reaches: by the share of the hand's largest span where there is one, else by millimetres. */
 export function widestReach(reaches: readonly (PlannedReach | null)[]): PlannedReach | null {
   return reaches.reduce(
     (widest, reach) => (widest === null || (reach !== null && demandOf(reach) > demandOf(widest)) ? reach : widest),

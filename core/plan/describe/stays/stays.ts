@@ -8,8 +8,9 @@ import { acrossStrings, patternsOf } from './patterns.ts';
 import { plannedReach, widestReach } from './planned-reach.ts';
 
 /**
- * The line cut where the hand shifts. A shift during an open string counts from the next stopped note, so the open
- * string belongs to the stay before it. A stay is told in the key in which it begins. The part of the string under the hand is that of all shapes used in the stay.
+ * Cuts the line where the hand shifts. A shift during an open string counts from the next stopped note, so the open string belongs to the
+ * stay before it. A stay is described in the key in which it begins. The part of the string under the hand is that of all shapes used in
+ * the stay.
  */
 export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Stay[] {
   const groups: PlacedNote[][] = [];
@@ -56,7 +57,9 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
   ];
 }
 
-/** The strings played on which the first finger of a position stands a semitone below its plain place, where the key has it so. */
+/**
+ * Lists the strings played on which the first finger of a position stands a semitone below its plain place, because the key has it there.
+ */
 function lowFirstOn({ hand, instrument, keyed }: Task, own: Placement, stopped: readonly PlacedNote[]): readonly string[] {
   if (own.letterPosition === null) return [];
   const played = new Set(stopped.flatMap(({ placement }) => stopsIn(placement).map(({ stringIndex }) => stringIndex)));
@@ -68,7 +71,7 @@ function lowFirstOn({ hand, instrument, keyed }: Task, own: Placement, stopped: 
   });
 }
 
-/** From the lowest to the highest place that is stopped. */
+/** Gives the stretch of string from the lowest to the highest place that is stopped. */
 function coveredBy(stopped: readonly PlacedNote[], mmAt: (semitones: number) => number): Covered | null {
   const places = stopped.flatMap(({ placement }) => stopsIn(placement).map((stop) => stop.semitonesAboveOpen));
   if (places.length === 0) return null;

@@ -8,45 +8,45 @@ import type { PlannedNote } from './stop.ts';
 
 /** One named part of the total cost. */
 export interface CostLine {
-  /** What it is for. */
+  /** The reason for the cost. */
   readonly term: CostTerm;
-  /** All of it together. */
+  /** The cost of all its times together. */
   readonly thousandths: number;
-  /** How many times it was charged. */
+  /** The number of times it was charged. */
   readonly times: number;
 }
 
-/** The total of a plan and its parts, costliest first; the parts add up to the total exactly. */
+/** The total of a plan and its parts, the largest first; the parts add up to the total exactly. */
 export interface CostBreakdown {
   /** The sum of all lines. */
   readonly totalThousandths: number;
-  /** The costliest first. */
+  /** The lines, the largest first. */
   readonly lines: readonly CostLine[];
 }
 
 /** A fingering of the whole line. `notes[i]` belongs to `line.notes[i]`. */
 export interface Plan {
-  /** What was asked. */
+  /** The brief that was planned. */
   readonly brief: Brief;
   /** The line that was fingered. */
   readonly line: Line;
-  /** The strings it lies on, the highest first; names in documents' form. */
+  /** The strings of the instrument, the highest first; names in documents' form. */
   readonly strings: readonly { readonly number: StringNumber; readonly name: string }[];
-  /** Vibrating length the millimetres were calculated with. */
+  /** The vibrating length with which the millimetres were calculated. */
   readonly stringLengthMm: number;
-  /** One for each note or rest of the line. */
+  /** The notes, one for each note or rest of the line. */
   readonly notes: readonly PlannedNote[];
-  /** Every change of position, in order. */
+  /** The shifts, in order. */
   readonly shifts: readonly Shift[];
-  /** Every place the hand stands at, in order. */
+  /** The stays, in order. */
   readonly stays: readonly Stay[];
-  /** Fingers to set down together. */
+  /** The groups of fingers to set down together. */
   readonly setDowns: readonly SetDown[];
-  /** Notes that show the hand where it is. */
+  /** The notes that show the hand where it is. */
   readonly landmarks: readonly Landmark[];
-  /** Pairs of notes that the teacher's locked fingers put into one hand and no hand holds; empty where nothing is locked. */
+  /** The pairs of notes that the teacher's locked fingers put into one hand and no hand holds; empty where nothing is locked. */
   readonly notOneHand: readonly NotOneHand[];
-  /** What it costs, term by term. */
+  /** The cost, term by term. */
   readonly cost: CostBreakdown;
 }
 
@@ -58,12 +58,12 @@ export interface NotOneHand {
   readonly to: number;
 }
 
-/** One part of the cost in which two plans differ: how often and how much more (positive) or less (negative). */
+/** One part of the cost in which two plans differ, with the difference in number and in sum. */
 export interface CostDifference {
-  /** What it is for. */
+  /** The reason for the cost. */
   readonly term: CostTerm;
-  /** How many times more, or fewer. */
+  /** The difference in number: positive for more. */
   readonly times: number;
-  /** How much costlier, or cheaper. */
+  /** The difference in sum: positive for costlier. */
   readonly thousandths: number;
 }

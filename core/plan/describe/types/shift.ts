@@ -2,7 +2,7 @@ import type { LeadingFinger } from '#core/brief';
 import type { Finger, PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 
-/** What a guiding finger sounds on the way of a shift, before the new finger is added. */
+/** The note that a guiding finger passes on the way of a shift, before the new finger is added. */
 export interface InBetweenNote {
   /** The finger that passes over it. */
   readonly finger: Finger;
@@ -10,19 +10,19 @@ export interface InBetweenNote {
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
-  /** Sounding, and as the player reads it; documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
-  /** As the instrument's player reads it, documents' form. */
+  /** The pitch as the instrument's player reads it, documents' form. */
   readonly written: string;
-  /** Where on the string. */
+  /** The place on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
-  /** The same as a length. */
+  /** The same place as a length, mm from the nut. */
   readonly mmFromNut: number;
 }
 
-/** How a player knows where a shift arrives; without an in-between note where nothing sounds on the way. */
+/** A way in which a player knows where a shift arrives; without an in-between note where nothing sounds on the way. */
 export interface Guide {
-  /** What leads the hand. */
+  /** The kind: what leads the hand. */
   readonly kind: LeadingFinger | 'same-finger' | 'open-string' | 'substitution' | 'harmonic' | 'thumb';
   /** The note that is passed; null where none is. */
   readonly inBetween: InBetweenNote | null;
@@ -30,15 +30,15 @@ export interface Guide {
 
 /** A move of the hand to another position. */
 export interface Shift {
-  /** Line index of the last stopped note before, and of the first after. */
+  /** The line index of the last stopped note before the move. */
   readonly from: number;
-  /** Line index of the last note that sounds before the arrival: an open string, where the hand moves under one. */
+  /** The line index of the last note that sounds before the arrival: an open string, where the hand moves under one. */
   readonly before: number;
-  /** Line index of the note it arrives on. */
+  /** The line index of the note it arrives on. */
   readonly to: number;
-  /** Where the hand was. */
+  /** The position that the hand leaves. */
   readonly fromPosition: PositionName;
-  /** Where it comes to. */
+  /** The position that it comes to. */
   readonly toPosition: PositionName;
   /** The finger that leaves. */
   readonly fromFinger: Finger;
@@ -48,28 +48,28 @@ export interface Shift {
   readonly fromString: StringNumber;
   /** The string it arrives on. */
   readonly toString: StringNumber;
-  /** How far the hand moves: semitones of its anchor, upward positive, and mm along the string, never negative. */
+  /** The distance that the hand moves: semitones of its anchor, upward positive. */
   readonly handSemitones: number;
-  /** How far the hand moves. */
+  /** The distance that the hand moves along the string, mm, never negative. */
   readonly handMm: number;
-  /** From where to where finger 1 goes, mm from the nut. */
+  /** The places of finger 1 before and after, mm from the nut. */
   readonly firstFingerMm: readonly [from: number, to: number];
-  /** How far the notes move: semitones, upward positive. */
+  /** The distance that the notes move: semitones, upward positive. */
   readonly noteSemitones: number;
-  /** The hand moves while an open string sounds, or in a rest. */
+  /** Whether the hand moves while an open string sounds, or in a rest. */
   readonly throughOpenString: boolean;
-  /** The hand moves in a rest. */
+  /** Whether the hand moves in a rest. */
   readonly throughRest: boolean;
-  /** The hand moves inside a bow. */
+  /** Whether the hand moves inside a bow. */
   readonly underSlur: boolean;
-  /** Time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
+  /** The time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
   readonly seconds: number | null;
-  /** The one to be followed first; empty where nothing guides the hand. */
+  /** The guides, the one to be followed first; empty where nothing guides the hand. */
   readonly guides: readonly Guide[];
-  /** The hand leaves and arrives without finger 1, and no guide puts it down on the way: it loses its place. */
+  /** Whether the hand leaves and arrives without finger 1, and no guide puts it down on the way, so that it loses its place. */
   readonly losesFirst: boolean;
-  /** The teacher wants it heard, as an expressive slide. */
+  /** Whether the teacher wants it heard, as an expressive slide. */
   readonly expressive: boolean;
-  /** How many mm ten cents are where it arrives. */
+  /** The mm that ten cents are at the place where it arrives. */
   readonly mmPerTenCents: number;
 }

@@ -8,21 +8,21 @@ export interface FingerGap {
   readonly from: Finger;
   /** The finger next to it. */
   readonly to: Finger;
-  /** From one to the other. */
+  /** The semitones from the one to the other. */
   readonly semitones: number;
 }
 
-/** How the fingers stand on one string in one stay. */
+/** The stance of the fingers on one string in one stay. */
 export interface FingerPattern {
   /** The string it lies on. */
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
-  /** Whether it holds going up, coming down, or both ways. */
+  /** The direction for which it holds: going up, coming down, or both. */
   readonly way: 'up' | 'down' | 'both';
-  /** In the order of the fingers; those that do not play stand where the frame and the key put them. */
+  /** The places in the order of the fingers; those that do not play stand where the frame and the key put them. */
   readonly places: readonly { readonly finger: Finger; readonly semitonesAboveOpen: number; readonly played: boolean }[];
-  /** Between fingers next to each other, from the lowest up. */
+  /** The gaps between fingers next to each other, from the lowest up. */
   readonly gaps: readonly FingerGap[];
 }
 
@@ -34,27 +34,27 @@ export interface AcrossStrings {
   readonly fromString: StringNumber;
   /** The string above it. */
   readonly toString: StringNumber;
-  /** Where it stands on the lower string, semitones above the open string. */
+  /** The place on the lower string, semitones above the open string. */
   readonly semitonesAboveOpen: number;
-  /** How much higher it stands there; lower where negative. */
+  /** The difference on the upper string, semitones: positive where the finger stands higher. */
   readonly semitones: number;
 }
 
-/** Fingers that land together when the line comes down onto a string, the one that plays first before the others. */
+/** The fingers that land together when the line comes down onto a string, the one that plays first before the others. */
 export interface SetDown {
-  /** Line index of the first of them. */
+  /** The line index of the first of them. */
   readonly note: number;
   /** The string they are set on. */
   readonly string: StringNumber;
-  /** In the order in which they play. */
+  /** The fingers in the order in which they play. */
   readonly fingers: readonly Finger[];
 }
 
-/** Where a tonic lies. */
+/** The place of a tonic. */
 export interface Landmark {
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
-  /** What sounds, documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
   /** The string it is played on. */
   readonly string: StringNumber;
@@ -66,19 +66,19 @@ export interface Landmark {
 
 /** A part of a string, from the lowest to the highest place that is stopped. */
 export interface Covered {
-  /** Semitones above the open string. */
+  /** The lowest place, semitones above the open string. */
   readonly lowest: number;
-  /** Semitones above the open string. */
+  /** The highest place, semitones above the open string. */
   readonly highest: number;
-  /** Between the two. */
+  /** The distance between the two, mm. */
   readonly mm: number;
 }
 
 /** The notes the hand plays without shifting, and the part of the string it covers meanwhile. */
 export interface Stay {
-  /** Line indexes, both inclusive. */
+  /** The line index of its first note. */
   readonly from: number;
-  /** Line index of its last note. */
+  /** The line index of its last note. */
   readonly to: number;
   /** The position the hand stands in. */
   readonly position: PositionName;
@@ -86,22 +86,25 @@ export interface Stay {
   readonly lowestSemitone: number;
   /** The highest place under the hand, semitones above the open string. */
   readonly highestSemitone: number;
-  /** The lowest place, from the nut. */
+  /** The lowest place, mm from the nut. */
   readonly lowestMm: number;
-  /** The highest place, from the nut. */
+  /** The highest place, mm from the nut. */
   readonly highestMm: number;
-  /** Where finger 1 is at home, whether it plays or not: semitones above any open string, and mm from the nut. */
+  /** The home of finger 1, whether it plays or not, in semitones above any open string. */
   readonly firstFingerSemitone: number;
-  /** Where the first finger stands, from the nut. */
+  /** The place of the first finger, mm from the nut. */
   readonly firstFingerMm: number;
   /** The fingers on each string that is played. */
   readonly patterns: readonly FingerPattern[];
-  /** Where a finger stands elsewhere on the next string. */
+  /** The fingers that stand elsewhere on the next string. */
   readonly acrossStrings: readonly AcrossStrings[];
-  /** Violin and viola: open notes (documents' form) of the strings played on which the first finger stands low in this position, from I down. */
+  /**
+   * The open notes (documents' form) of the strings played on which the first finger stands low in this position, from I down; violin and
+   * viola.
+   */
   readonly lowFirst: readonly string[];
-  /** The widest the hand is at one moment, which decides the verdict; null where only open strings play. */
+  /** The widest reach of the hand at one moment, which decides the verdict; null where only open strings play. */
   readonly reach: PlannedReach | null;
-  /** All that the hand plays while it stays, wider than any moment of it; null where only open strings play. */
+  /** The stretch of string that the hand plays while it stays, wider than any moment of it; null where only open strings play. */
   readonly covers: Covered | null;
 }

@@ -5,7 +5,7 @@ import type { OrnamentKind } from '#core/material/line';
 
 /** One finger on one string, or one open string. */
 export interface Stop {
-  /** Sounding pitch, documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
   /** The pitch the player reads, documents' form: an octave above on the double bass. */
   readonly written: string;
@@ -15,31 +15,31 @@ export interface Stop {
   readonly open: string;
   /** The finger; 0 for the open string. */
   readonly finger: Finger;
-  /** Where on the string. */
+  /** The place on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
-  /** Distance from the nut at equal temperament; 0 for an open string. */
+  /** The distance from the nut at equal temperament, mm; 0 for an open string. */
   readonly mmFromNut: number;
-  /** Touched as a natural harmonic; with a partner that touches, stopped below it. */
+  /** Whether it is touched as a natural harmonic; with a partner that touches, stopped below it. */
   readonly harmonic: boolean;
 }
 
-/** What a note, or the widest moment of a stay, asks of the hand. */
+/** The demand of a note, or of the widest moment of a stay, on the hand. */
 export interface PlannedReach {
-  /** As places, so that it can be compared with another hand or size. */
+  /** The demand as places, so that it can be compared with another hand or size. */
   readonly need: ReachNeed;
-  /** Between the outermost fingers that stand at once: held, sounding together, or following each other. */
+  /** The distance between the outermost fingers that stand at once (held, sounding together, or following each other), mm. */
   readonly needMm: number;
-  /** For a measured hand: within its comfort or not, and the share of its largest span; null without one. */
+  /** The verdict for a measured hand, and the share of its largest span; null without one. */
   readonly judged: { readonly verdict: ReachVerdict; readonly shareOfLargest: number } | null;
 }
 
-/** Where finger 1 stands, and what it would sound there. */
+/** The place of finger 1, and the note it would sound there. */
 export interface PlaceOfFirst {
-  /** Sounding pitch, documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
-  /** As the player reads it, documents' form. */
+  /** The pitch as the player reads it, documents' form. */
   readonly written: string;
-  /** Where on the string. */
+  /** The place on the string, semitones above the open note. */
   readonly semitonesAboveOpen: number;
 }
 
@@ -47,9 +47,9 @@ export interface PlaceOfFirst {
 export interface Diagonal {
   /** The other string. */
   readonly string: StringNumber;
-  /** Its open note, documents' form. */
+  /** The open note of the other string, documents' form. */
   readonly open: string;
-  /** How much higher the finger stands here than there, semitones; negative where lower. */
+  /** The semitones by which the finger stands higher here than there; negative where lower. */
   readonly semitones: number;
   /** The interval between the two notes, semitones: 6 is a tritone. */
   readonly apart: number;
@@ -57,41 +57,41 @@ export interface Diagonal {
 
 /** A finger that plays with a note on its string: the other note of a trill or mordent, or the touch of a stopped harmonic. */
 export interface Partner extends Stop {
-  /** What it does. */
+  /** The part it has: the other note, or the touch. */
   readonly does: OrnamentKind | 'touches';
 }
 
 /** A sounding note with its fingering. */
 export interface PlannedSound {
-  /** It sounds. */
+  /** The kind that sounds. */
   readonly kind: 'note';
-  /** The lower note first. */
+  /** The stops, the lowest note first. */
   readonly stops: readonly [Stop] | readonly [Stop, Stop] | readonly [Stop, Stop, Stop];
-  /** What plays with it on its string; null for a plain note. */
+  /** The finger that plays with it on its string; null for a plain note. */
   readonly partner: Partner | null;
-  /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
+  /** The semitone above the open string at which finger 1 is at home (for an open string: would be). */
   readonly anchor: number;
-  /** What the hand does. */
+  /** The shape of the hand. */
   readonly shape: Shape;
   /** The position the hand stands in. */
   readonly position: PositionName;
-  /** Where finger 1 stands on the note's string, whether it plays or not; null over an open string. */
+  /** The place of finger 1 on the note's string, whether it plays or not; null over an open string. */
   readonly firstFinger: PlaceOfFirst | null;
-  /** The finger stood a semitone away on a neighbouring string before; null where it lies straight, or did not play there. */
+  /** The place of the finger a semitone away on a neighbouring string before; null where it lies straight, or did not play there. */
   readonly diagonal: Diagonal | null;
-  /** Low or high within the position, where the hand says so. */
+  /** The place of the finger within the position, low or high, where the hand says so. */
   readonly fingerPlace: FingerPlace | null;
-  /** The finger stands outside the hand at rest: reaching back, forward, or drawn in. */
+  /** Whether the finger stands outside the hand at rest: reaching back, forward, or drawn in. */
   readonly extended: boolean;
-  /** First note of a stay in a position. */
+  /** Whether it is the first note of a stay. */
   readonly beginsStay: boolean;
-  /** The string differs from the note before; true for the first note. */
+  /** Whether the string differs from the note before; true for the first note. */
   readonly changesString: boolean;
-  /** The teacher locked something about it. */
+  /** Whether the teacher locked something about it. */
   readonly locked: boolean;
-  /** What the note asks of the hand along (and across) the strings; null for an open string. */
+  /** The demand of the note on the hand along (and across) the strings; null for an open string. */
   readonly reach: PlannedReach | null;
 }
 
-/** What a plan says of one element of the line; rests have nothing to say. */
+/** The description of one element of the line; a rest has no fingering. */
 export type PlannedNote = PlannedSound | { readonly kind: 'rest' };

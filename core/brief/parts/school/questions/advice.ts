@@ -1,6 +1,6 @@
 import { ALL_STRINGS, LOWER_STRINGS, type Question, UPPER_STRINGS } from '../question.ts';
 
-/** Violin and viola: the left thumb in a shift. */
+/** The left thumb in a shift, on violin and viola. */
 export const thumbViolin = {
   title: 'The left thumb in a shift',
   kinds: UPPER_STRINGS,
@@ -13,7 +13,7 @@ export const thumbViolin = {
   },
 } as const satisfies Question;
 
-/** Cello and double bass: the left thumb in a shift. */
+/** The left thumb in a shift, on cello and double bass. */
 export const thumbCello = {
   title: 'The left thumb in a shift on cello and bass',
   kinds: LOWER_STRINGS,
@@ -32,7 +32,7 @@ export const thumbCello = {
   },
 } as const satisfies Question;
 
-/** Violin and viola: the left wrist in a shift. */
+/** The left wrist in a shift, on violin and viola. */
 export const wrist = {
   title: 'The left wrist in a shift',
   kinds: UPPER_STRINGS,
@@ -45,7 +45,7 @@ export const wrist = {
   },
 } as const satisfies Question;
 
-/** Cello and double bass: the left elbow in a shift. */
+/** The left elbow in a shift, on cello and double bass. */
 export const elbow = {
   title: 'The left arm in a shift on cello and bass',
   kinds: LOWER_STRINGS,
@@ -84,7 +84,7 @@ export const fingerWeight = {
   },
 } as const satisfies Question;
 
-/** Pad or tip of the finger where the places are narrow. */
+/** The pad or the tip of the finger where the places are narrow. */
 export const padOrTip = {
   title: 'Pad or tip of the left finger',
   kinds: ALL_STRINGS,
@@ -97,7 +97,7 @@ export const padOrTip = {
   },
 } as const satisfies Question;
 
-/** The bow on two strings. */
+/** The bow on two strings at once. */
 export const bowOnTwo = {
   title: 'The bow on two strings',
   kinds: ALL_STRINGS,
@@ -110,7 +110,7 @@ export const bowOnTwo = {
   },
 } as const satisfies Question;
 
-/** Double stops that are not in tune. */
+/** The correction of double stops that are not in tune. */
 export const correcting = {
   title: 'A double stop out of tune',
   kinds: ALL_STRINGS,
@@ -118,7 +118,7 @@ export const correcting = {
   toldAt: 'double-stop',
   sides: {
     both: { label: 'either way', gains: '' },
-    // The name is in documents, whatever the label says now.
+    // The name is stored in documents, so it stays whatever the label says.
     anew: { label: 'fingers lifted and set again', gains: 'The left hand learns the right place, not the way to it.' },
     small: { label: 'a small correction allowed', gains: 'The ear leads the finger, as it must on stage.' },
   },
@@ -137,7 +137,7 @@ export const vibrato = {
   },
 } as const satisfies Question;
 
-/** What a note is judged by. */
+/** The means by which a note is judged. */
 export const judging = {
   title: 'How a note is checked',
   kinds: ALL_STRINGS,

@@ -19,7 +19,7 @@ export const fourthAtShifts = {
   },
 } as const satisfies Question;
 
-/** The finger for long notes and the top. */
+/** The finger for long notes and the top note. */
 export const fourthOnTop = {
   title: 'The fourth finger on long and top notes',
   kinds: WAY_WEIGHTS.fourthOnTop.kinds,

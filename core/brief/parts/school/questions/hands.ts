@@ -34,7 +34,7 @@ export const bassHand = {
   },
 } as const satisfies Question;
 
-/** What becomes of fingers that have played. */
+/** The treatment of fingers that have played: left down or lifted. */
 export const fingers = {
   title: 'Fingers that have played',
   kinds: ALL_STRINGS,

@@ -5,7 +5,7 @@ const RINGS = 'It rings, it rests the hand, and it checks the note.';
 
 const COVERS = 'One colour from string to string, and a fourth finger that grows strong.';
 
-/** Going up, on a pitch that the next string has open. */
+/** The choice, going up, for a pitch that the next string has open. */
 export const openUp = {
   title: 'Open string or fourth finger, going up',
   kinds: WAY_WEIGHTS.openUp.kinds,
@@ -23,7 +23,7 @@ export const openUp = {
   },
 } as const satisfies Question;
 
-/** Coming down, where the fourth finger prepares the hand for the string below. */
+/** The choice coming down, where the fourth finger prepares the hand for the string below. */
 export const openDown = {
   title: 'Open string or fourth finger, coming down',
   kinds: WAY_WEIGHTS.openDown.kinds,
@@ -41,7 +41,7 @@ export const openDown = {
   },
 } as const satisfies Question;
 
-/** While the hand stands above first position. */
+/** The choice while the hand stands above first position. */
 export const openAbove = {
   title: 'Open strings above first position',
   kinds: WAY_WEIGHTS.openAbove.kinds,

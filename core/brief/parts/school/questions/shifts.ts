@@ -1,7 +1,7 @@
 import { ALL_STRINGS, type Question } from '../question.ts';
 import { WAY_WEIGHTS } from '../way-weights.ts';
 
-/** Which finger leads the hand, where more than one can. */
+/** The finger that leads the hand, where more than one can. */
 export const guide = {
   title: 'The finger that leads a shift',
   kinds: ALL_STRINGS,
@@ -23,7 +23,7 @@ export const guide = {
   },
 } as const satisfies Question;
 
-/** How long a line waits with a shift going up. */
+/** The delay of a shift going up. */
 export const shiftUp = {
   title: 'When to shift, going up',
   kinds: WAY_WEIGHTS.shiftUp.kinds,
@@ -41,7 +41,7 @@ export const shiftUp = {
   },
 } as const satisfies Question;
 
-/** How long a line waits with a shift coming down. */
+/** The delay of a shift coming down. */
 export const shiftDown = {
   title: 'When to shift, coming down',
   kinds: WAY_WEIGHTS.shiftDown.kinds,
@@ -59,7 +59,7 @@ export const shiftDown = {
   },
 } as const satisfies Question;
 
-/** The first position learnt after the first, and preferred to the other. */
+/** The position learnt next after first, and preferred to the other. */
 export const nextPosition = {
   title: 'The first new position',
   kinds: WAY_WEIGHTS.nextPosition.kinds,

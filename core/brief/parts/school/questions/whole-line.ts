@@ -12,7 +12,7 @@ export const down = {
   },
 } as const satisfies Question;
 
-/** What the notes aim at; a piece's own choice goes before it. */
+/** The tuning that the notes aim at; a piece's own choice goes before it. */
 export const intonation = {
   title: 'Intonation',
   kinds: ALL_STRINGS,
@@ -24,7 +24,7 @@ export const intonation = {
   },
 } as const satisfies Question;
 
-/** Which bundle of wishes a teacher works with. */
+/** The bundle of wishes that a teacher works with. */
 export const style = {
   title: 'Style',
   kinds: ALL_STRINGS,
