@@ -1,6 +1,6 @@
 /**
- * Every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter,
- * linter with its layer rules, build, type check, core tests, browser tests, a few edits with disasters after them.
+ * Runs every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter, linter with its
+ * layer rules, build, type check, core tests, browser tests, a few edits with disasters after them.
  */
 import { ensureChromium, ensurePackages, printTimes, run, runInTurn } from './machine.mjs';
 
@@ -16,6 +16,6 @@ await runInTurn([
   // Browser tests often wait for what a user would see. By the time the core tests begin, the build has compiled the checks of documents.
   { scripts: ['lint', 'check', 'test:core'], env: { DOVE_PATH_GENERATED: '1' }, yields: true },
 ]);
-// One trial of every kind of disaster that may strike after an edit.
+// One trial of every kind of disaster may strike after an edit.
 run('npm', ['run', '--silent', 'endure', '--', '--trials', '9'], { CHROMIUM: chromium }, 'endure');
 printTimes();

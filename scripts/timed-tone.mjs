@@ -1,6 +1,6 @@
 /**
- * The clock of what is played is timed by the page: Tone's usual one is a worker made of a text, which the content policy
- * refuses. A page that sounds is not slowed down by browsers when it is out of view.
+ * Lets the page time the clock of the sound: Tone's usual one is a worker made of a text, which the content policy refuses. Browsers do not
+ * slow down a page that sounds when it is out of view.
  */
 export function timedTone() {
   return {

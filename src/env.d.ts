@@ -1,5 +1,5 @@
 declare namespace App {
-  /** What the server gives every page and endpoint. */
+  /** The data that the server gives every page and endpoint. */
   interface Locals {
     readonly planner: import('./endpoints/job.ts').Planner;
   }

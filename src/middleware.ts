@@ -2,7 +2,7 @@ import { defineMiddleware } from 'astro:middleware';
 import { contentPolicy } from './server/content-policy.ts';
 import { API_CACHE, EVERYWHERE, PAGE_CACHE } from './server/headers.ts';
 
-/** Pages and endpoints go out with the headers that keep them ours. */
+/** Sends pages and endpoints with the headers that keep them ours. */
 export const onRequest = defineMiddleware(async ({ url }, next) => {
   const response = await next();
   for (const [name, value] of Object.entries(EVERYWHERE)) response.headers.set(name, value);

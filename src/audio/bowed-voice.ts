@@ -1,32 +1,32 @@
 import { FatOscillator, Filter, Gain, LFO, type ToneAudioNode } from 'tone';
 import type { PlayedNote } from '#core/sound';
 
-/** Where the body of a bowed instrument answers most, Hz, how narrow, and how much, dB: an air and two wood resonances. */
+/** The resonances of a bowed instrument's body: the frequency, Hz, the narrowness, and the gain, dB; an air and two wood resonances. */
 const BODY = [
   { frequency: 290, Q: 1.6, gain: 5 },
   { frequency: 560, Q: 1.4, gain: 4 },
   { frequency: 2400, Q: 1.1, gain: 3 },
 ] as const;
 
-/** Vibrato of a quiet hand: times a second, and how far, cents. */
+/** The vibrato of a quiet hand: times a second, and its width, cents. */
 const VIBRATO = { hz: 5.2, cents: 7 } as const;
 
-/** How strongly the bow plays, and how it begins and stops, seconds; a slur only eases. */
+/** The strength of the bow, and the times in which it begins and stops, seconds; a slur only eases. */
 const BOW = { full: 0.9, begins: 0.05, eases: 0.02, stops: 0.07 } as const;
 
-/** An accent begins so strongly, and has eased after so long, seconds. */
+/** The strength at which an accent begins, and the time until it has eased, seconds. */
 const ACCENT = { gain: 1.5, eases: 0.12 } as const;
 
 type Bowed = Pick<PlayedNote, 'seconds' | 'slurred' | 'slursOn' | 'accent' | 'slide'>;
 
-/** A sawtooth is what a bowed string does at the bridge; the body colours it. One string at a time. */
+/** A voice of one string. A sawtooth is the motion of a bowed string at the bridge; the body colours it. */
 export class BowedVoice {
   private readonly tone = new FatOscillator({ type: 'sawtooth', count: 2, spread: 5, volume: -16 });
   private readonly bow = new Gain(0);
   private readonly vibrato = new LFO({ frequency: VIBRATO.hz, min: -VIBRATO.cents, max: VIBRATO.cents });
   private readonly body: readonly ToneAudioNode[];
 
-  /** Plain tone without vibrato, where pitch is to be judged. */
+  /** A plain tone has no vibrato, for judging pitch. */
   constructor(into: ToneAudioNode, vibrato = true) {
     const peaks = BODY.map((peak) => new Filter({ type: 'peaking', ...peak }));
     const bridge = new Filter({ type: 'lowpass', frequency: 3400, rolloff: -24 });
@@ -59,7 +59,7 @@ export class BowedVoice {
     this.bow.gain.setTargetAtTime(0, at, BOW.stops / 3);
   }
 
-  /** Lets the string go and gives everything back. */
+  /** Stops the voice and frees everything it holds. */
   dispose(): void {
     for (const node of [this.tone, this.vibrato, this.bow, ...this.body]) node.dispose();
   }

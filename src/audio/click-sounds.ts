@@ -1,6 +1,6 @@
 import type { Click } from '#core/practice/metronome';
 
-/** How each click sounds: Hz and how loud, 0 to 1. */
+/** The sound of each click: Hz and loudness, 0 to 1. */
 export const CLICK_SOUNDS: Readonly<Record<Click['strength'], { readonly hz: number; readonly gain: number }>> = {
   count: { hz: 2093, gain: 0.4 },
   measure: { hz: 1760, gain: 0.5 },

@@ -1,30 +1,33 @@
 import { type Click, clicksBetween, type Metronome } from '#core/practice/metronome';
 import { CLICK_SOUNDS } from './click-sounds.ts';
 
-/** Length of a click, seconds. */
+/** The length of a click, seconds. */
 const CLICK_SECONDS = 0.03;
 
-/** How often the next clicks are handed to the audio clock, ms, and how far ahead, seconds: a page that is seldom woken loses none. */
+/**
+ * The interval at which the next clicks are passed to the audio clock, ms, and the time ahead, seconds, so that a page that is seldom woken
+ * loses none.
+ */
 const LOOK_MS = 250;
 const AHEAD_SECONDS = 4;
 
-/** A page in the background may sleep for a minute. */
+/** The time ahead in the background, where a page may sleep for a minute. */
 const AHEAD_HIDDEN_SECONDS = 75;
 
-/** The first click comes so soon, seconds. */
+/** The time until the first click, seconds. */
 const LEAD_SECONDS = 0.15;
 
 /** A metronome that sounds. */
 export interface Clock {
-  /** When its first click sounds, seconds of the audio clock. */
+  /** The time at which its first click sounds, seconds of the audio clock. */
   readonly startsAt: number;
-  /** Silence, at once. */
+  /** Stops it at once. */
   readonly stop: () => void;
 }
 
 /**
- * Starts a metronome, `delay` seconds from now. Every click is handed to the audio clock long before it sounds, at its own moment from
- * the start: what the page is busy with, or that it is in the background, does not move it.
+ * Starts a metronome, `delay` seconds from now. Every click is passed to the audio clock long before it sounds, at its own moment from the
+ * start: a busy page, or one in the background, does not move it.
  */
 export function startClock(context: AudioContext, metronome: Metronome, delay = 0): Clock {
   const startsAt = context.currentTime + LEAD_SECONDS + delay;

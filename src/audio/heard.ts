@@ -1,10 +1,10 @@
 import { PitchDetector } from 'pitchy';
 import { finePitchHz, levelOf } from '#core/listening';
 
-/** What was heard in a short part of sound. */
+/** A pitch heard in a short part of sound, or the reason why there is none. */
 export type Heard = { readonly kind: 'silent' | 'clipped' | 'unclear' } | { readonly kind: 'pitch'; readonly hz: number };
 
-/** How clear a pitch must be, 0 … 1, to count as one. */
+/** The clarity from which a pitch counts, 0 … 1. */
 const CLEAR_FROM = 0.8;
 
 const detectors = new Map<number, PitchDetector<Float32Array>>();
@@ -18,7 +18,7 @@ export function heard(samples: Float32Array, sampleRate: number): Heard {
   return { kind: 'pitch', hz: finePitchHz(samples, sampleRate, roughHz) };
 }
 
-/** One detector for a length of stretch: its tables are worth keeping. */
+/** Gives one detector for a length of stretch, because its tables are worth keeping. */
 function detectorFor(size: number): PitchDetector<Float32Array> {
   const known = detectors.get(size) ?? PitchDetector.forFloat32Array(size);
   detectors.set(size, known);

@@ -1,13 +1,13 @@
-/** How much sound is listened to at once, samples: three periods and more of the lowest string there is. */
+/** The number of samples listened to at once: three periods and more of the lowest string there is. */
 export const HEARD_SAMPLES = 8192;
 
-/** Why there is no microphone. */
+/** A reason why there is no microphone. */
 export type NoMicrophone = 'denied' | 'absent' | 'busy';
 
 /** An open microphone. */
 export interface Microphone {
   readonly sampleRate: number;
-  /** The latest sound. */
+  /** Reads the latest sound. */
   readonly read: () => Float32Array;
   readonly close: () => void;
 }

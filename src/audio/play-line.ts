@@ -16,32 +16,32 @@ import type { Beat, Performance, PlayedNote } from '#core/sound';
 import { BowedVoice } from './bowed-voice.ts';
 import { CLICK_SOUNDS } from './click-sounds.ts';
 
-/** How a line is played. */
+/** The way in which a line is played. */
 export interface PlayHow {
   readonly countIn: boolean;
   readonly metronome: boolean;
   readonly loop: boolean;
-  /** In a loop, the line and a silence to play in, with the clicks through both; without it the line alone comes again. */
+  /** The turns of a loop: the line and a silence to play in, with the clicks through both; without them the line alone comes again. */
   readonly turns?: Turns;
-  /** Without it pitch can be judged. */
+  /** Whether it has vibrato; without it pitch can be judged. */
   readonly vibrato?: boolean;
-  /** Hz of what sounds under it; null for nothing. */
+  /** The frequency of a drone under it, Hz; null for none. */
   readonly droneHz: number | null;
 }
 
-/** What is told while it plays, when it is heard: the note that begins (null between notes), and that it is over. */
+/** The listeners while it plays, called when it is heard: for the note that begins (null between notes), and for the end. */
 export interface PlayEvents {
   readonly onNote: (note: number | null) => void;
   readonly onEnd: () => void;
 }
 
-/** How much later than the last note the end is told, seconds. */
+/** The delay of the end after the last note, seconds. */
 const RING_OUT = 0.15;
 
-/** Ends what was begun last: only one line sounds. */
+/** The function that ends the line begun last: only one line sounds. */
 let endLast = (): void => undefined;
 
-/** How long after it sounds a note may still be shown, seconds. */
+/** The delay up to which a note may still be shown after it sounds, seconds. */
 const LATEST_SHOWN = 5;
 
 /** Plays a line until it ends or the returned function is called. Rejects where the browser gives no sound. */
@@ -60,7 +60,7 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   const strike = (time: number, { strength }: Pick<Click, 'strength'>): void =>
     void click.triggerAttackRelease(CLICK_SOUNDS[strength].hz, CLICK_SECONDS, time);
   let over = false;
-  // What was about to be shown when the sound was stopped is no longer true.
+  // A note that was about to be shown when the sound was stopped is not shown any more.
   const told: PlayEvents = { onNote: (note) => !over && events.onNote(note), onEnd: () => !over && events.onEnd() };
   const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timed));
   const clicks = how.turns?.clicks ?? (how.metronome ? performance.beats.map(clickOf) : []);
@@ -83,13 +83,13 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   return endLast;
 }
 
-/** Where nothing is counted in, the line still waits a moment for the sound to be ready, seconds. */
+/** The wait where nothing is counted in, so that the sound is ready, seconds. */
 const SHORT_LEAD = 0.1;
 
-/** Length of a click, seconds. */
+/** The length of a click, seconds. */
 const CLICK_SECONDS = 0.02;
 
-/** A beat of a line as a metronome strikes it. */
+/** Turns a beat of a line into a click of the metronome. */
 function clickOf({ at, strong }: Beat): Click {
   return { at, strength: strong ? 'measure' : 'beat' };
 }
@@ -115,7 +115,7 @@ function clickInto(out: ToneAudioNode): Synth {
   return new Synth({ oscillator: { type: 'square' }, envelope, volume: -18 }).connect(out);
 }
 
-/** A soft reed under the line. */
+/** Plays a soft reed under the line. */
 function droneInto(hz: number, out: ToneAudioNode): readonly ToneAudioNode[] {
   const dark = new Filter({ type: 'lowpass', frequency: 900 }).connect(out);
   const reed = new FatOscillator({ frequency: hz, type: 'sawtooth', count: 2, spread: 3, volume: -26 }).connect(dark);

@@ -13,7 +13,7 @@ export function playSamples(samples: Float32Array<ArrayBuffer>, sampleRate: numb
   sounding.start();
 }
 
-/** Silence. */
+/** Stops the samples. */
 function stopPlaying(): void {
   sounding?.stop();
   sounding = null;

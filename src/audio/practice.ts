@@ -7,10 +7,10 @@ let context: AudioContext | null = null;
 let clock: (Clock & { readonly metronome: Metronome }) | null = null;
 let stopLine: (() => void) | null = null;
 
-/** Counts the starts: one that takes its time sees that something else is wanted by now. */
+/** The number of starts: one that takes its time sees that something else is wanted by now. */
 let turn = 0;
 
-/** Silence. */
+/** Stops the sound of practice. */
 export function stopPractice(): void {
   turn += 1;
   clock?.stop();
@@ -19,7 +19,7 @@ export function stopPractice(): void {
   stopLine = null;
 }
 
-/** Sounds what is asked for in place of what sounds; the metronome begins when a model that is played once is over. */
+/** Plays the sounds asked for in place of those that sound; the metronome begins when a model that is played once is over. */
 export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: PracticeSound): Promise<void> {
   stopPractice();
   turn += 1;
@@ -35,23 +35,23 @@ export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz,
     if (mine !== turn) return stop();
     stopLine = stop;
   }
-  // In turns the line brings its clicks: two clocks would not strike together.
+  // In turns the line brings its clicks, because two clocks would not strike together.
   if (metronome && !inTurns) {
     const started = startClock(context, metronome, model ? secondsBefore(model, countIn) : 0);
     clock = { metronome, ...started };
   }
 }
 
-/** The beat that is heard now; null where no metronome sounds. */
+/** Gives the beat that is heard now; null where no metronome sounds. */
 export function beatNow(): BeatNow | null {
   if (!clock || !context) return null;
   return beatAt(clock.metronome, context.currentTime - context.outputLatency - clock.startsAt);
 }
 
-/** How long a model takes with what is counted in before it, seconds. */
+/** Gives the time of a model with the beats counted in before it, seconds. */
 function secondsBefore({ seconds, countIn: [first] }: Performance, countIn: boolean): number {
   return seconds - (countIn ? (first?.at ?? 0) : 0);
 }
 
-/** Under a drone alone, seconds. */
+/** The length of the silence under a drone alone, seconds. */
 const SILENCE: Performance = { notes: [], beats: [], countIn: [], seconds: 60 };

@@ -2,7 +2,11 @@ import { DOCUMENT_NAMES } from '#core/documents';
 import { readAs } from '../validation/documents.ts';
 import { DEMO, type Demo } from './documents.ts';
 
-/** The demo, once every document of it has passed its check; throws, for whoever changes the demo, where one does not. */
+/**
+ * The demo, once every document of it has passed its check.
+ *
+ * @throws where a document does not pass, for the developer who changes the demo
+ */
 export async function checkedDemo(): Promise<Demo> {
   for (const name of DOCUMENT_NAMES) {
     const read = await Promise.all(DEMO.documents[name].map((document) => readAs(name, document)));

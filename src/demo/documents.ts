@@ -3,13 +3,13 @@ import { DEMO_PIECES } from './pieces.ts';
 import { DEMO_SCHOOL } from './school.ts';
 import { DEMO_STUDIO } from './studio.ts';
 
-/** The demo: documents of every kind, and by the player's name which instrument this player has. */
+/** The demo: documents of every kind, and the instrument of each player by name. */
 export interface Demo {
   readonly documents: Documents;
   readonly instrumentOf: Readonly<Record<string, string>>;
 }
 
-/** Everything of the made-up studio. */
+/** The documents of the made-up studio. */
 export const DEMO: Demo = {
   documents: {
     piece: DEMO_PIECES,

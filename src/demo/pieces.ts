@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 import { parseLineText } from '#core/material/typed';
 
-/** How this studio sorts its pieces, by words of their names. */
+/** The tags by which this studio sorts its pieces, by words of their names. */
 const TAGS: readonly (readonly [string, readonly string[]])[] = [
   ['scales', ['major', 'minor']],
   ['shifting', ['three octaves', 'first shifts', 'four octaves', 'up and down']],

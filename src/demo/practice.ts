@@ -7,23 +7,23 @@ import { seeded, type Seeded } from './seeded.ts';
 export interface DemoPiece {
   readonly id: string;
   readonly title: string;
-  /** Quarter notes a minute that it is to reach. */
+  /** The tempo it should reach, quarter notes a minute. */
   readonly tempo: number;
-  /** Line indexes of the notes that are hard in it. */
+  /** The line indexes of its hard notes. */
   readonly hard: readonly [number, ...number[]];
 }
 
-/** A day of a log, before it is a record. */
+/** A day of a log, before it becomes a record. */
 export interface DemoDay {
   readonly day: string;
   readonly entries: readonly LogEntry[];
 }
 
-/** So many weeks, the last of them up to yesterday. */
+/** The number of weeks, the last of them up to yesterday. */
 const WEEKS = 8;
 const DAYS_A_WEEK = 7;
 
-/** What pupils of a made-up studio are told at their lessons. */
+/** The remarks that pupils of a made-up studio hear at their lessons. */
 const REMARKS = [
   'The shift is lighter. Next week with a slower bow.',
   'First finger stays down too long before the shift.',
@@ -40,13 +40,13 @@ const POINTS: readonly PosturePoint[] = [
   { name: 'Bow straight', hint: 'Film it from the side: parallel to the bridge.' },
 ];
 
-/** Tolerance as it is narrowed over the weeks, cents. */
+/** The tolerances as they narrow over the weeks, cents. */
 const NARROWED = [30, 30, 26, 26, 22, 22, 19, 19] as const;
 
-/** Minutes after the beginning of a day at which its entries come. */
+/** The minutes after the beginning of a day at which its entries come. */
 const BEGINS_AT_HOUR = 17;
 
-/** Eight weeks of a pupil's log, the same for the same seed: most days a week, a lesson a week, slowly getting better. */
+/** Makes eight weeks of a pupil's log, the same for the same seed: most days a week, a lesson a week, slowly getting better. */
 export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number, dayOf: (at: number) => string): readonly DemoDay[] {
   const chance = seeded(seed);
   const first = addDays(now, -WEEKS * DAYS_A_WEEK);
@@ -76,7 +76,7 @@ function lessonOf(chance: Seeded, week: number): readonly LogWhat[] {
 interface Week {
   readonly week: number;
   readonly pieces: readonly DemoPiece[];
-  /** How this pupil misses most. */
+  /** This pupil's most frequent way of missing. */
   readonly usual: Miss;
 }
 
@@ -90,7 +90,7 @@ function practised(chance: Seeded, { week, pieces, usual }: Week): readonly LogW
       const good = chance.next() < 0.5 + week * 0.045;
       const other = chance.one<Miss>(['flat', 'sharp', 'late', 'wrong-finger', 'noise']);
       const miss = good ? null : chance.next() < 0.6 ? usual : other;
-      // Mostly at the same two places: the pupil points at them most of the time.
+      // Misses fall mostly at the same two places: the pupil points at them most of the time.
       const at = miss !== null && chance.next() < 0.75 ? { note: chance.one(hard) } : {};
       return { kind: 'attempt', practised: { piece: id, title, part: { part: 'whole' } }, tempo: Math.round(tempo * share), miss, ...at };
     });

@@ -1,6 +1,6 @@
 import { DOCUMENT_KINDS, headed, type SchoolDocument } from '#core/documents';
 
-/** How the made-up studio teaches; its players follow it. */
+/** The school of the made-up studio; its players follow it. */
 export const DEMO_SCHOOL: SchoolDocument = headed(DOCUMENT_KINDS.school, {
   name: 'Dovecote studio',
   school: {

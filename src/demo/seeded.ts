@@ -1,13 +1,13 @@
 /** Numbers that look like chance and are always the same from the same seed. */
 export interface Seeded {
-  /** 0 up to, not including, 1. */
+  /** Gives a number from 0 up to, not including, 1. */
   readonly next: () => number;
-  /** A whole number, both ends included. */
+  /** Gives a whole number, both ends included. */
   readonly whole: (from: number, to: number) => number;
   readonly one: <Value>(values: readonly [Value, ...Value[]]) => Value;
 }
 
-/** A linear congruential generator (Numerical Recipes, "quick and dirty": 1664525 x + 1013904223 modulo 2³²). */
+/** Makes a linear congruential generator (Numerical Recipes, "quick and dirty": 1664525 x + 1013904223 modulo 2³²). */
 export function seeded(seed: number): Seeded {
   let state = seed >>> 0;
   const next = (): number => {

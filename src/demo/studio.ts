@@ -2,7 +2,7 @@ import type { PlayerProfile } from '#core/brief';
 import { DOCUMENT_KINDS, headed, type InstrumentDocument, type PlayerDocument } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
 
-/** A pupil of the made-up studio and the instrument this pupil has. */
+/** A pupil of the made-up studio, with the pupil's instrument. */
 export interface DemoPlayer {
   readonly player: PlayerDocument;
   readonly instrument: InstrumentDocument;

@@ -2,7 +2,7 @@ import 'react';
 
 declare module 'react' {
   interface CSSProperties {
-    /** How small a drawing is made on paper, 0 to 1; read by the print styles. */
+    /** The scale of a drawing on paper, 0 to 1; the print styles read it. */
     '--on-paper'?: number;
   }
 }

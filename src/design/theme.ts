@@ -1,10 +1,10 @@
-/** Light or dark; `system` follows the machine. */
+/** A theme: light or dark; `system` follows the machine. */
 export type Theme = 'light' | 'dark' | 'system';
 
-/** Where the choice is kept: read by the page itself before its first paint, so it is no matter for the database. */
+/** The key of the choice in local storage: the page itself reads it before its first paint, so it cannot be in the database. */
 export const THEME_KEY = 'dove-path/theme';
 
-/** What is seen now. */
+/** Gives the theme that is seen now. */
 export function themeNow(): 'light' | 'dark' {
   const chosen = document.documentElement.dataset['theme'];
   if (chosen === 'light' || chosen === 'dark') return chosen;

@@ -10,7 +10,7 @@ import type { JobAnswer, Job } from './job.ts';
 import { answered, problemOf, unplanned } from './problem.ts';
 import { readJson } from './request-body.ts';
 
-/** Does what a request asks for, from its body to the body of its answer. */
+/** Does the work of a request, from its body to the body of its answer. */
 export async function answerJob(job: Job): Promise<JobAnswer> {
   if (job.kind === 'import') return await imported(job.bytes, job.asked);
   const json = readJson(job.body);

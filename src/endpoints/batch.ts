@@ -7,10 +7,10 @@ import { readJson } from './request-body.ts';
 /** The most briefs one request may ask for. */
 export const MOST_BRIEFS = 1000;
 
-/** How many of one batch are with the planner at a time: others come in between. */
+/** The number of briefs of one batch that are with the planner at a time, so that others come in between. */
 const AT_A_TIME = 4;
 
-/** The briefs of a batch, each as JSON: a list, or one to a line. */
+/** Splits the briefs of a batch, each as JSON: a list, or one to a line. */
 export function briefsIn(body: string): Reading<readonly string[]> {
   const list = body.trimStart().startsWith('[') ? listIn(body) : goodReading(body.split('\n').filter((line) => line.trim() !== ''));
   if (!list.ok) return list;
@@ -26,15 +26,15 @@ function listIn(body: string): Reading<readonly string[]> {
     : badReading(documentIssue('not-json', { detail: 'no list' }, { pointer: '' }));
 }
 
-/** What is asked of every brief of a batch. */
+/** The request for every brief of a batch. */
 interface BatchAsked {
   readonly briefs: readonly string[];
   readonly alternatives: number;
 }
 
 /**
- * The answers to a batch as lines of JSON, in the order of its briefs, each as soon as it and those before it are ready:
- * `{ index, of, plan }`, or `{ index, of, problem }`, which keeps none of the others. Where nobody reads on, nothing more is planned.
+ * Writes the answers to a batch as lines of JSON, in the order of its briefs, each as soon as it and those before it are ready: `{ index,
+ * of, plan }`, or `{ index, of, problem }`, which does not stop the others. Where nobody reads on, nothing more is planned.
  */
 export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planner, gone: AbortSignal): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
@@ -62,13 +62,13 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
   });
 }
 
-/** What goes wrong with one brief is told the operator, and costs that line alone. */
+/** Reports a fault with one brief to the operator; it costs that line alone. */
 function failed(error: unknown): JobAnswer {
   console.error(error);
   return problemOf(500, 'This brief could not be planned', []);
 }
 
-/** One line; the answer itself is JSON already. */
+/** Writes one line; the answer itself is JSON already. */
 function lineOf(answer: Exclude<JobAnswer | Refused, 'gone'>, index: number, of: number): string {
   const { status, body } = typeof answer === 'string' ? refusal(answer) : answer;
   return `{"index":${index},"of":${of},"${status === 200 ? 'plan' : 'problem'}":${String(body)}}`;

@@ -6,28 +6,28 @@ import { MOST_BRIEFS } from './batch.ts';
 import { CONTENT_TYPES } from './export.ts';
 import { EXPORT_FORMATS, IMPORT_FORMATS } from './job.ts';
 
-/** What an endpoint is, told once: the OpenAPI document and the page that explains it are both made from it. */
+/** The description of an endpoint: the OpenAPI document and the page that explains it are both made from it. */
 export interface Described {
   readonly method: 'GET' | 'POST';
-  /** With `{name}` for what stands in the path. */
+  /** The path, with `{name}` for its variable parts. */
   readonly path: string;
   readonly summary: string;
-  /** What can be said in the path and behind the question mark. */
+  /** The parameters of the path and of the query. */
   readonly parameters: readonly DescribedParameter[];
-  /** What is sent; null for nothing. */
+  /** The body that is sent; null for none. */
   readonly body: { readonly type: string; readonly what: string; readonly schema: 'brief' | 'briefs' | 'bytes' } | null;
-  /** What comes back, by content type. */
+  /** The answers, by content type. */
   readonly answer: { readonly types: readonly string[]; readonly what: string };
-  /** A request that works as it stands. */
+  /** An example request that works as it stands. */
   readonly example: { readonly path: string; readonly body: string | null };
 }
 
-/** One thing that can be said in the address. */
+/** A parameter of the address. */
 export interface DescribedParameter {
   readonly name: string;
   readonly in: 'path' | 'query';
   readonly what: string;
-  /** What it can be; any text or number where nothing is said. */
+  /** Its allowed values; any text or number where nothing is said. */
   readonly values?: readonly string[];
 }
 
@@ -166,7 +166,7 @@ export const ENDPOINTS: readonly Described[] = [
   },
 ];
 
-/** What may come instead of an answer, by status; each a problem document (RFC 9457). */
+/** The problems that may come instead of an answer, by status; each is a problem document (RFC 9457). */
 export const PROBLEMS: Readonly<Record<number, string>> = {
   400: 'It could not be read, or is not what is asked for: each error has a JSON pointer, a sentence and a hint.',
   404: 'There is nothing of that name.',

@@ -8,14 +8,14 @@ import { musicXmlText } from '../files/musicxml.ts';
 import type { JobAnswer, ExportAsked, ExportFormat } from './job.ts';
 import { unplanned } from './problem.ts';
 
-/** What each format is called where files are sent. */
+/** The content type of each format. */
 export const CONTENT_TYPES: Readonly<Record<ExportFormat, string>> = {
   musicxml: 'application/xml; charset=utf-8',
   midi: 'audio/midi',
   csv: 'text/csv; charset=utf-8',
 };
 
-/** The best plan of a brief as a file. */
+/** Writes the best plan of a brief as a file. */
 export function exported(brief: Brief, asked: ExportAsked): JobAnswer {
   const planned = plan(brief);
   if (!planned.ok) return unplanned(planned.issues, { relaxed: planned.relaxed });

@@ -3,10 +3,13 @@ import type { ImportChoice } from '#core/format/foreign';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { ImportAsked } from './job.ts';
 
-/** The most that a number in an address may be. */
+/** The largest number allowed in an address. */
 const MOST = 50_000;
 
-/** What the address of a request asks of a score: `?part=2&voice=1&from=9&to=16&kind=viola&octaves=-1&repeats=written-out&fingerings=leave&grid=eighths&name=…`. */
+/**
+ * Reads the choice from a score out of the address of a request:
+ * `?part=2&voice=1&from=9&to=16&kind=viola&octaves=-1&repeats=written-out&fingerings=leave&grid=eighths&name=…`.
+ */
 export function importAsked({ searchParams }: URL): ImportAsked {
   const number = (name: string): number | null => {
     const value = Number(searchParams.get(name) ?? NaN);

@@ -5,7 +5,7 @@ import { leftOutText } from '../words/line/brought-in.ts';
 import type { JobAnswer, ImportAsked } from './job.ts';
 import { answered, problemOf } from './problem.ts';
 
-/** A piece made of a score, what was left out of it, and what there was to choose from. */
+/** A piece made from a score, the things that were left out of it, and the choices there were. */
 export async function imported(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<JobAnswer> {
   const reading = await readScore(bytes, grid);
   if (!reading.ok) return problemOf(400, 'This is not a score', reading.issues);

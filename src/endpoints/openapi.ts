@@ -7,7 +7,7 @@ const REFERENCES = {
   bytes: { type: 'string', format: 'binary' },
 } as const;
 
-/** The endpoints as an OpenAPI 3.1 document, its schemas those that requests are checked against. */
+/** Writes the endpoints as an OpenAPI 3.1 document, with the schemas that requests are checked against. */
 export function openApi(): object {
   const paths = new Map<string, Record<string, object>>();
   for (const endpoint of ENDPOINTS)
@@ -50,7 +50,7 @@ const PROBLEM = {
   },
 } as const;
 
-/** Without its own address, which would change what its references mean. */
+/** Gives a schema without its own address, which would change what its references mean. */
 function schemaOf(name: string): object {
   const { $id: _, ...schema } = JSON.parse(JSON.stringify(schemaNamed(name)));
   return schema;

@@ -5,24 +5,24 @@ import type { Job, Queue } from './job.ts';
 import { problem } from './problem.ts';
 import { readBody } from './request-body.ts';
 
-/** After this a client that was sent away may come again, s. */
+/** The time after which a client that was sent away may come again, s. */
 const COME_AGAIN_S = 5;
 
 /** A request, as far as planning needs it. */
 export type PlanRequest = Pick<APIContext, 'request' | 'locals'>;
 
-/** Answers a request with what the planner makes of its body. */
+/** Answers a request with the planner's result for its body. */
 export async function plannedAway(planning: PlanRequest, jobOf: (body: string) => Job): Promise<Response> {
   return await doneAway(planning, () => readBody(planning.request), jobOf);
 }
 
-/** The same, the body read in whatever form is needed. */
+/** Answers a request whose body is read in whatever form is needed. */
 export async function doneAway<Body>(
   { request, locals }: PlanRequest,
   read: () => Promise<Reading<Body>>,
   jobOf: (body: Body) => Job,
 ): Promise<Response> {
-  // Before its body is read: who is sent away must not keep the others waiting either.
+  // A full queue is checked before the body is read: a client that is sent away must not keep the others waiting either.
   if (isFull(locals.planner.queue())) return comeAgain();
   const body = await read();
   if (!body.ok) return problem(413, 'The request could not be read', body.issues);
@@ -39,7 +39,7 @@ export async function doneAway<Body>(
   }
 }
 
-/** Whether nobody more may wait. */
+/** Tells whether the queue is full. */
 export function isFull({ running, waiting, mostWaiting }: Queue): boolean {
   return running > 0 && waiting >= mostWaiting;
 }

@@ -4,28 +4,28 @@ import { badReading, goodReading, type Reading } from '#core/result';
 /** The largest request body read, bytes: room for 10,000 notes. */
 export const BODY_LIMIT_BYTES = 2_000_000;
 
-/** No brief has a longer list: so many notes may a line have. */
+/** The longest list in a brief: the largest number of notes in a line. */
 export const MOST_IN_A_LIST = 10_000;
 
-/** No part of a brief has more fields. */
+/** The largest number of fields in a part of a brief. */
 const MOST_FIELDS = 200;
 
-/** No brief is nested deeper. */
+/** The deepest nesting of a brief. */
 export const DEEPEST = 12;
 
-/** The whole body is at fault. */
+/** The place of a fault that concerns the whole body. */
 const WHOLE = { pointer: '' } as const;
 
 /** The largest score read, bytes. */
 export const SCORE_LIMIT_BYTES = 10_000_000;
 
-/** The text of a body up to the limit, and no further. */
+/** Reads the text of a body up to the limit, and no further. */
 export async function readBody(request: Request): Promise<Reading<string>> {
   const bytes = await readBytes(request, BODY_LIMIT_BYTES);
   return bytes.ok ? goodReading(new TextDecoder().decode(bytes.value)) : bytes;
 }
 
-/** The bytes of a score up to their limit, and no further. */
+/** Reads the bytes of a score up to their limit, and no further. */
 export async function readScoreBody(request: Request): Promise<Reading<Uint8Array>> {
   return await readBytes(request, SCORE_LIMIT_BYTES);
 }
@@ -36,7 +36,7 @@ async function readBytes(request: Request, limitBytes: number): Promise<Reading<
   return bytes === null ? badReading(documentIssue('body-too-large', { limitBytes }, WHOLE)) : goodReading(bytes);
 }
 
-/** Reads a text as JSON that is no larger in any way than a brief can be: its check would take far too long over more. */
+/** Reads a text as JSON, refusing one that is larger in any way than a brief can be: its check would take far too long. */
 export function readJson(text: string): Reading<unknown> {
   try {
     const value: unknown = JSON.parse(text);
@@ -47,7 +47,7 @@ export function readJson(text: string): Reading<unknown> {
   }
 }
 
-/** The pointer of the first part that is longer, wider or deeper than any of a brief; null where none is. */
+/** Finds the pointer of the first part that is longer, wider or deeper than any of a brief; null where there is none. */
 function tooMuchAt(value: unknown, pointer: string, depth: number): string | null {
   if (typeof value !== 'object' || value === null) return null;
   const entries = Object.entries(value);
@@ -59,7 +59,7 @@ function tooMuchAt(value: unknown, pointer: string, depth: number): string | nul
   return null;
 }
 
-/** Null when the body goes over the limit, whatever its header said. */
+/** Reads bytes up to a limit; null when the body goes over it, whatever its header said. */
 async function bytesUpTo(request: Request, limit: number): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();
   const parts: Uint8Array[] = [];

@@ -1,4 +1,4 @@
-/** Resolves in a task of its own, after what has arrived meanwhile was dealt with. */
+/** Waits for a task of its own, after everything that has arrived meanwhile was dealt with. */
 export function anotherTask(): Promise<void> {
   return new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel();

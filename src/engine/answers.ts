@@ -1,2 +1,2 @@
-/** Everything that can be asked of a session beyond its plan; the worker brings it with the first such question. */
+/** Every question about a session beyond its plan is answered here; the worker loads it with the first such question. */
 export { answerTo } from '#core/session';

@@ -1,19 +1,19 @@
 import { QueryClient, useQuery } from '@tanstack/react-query';
 
-/** What a component has of a question: nothing yet, the answer to this very question, or why there is none. */
+/** The state of a question in a component: nothing yet, the answer to this very question, or the reason why there is none. */
 export type Asked<Value> =
   | { readonly state: 'waiting' }
   | { readonly state: 'answered'; readonly value: Value }
   | { readonly state: 'failed'; readonly from: 'engine' | 'storage'; readonly message: string; readonly again: () => void };
 
-/** A question that takes its time. */
+/** A question whose answer takes time. */
 export interface Asking<Value> {
-  /** What makes it this question and no other: plain values. */
+  /** The key that identifies the question: plain values. */
   readonly key: readonly unknown[];
   readonly ask: (signal: AbortSignal) => Promise<Value>;
-  /** Not before this is so. */
+  /** Whether it may be asked now. */
   readonly when?: boolean;
-  /** How long the answer is kept after the last who looked at it has gone, ms. */
+  /** The time for which the answer is kept after the last component that used it has gone, ms. */
   readonly keptMs?: number;
 }
 
@@ -22,8 +22,8 @@ const questions = new QueryClient({
 });
 
 /**
- * Asks a question in a component. The answer belongs to the key: while the answer to another is on its way, nothing of the
- * one before is shown. A question that is no longer asked is taken back.
+ * Asks a question in a component. The answer belongs to the key: while the answer to another is on its way, nothing of the one before is
+ * shown. A question that is no longer asked is cancelled.
  */
 export function useAsked<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Value>): Asked<Value> {
   const { data, error, refetch } = useQuery(
@@ -39,7 +39,7 @@ export function useAsked<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Va
   return error === null ? { state: 'waiting' } : { state: 'failed', from: 'engine', message: error.message, again: () => void refetch() };
 }
 
-/** The answer once it is there, else null; for what is told beside something else and may be missing. */
+/** Gives the answer once it is there, else null; for things that are shown beside something else and may be missing. */
 export function answerOf<Value>(asked: Asked<Value>): Value | null {
   return asked.state === 'answered' ? asked.value : null;
 }

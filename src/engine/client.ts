@@ -7,22 +7,25 @@ import { type Engine, isProgress, type QuestionCalls, type Report } from './prot
 /** A worker as the client needs it. */
 export type EngineWorker = Pick<Worker, 'addEventListener' | 'removeEventListener' | 'postMessage' | 'terminate'>;
 
-/** How long a plan waits for a step of something cancelled before the worker is ended and started again, ms. */
+/** The time that a plan waits for a step of something cancelled before the worker is ended and started again, ms. */
 const PATIENCE_MS = 250;
 
-/** A cancelled call is given at least so long to end by itself, ms. */
+/** The least time that a cancelled call is given to end by itself, ms. */
 const LEAST_PATIENCE_MS = 20;
 
-/** How many briefs the worker keeps solved; the one asked about longest ago makes room. */
+/** The number of briefs that the worker keeps solved; the one asked about longest ago makes room. */
 const MOST_SESSIONS = 8;
 
-/** How often a busy worker is asked whether it still answers, ms. */
+/** The interval at which a busy worker is asked whether it still answers, ms. */
 const LOOK_EVERY_MS = 5000;
 
-/** A worker that is silent for more looks in a row than this is stuck, and is ended. A machine that was asleep misses only one. */
+/**
+ * The number of checks in a row for which a worker may be silent; after more it is stuck, and is ended. A machine that was asleep misses
+ * only one.
+ */
 const MOST_MISSED = 4;
 
-/** Why a call has no answer: nobody wants it any more, or the worker died, or was stuck and had to be ended. */
+/** The error of a call without an answer: nobody wants it any more, or the worker died, or was stuck and had to be ended. */
 export class Unanswered extends Error {
   constructor(readonly why: 'cancelled' | 'died') {
     super(`The question was not answered: ${why}`);
@@ -32,11 +35,11 @@ export class Unanswered extends Error {
 /** A question of one kind. */
 export type QuestionOf<Kind extends QuestionKind> = Question<Kind> & { readonly kind: Kind };
 
-/** How something is asked. */
+/** The options of a request. */
 export interface AskOptions {
-  /** Takes the question back. */
+  /** The signal that cancels the question. */
   readonly signal?: AbortSignal | undefined;
-  /** Hears how much of a long line is laid out, 0 to 1. */
+  /** Receives the share of a long line that is laid out, 0 to 1. */
   readonly report?: Report | undefined;
 }
 
@@ -44,10 +47,10 @@ export interface AskOptions {
 interface Call {
   readonly kind: QuestionKind;
   readonly since: number;
-  /** Nobody waits for it any more, but the worker has not said that it stopped. */
+  /** Whether nobody waits for it any more, although the worker has not said that it stopped. */
   readonly cancelled: boolean;
   readonly report: Report | undefined;
-  /** Asks the worker, or the one that takes its place. */
+  /** Sends the call to the worker, or to the one that replaces it. */
   readonly send: () => void;
   readonly reject: (reason: Error) => void;
 }
@@ -58,13 +61,13 @@ interface Connection {
   readonly remote: Remote<Engine>;
   readonly questions: QuestionCalls;
   open: readonly number[];
-  /** How many looks in a row the worker has been silent. */
+  /** The number of checks in a row for which the worker has been silent. */
   missed: number;
 }
 
 /**
- * The one place that talks to the engine's worker. Every brief is solved once: whatever is asked about the same brief
- * builds on that. A worker that dies or is stuck rejects every call in flight, and the next question starts another.
+ * The client of the engine's worker, the one place that talks to it. Every brief is solved once: every question about the same brief builds
+ * on that. A worker that dies or is stuck rejects every call in flight, and the next question starts another.
  */
 export class EngineClient {
   private connection: Connection | null = null;
@@ -78,15 +81,15 @@ export class EngineClient {
     private readonly lookEveryMs = LOOK_EVERY_MS,
   ) {}
 
-  /** The best plan of a brief, or why there is none and what would help. */
+  /** Plans a brief: the best plan, or why there is none and what would help. */
   async plan(brief: Brief, options: AskOptions = {}): Promise<PlanOutcome> {
     const outcome = await this.ask(brief, { kind: 'plan' }, options);
-    // The plan came over with a copy of its brief: what is asked about that is asked of the same session.
+    // The plan came over with a copy of its brief: questions about that copy go to the same session.
     if (outcome.ok) this.sessions.set(outcome.value.best.brief, this.sessionOf(brief));
     return outcome;
   }
 
-  /** Asks about a brief; rejects with `Unanswered` where the question is taken back or the worker dies. */
+  /** Asks about a brief; rejects with `Unanswered` where the question is cancelled or the worker dies. */
   ask<Kind extends QuestionKind>(brief: Brief, question: QuestionOf<Kind>, options: AskOptions = {}): Promise<Answer<Kind>> {
     const { signal, report } = options;
     if (signal?.aborted === true) return Promise.reject(new Unanswered('cancelled'));
@@ -114,12 +117,12 @@ export class EngineClient {
     this.endSoonIfOverdue(performance.now() - call.since);
   }
 
-  /** The worker has answered or dropped a call; what comes from one that was ended meanwhile no longer counts. */
+  /** Settles a call that the worker has answered or dropped; results of a worker that was ended meanwhile no longer count. */
   private settled(connection: Connection, number: number): void {
     if (this.connection === connection) this.calls.delete(number);
   }
 
-  /** Whether the worker is busy with a plan nobody wants, or keeps a plan waiting for something nobody wants. */
+  /** Tells whether the worker is busy with a plan nobody wants, or keeps a plan waiting for something nobody wants. */
   private isOverdue(): boolean {
     const calls = [...this.calls.values()];
     const dropped = calls.filter(({ cancelled }) => cancelled);
@@ -127,12 +130,12 @@ export class EngineClient {
     return dropped.some(({ kind }) => kind === 'plan' || planWaits);
   }
 
-  /** Between two steps a cancelled call ends by itself: only a long step is ended with its worker. */
+  /** Gives a cancelled call time to end by itself between two steps: only a long step is ended with its worker. */
   private endSoonIfOverdue(overdueMs: number): void {
     setTimeout(() => this.isOverdue() && this.startAgain(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - overdueMs));
   }
 
-  /** Ends the worker; what is still wanted is asked of a new one. */
+  /** Ends the worker; calls that are still wanted are sent to a new one. */
   private startAgain(): void {
     this.end();
     for (const [number, { cancelled }] of this.calls) if (cancelled) this.calls.delete(number);
@@ -150,7 +153,7 @@ export class EngineClient {
   /** Ends the worker; the next question starts another. */
   end(): void {
     clearInterval(this.looking);
-    // Whatever still waits for the worker would keep it in memory.
+    // A proxy that is not released would keep the calls that wait for the worker in memory.
     this.connection?.remote[releaseProxy]();
     this.connection?.worker.terminate();
     this.connection = null;
@@ -163,7 +166,7 @@ export class EngineClient {
     else if (connection.missed > 0) void connection.remote.answers();
   }
 
-  /** The worker has given a sign of life. */
+  /** Notes that the worker has given a sign of life. */
   private heard(connection: Connection, message: unknown): void {
     connection.missed = 0;
     if (!isProgress(message)) return;
@@ -184,7 +187,7 @@ export class EngineClient {
     return connection;
   }
 
-  /** The number of the brief's session, which is open in the worker from then on. */
+  /** Gives the number of the brief's session, which is open in the worker from then on. */
   private opened(connection: Connection, brief: Brief): number {
     const session = this.sessionOf(brief);
     if (!connection.open.includes(session)) void connection.remote.open(session, brief);
@@ -194,7 +197,7 @@ export class EngineClient {
     return session;
   }
 
-  /** The number of a brief's session: the same brief, by identity, has the same, so that undo finds it solved. */
+  /** Finds the number of a brief's session: the same brief, by identity, has the same, so that undo finds it solved. */
   sessionOf(brief: Brief): number {
     const known = this.sessions.get(brief);
     if (known !== undefined) return known;

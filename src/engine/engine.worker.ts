@@ -5,7 +5,7 @@ import { anotherTask } from './another-task.ts';
 import type { Answering, Engine, LaidOut, Ticket } from './protocol.ts';
 import { DROPPED, StepQueue } from './queue.ts';
 
-/** The order in which questions are answered: the plan first, then what is shown of one note, then what is looked up. */
+/** The ranks of questions: the plan first, then those about one note, then those that are looked up. */
 const RANKS: Readonly<Record<QuestionKind, number>> = {
   plan: 0,
   ways: 1,
@@ -29,15 +29,18 @@ const RANKS: Readonly<Record<QuestionKind, number>> = {
 };
 
 const sessions = new Map<number, Session>();
-/** How long after a plan was asked for nothing else is begun, ms: a teacher who turns the brief over and over is not kept waiting. */
+/**
+ * The time after a plan was asked for in which nothing else is begun, ms, so that a teacher who changes the brief repeatedly is not kept
+ * waiting.
+ */
 const QUIET_MS = 120;
 
 const queue = new StepQueue(anotherTask, QUIET_MS);
 
-/** The calls under way, by number: one that was cancelled is not among them. */
+/** The calls under way, by number; a cancelled one is not among them. */
 const underWay = new Set<number>();
 
-/** What most briefs need is the plan alone; what else can be asked comes with the first question. */
+/** Loads the answers with the first question: most briefs need the plan alone. */
 const loadAnswers = () => import('./answers.ts');
 
 function sessionOf({ session }: Ticket): Session {
@@ -46,7 +49,7 @@ function sessionOf({ session }: Ticket): Session {
   return open;
 }
 
-/** Answers a kind of question. */
+/** Makes the function that answers a kind of question. */
 function answering<Kind extends QuestionKind>(kind: Kind): Answering<Kind> {
   return (ticket, question) =>
     whileUnderWay(ticket, async () => {
@@ -56,7 +59,7 @@ function answering<Kind extends QuestionKind>(kind: Kind): Answering<Kind> {
     });
 }
 
-/** The plan itself needs nothing that must be brought; why there is none does. */
+/** The plan itself needs nothing that must be loaded; the reason why there is none does. */
 const plan: Answering<'plan'> = (ticket, question) =>
   whileUnderWay(ticket, async () => {
     const session = sessionOf(ticket);
@@ -83,7 +86,7 @@ async function whileUnderWay<Value>({ number }: Ticket, work: () => Promise<Valu
   }
 }
 
-/** Takes the steps when their turn comes; null for a call that was cancelled, be it while it waited for what answers it. */
+/** Takes the steps when their turn comes; null for a call that was cancelled, even while it waited for its code to load. */
 async function inTurn<Value>({ number }: Ticket, kind: QuestionKind, steps: Steps<Value>): Promise<{ readonly answer: Value } | null> {
   if (!underWay.has(number)) return null;
   const answer = await queue.add(number, RANKS[kind], steps);

@@ -1,38 +1,38 @@
 import type { Brief } from '#core/brief';
 import type { Answer, Question, QuestionKind } from '#core/session';
 
-/** One call to the worker: by its number it can be cancelled. */
+/** One call to the worker, which can be cancelled by its number. */
 export interface Ticket {
-  /** No two calls have the same. */
+  /** The number, which no two calls share. */
   readonly number: number;
-  /** Which of the briefs opened before it is about. */
+  /** The number of the session it is about, opened before. */
   readonly session: number;
 }
 
-/** Hears how much of a long line is laid out, 0 to 1. */
+/** A function that receives the share of a long line that is laid out, 0 to 1. */
 export type Report = (share: number) => void;
 
-/** What the worker posts by itself while it lays out a long line: which call that is for, and how much is laid out, 0 to 1. */
+/** The event that the worker posts while it lays out a long line: the call, and the share that is laid out, 0 to 1. */
 export interface LaidOut {
   readonly call: number;
   readonly share: number;
 }
 
-/** Whether a message of the worker is one of those. */
+/** Tells whether a message of the worker is a progress event. */
 export function isProgress(message: unknown): message is LaidOut {
   return typeof message === 'object' && message !== null && 'call' in message && 'share' in message;
 }
 
-/** What a call comes back with: the answer, or null once it was cancelled. */
+/** The reply to a call: the answer, or null once it was cancelled. */
 export type Said<Kind extends QuestionKind> = { readonly answer: Answer<Kind> } | null;
 
-/** Answers one kind of question. */
+/** A function that answers one kind of question. */
 export type Answering<Kind extends QuestionKind> = (ticket: Ticket, question: Question<Kind>) => Promise<Said<Kind>>;
 
 /** The questions of a session, each a call of the worker. */
 export type QuestionCalls = { readonly [Kind in QuestionKind]: Answering<Kind> };
 
-/** What the worker offers. */
+/** The interface of the worker. */
 export interface Engine extends QuestionCalls {
   /** Opens a session on a brief, under a number that the page gives it. */
   readonly open: (session: number, brief: Brief) => void;
@@ -40,6 +40,6 @@ export interface Engine extends QuestionCalls {
   readonly close: (session: number) => void;
   /** Drops a call: it takes no further step. */
   readonly cancel: (number: number) => void;
-  /** Says nothing but that the worker answers. */
+  /** Replies only to show that the worker answers. */
   readonly answers: () => void;
 }

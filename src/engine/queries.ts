@@ -3,7 +3,7 @@ import type { Answer, QuestionKind } from '#core/session';
 import { type Asked, useAsked } from './asked.ts';
 import { engine, type QuestionOf } from './client.ts';
 
-/** Answers are true as long as their brief is the same; those nobody looks at are forgotten after this, ms. */
+/** The time after which unused answers are forgotten, ms; they stay true as long as their brief is the same. */
 const KEPT_MS = 30_000;
 
 /** Asks the engine about a brief in a component; the answer belongs to this brief and this question. */

@@ -1,12 +1,12 @@
 import type { Steps } from '#core/result';
 
-/** What becomes of work that was dropped. */
+/** The result of work that was dropped. */
 export const DROPPED = 'dropped';
 
 /** One piece of work that waits for its next step. */
 interface Entry {
   readonly number: number;
-  /** The lower goes first. */
+  /** The rank; the lower goes first. */
   readonly rank: number;
   /** Takes the next step; true when that was the last. */
   readonly step: () => boolean;
@@ -14,16 +14,16 @@ interface Entry {
 }
 
 /**
- * Takes the steps of several pieces of work one at a time: always of the one with the lowest rank, and among equals of the
- * one that came first. Between two steps `breathe` lets new work and cancellations arrive, so that urgent work waits for
- * one step of other work at most. While urgent work keeps coming, one piece after the other, the rest waits for a quiet
- * moment, so that urgent work seldom waits even for that.
+ * A queue that takes the steps of several pieces of work one at a time: always of the one with the lowest rank, and among equals of the one
+ * that came first. Between two steps `breathe` lets new work and cancellations arrive, so that urgent work waits for one step of other work
+ * at most. While urgent work keeps coming, one piece after the other, the rest waits for a quiet moment, so that urgent work seldom waits
+ * even for that.
  */
 export class StepQueue {
   private entries: readonly Entry[] = [];
   private running = false;
   private urgentAt = -Infinity;
-  /** Ends the wait for quiet: urgent work has come. */
+  /** Ends the wait for quiet, because urgent work has come. */
   private wake = (): void => undefined;
 
   constructor(
@@ -31,7 +31,7 @@ export class StepQueue {
     private readonly quietMs = 0,
   ) {}
 
-  /** Adds work under a number; its value, or that it was dropped. */
+  /** Adds work under a number; resolves to its value, or to the mark of dropped work. */
   add<Value>(number: number, rank: number, steps: Steps<Value>): Promise<Value | typeof DROPPED> {
     if (rank === 0) this.urgentHasCome();
     return new Promise((resolve, reject) => {

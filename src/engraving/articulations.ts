@@ -1,7 +1,9 @@
 import type { Head } from './draw-measures.ts';
 import { STAFF_HEIGHT, STAFF_SPACE } from './layout.ts';
 
-/** Where a dot, a wedge or a line at a head stands, px: on the side away from its stem, in the nearest space that is free, or beyond the staff. */
+/**
+ * Gives the y of a dot, a wedge or a line at a head, px: on the side away from its stem, in the nearest free space, or beyond the staff.
+ */
 export function articulationY({ y, stemUp }: Pick<Head, 'y' | 'stemUp'>, staffTopY: number): number {
   const way = stemUp ? 1 : -1;
   const next = y + way * STAFF_SPACE;

@@ -9,13 +9,13 @@ export interface Curve {
   readonly fromY: number;
   readonly toX: number;
   readonly toY: number;
-  /** y of both inner control points of the outer edge. */
+  /** The y of both inner control points of the outer edge. */
   readonly controlY: number;
 }
 
 /** A line from head to head: a finger that slides. */
 export interface SlideLine {
-  /** Line index of the note it leads to. */
+  /** The line index of the note it leads to. */
   readonly to: number;
   readonly fromX: number;
   readonly fromY: number;
@@ -23,10 +23,10 @@ export interface SlideLine {
   readonly toY: number;
 }
 
-/** Room between a head and the line that leads from or to it, px; more where an accidental stands before the head. */
+/** The room between a head and the line that leads from or to it, px; more where an accidental stands before the head. */
 const SLIDE_GAP = { head: 3, accidental: 12 } as const;
 
-/** The lines that lead to notes, from the head engraved before each; one whose other end is not engraved is left out. */
+/** Finds the lines that lead to notes, from the head engraved before each; one whose other end is not engraved is left out. */
 export function slideLinesOf(heads: readonly Head[], to: ReadonlySet<number>): readonly SlideLine[] {
   return heads.flatMap((head, order): SlideLine[] => {
     const before = heads[order - 1];
@@ -36,21 +36,23 @@ export function slideLinesOf(heads: readonly Head[], to: ReadonlySet<number>): r
   });
 }
 
-/** How thick a slur is in its middle, px. */
+/** The thickness of a slur in its middle, px. */
 const THICKNESS = 2.6;
 
-/** Where the notes of a system begin and end, px: what goes on over its ends is drawn up to them. */
+/** The left and right ends of the notes of a system, px: curves beyond its ends are drawn up to them. */
 export interface SystemEnds {
   readonly left: number;
   readonly right: number;
 }
 
-/** The slurs and ties among engraved heads. A curve whose other end is not engraved goes to the end of the system, where there is one. */
+/**
+ * Finds the slurs and ties among engraved heads. A curve whose other end is not engraved goes to the end of the system, where there is one.
+ */
 export function curvesOf(heads: readonly Head[], ends: SystemEnds | null = null): readonly Curve[] {
   return [...slursOf(heads, ends), ...tiesOf(heads, ends)];
 }
 
-/** The curve as a filled shape, thin at both ends. */
+/** Draws the curve as a filled shape, thin at both ends. */
 export function curvePath(curve: Curve): string {
   const { fromX, fromY, toX, toY, controlY, above } = curve;
   const first = fromX + (toX - fromX) * 0.25;
@@ -59,14 +61,14 @@ export function curvePath(curve: Curve): string {
   return `M${fromX} ${fromY}C${first} ${controlY} ${second} ${controlY} ${toX} ${toY}C${second} ${inner} ${first} ${inner} ${fromX} ${fromY}Z`;
 }
 
-/** y of the curve's outer edge at an x between its ends, close enough to keep a number clear of it. */
+/** Gives the y of the curve's outer edge at an x between its ends, close enough to keep a number clear of it. */
 export function curveYAt(curve: Curve, x: number): number {
   const t = (x - curve.fromX) / (curve.toX - curve.fromX);
   const u = 1 - t;
   return u ** 3 * curve.fromY + 3 * u * t * curve.controlY + t ** 3 * curve.toY;
 }
 
-/** A slur goes on the side of the heads; above when the stems of its notes differ, as engravers do. */
+/** Finds the slurs. A slur goes on the side of the heads; above when the stems of its notes differ, as engravers do. */
 function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curve[] {
   const curves: Curve[] = [];
   let group: Head[] = [];
@@ -98,7 +100,7 @@ function slurOver(group: readonly Head[], fromX: number, toX: number): Curve {
   return { kind: 'slur', above, fromX, fromY, toX, toY, controlY };
 }
 
-/** How far a tie that comes from the system before reaches back from its head, px, at most to the end of the system. */
+/** The distance that a tie from the system before reaches back from its head, px, at most to the end of the system. */
 const TIE_BACK = 24;
 
 function tiesOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curve[] {

@@ -31,28 +31,28 @@ import {
   type StaffLayout,
 } from './layout.ts';
 
-/** Where one engraved head stands, px in the coordinates of the whole staff. */
+/** The place of one engraved head, px in the coordinates of the whole staff. */
 export interface Head {
-  /** Index in the line. */
+  /** The index in the line. */
   readonly index: number;
-  /** Middle of the note head. */
+  /** The x of the middle of the note head. */
   readonly x: number;
   readonly y: number;
   readonly left: number;
   readonly right: number;
-  /** Highest and lowest ink of head and stem. */
+  /** The highest and lowest ink of head and stem. */
   readonly top: number;
   readonly bottom: number;
   readonly stemUp: boolean;
   readonly rest: boolean;
-  /** An accidental stands before it and reaches above and below the head. */
+  /** Whether an accidental stands before it, which reaches above and below the head. */
   readonly accidental: boolean;
   readonly tiedFromBefore: boolean;
   readonly tiedToNext: boolean;
   readonly slur: MeasureNote['slur'];
-  /** It stands an octave lower than it sounds, under an octave line. */
+  /** Whether it stands an octave lower than it sounds, under an octave line. */
   readonly octaveLine: boolean;
-  /** A grace note. */
+  /** Whether it is a grace note. */
   readonly small: boolean;
   /** The tuplet it belongs to, with its place there; null for none. */
   readonly tuplet: HeadTuplet | null;
@@ -67,11 +67,11 @@ export interface HeadTuplet {
   readonly place: TupletPlace;
   /** The number that stands at it: 3 for a triplet. */
   readonly notes: number;
-  /** It has a beam; where all have, no bracket is needed. */
+  /** Whether it has a beam; where all have, no bracket is needed. */
   readonly beamed: boolean;
 }
 
-/** Which measures to draw: indexes, the second exclusive, of the measures that were laid out. */
+/** The range of measures to draw: indexes, the second exclusive, of the measures that were laid out. */
 export interface MeasureRange {
   readonly from: number;
   readonly to: number;
@@ -81,12 +81,12 @@ const DURATIONS: Readonly<Record<number, string>> = { 1: 'w', 2: 'h', 4: 'q', 8:
 const ACCIDENTALS: Readonly<Record<string, string>> = { '-2': 'bb', '-1': 'b', '0': 'n', '1': '#', '2': '##' };
 const MAJOR_KEYS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'] as const;
 
-/** A staff laid out: what is on it, and where. */
+/** A staff laid out: its content, and the places of it. */
 export interface LaidOutStaff {
   readonly engraving: Engraving;
   readonly measures: readonly Measure[];
   readonly layout: StaffLayout;
-  /** The first of the line, with its meter. */
+  /** Whether it is the first of the line, with its meter. */
   readonly first: boolean;
 }
 
@@ -125,7 +125,7 @@ export function drawMeasure(
   });
 }
 
-/** A note or rest as the engraver has it, and the small notes before it by their index in the line. */
+/** A note or rest as the engraver has it, with the grace notes before it by their index in the line. */
 interface EngravedSymbol {
   readonly note: StaveNote;
   readonly small: readonly { readonly index: number; readonly note: GraceNote }[];
@@ -150,14 +150,17 @@ function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSy
   return { note, small };
 }
 
-/** Clef and key at the beginning of a system; the meter only where it is new. */
+/** Adds clef and key at the beginning of a system; the meter only where it is new. */
 function addHead(stave: Stave, engraving: Engraving, measure: Measure, { meter }: SignatureSet): void {
   const { clef } = measure.symbols[0]?.reading ?? engraving.reading;
   stave.addClef(clef.name).addKeySignature(keyName(measure.key.fifths));
   if (meter) stave.addTimeSignature(`${meter.beats}/${meter.beatValue}`);
 }
 
-/** What changes at a bar line. Naturals stand only where the new key has no accidentals of its own, as music is printed now. */
+/**
+ * Adds the signature that changes at a bar line. Naturals stand only where the new key has no accidentals of its own, as music is printed
+ * now.
+ */
 function addSignature(stave: Stave, { key, meter }: SignatureSet, at: StaveModifierPosition): void {
   if (key) stave.addKeySignature(keyName(key.fifths), key.cancels === 0 ? undefined : keyName(key.cancels), at);
   if (meter) stave.addTimeSignature(`${meter.beats}/${meter.beatValue}`, undefined, at);
@@ -186,7 +189,7 @@ function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
   return note;
 }
 
-/** Heads as the engraver names them; an open diamond is touched. */
+/** Writes heads as the engraver names them; an open diamond is touched. */
 function keysOf({ octaveLine }: StaffReading, heads: readonly WrittenHead[]): string[] {
   return heads.map(({ written, diamond }) => {
     const place = `${LETTERS[written.letter].toLowerCase()}/${written.octave - (octaveLine ? 1 : 0)}`;
@@ -200,15 +203,15 @@ function addAccidentals(note: StaveNote, heads: readonly WrittenHead[]): void {
   }
 }
 
-/** Rests stand in the middle of the staff. */
+/** Gives the place of rests, in the middle of the staff. */
 function restKey({ middleSteps: steps }: Clef): string {
   return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
 }
 
-/** How the eighths of a measure are grouped where they are not by threes: as they are mostly counted. */
+/** The groups of the eighths of a measure where they are not by threes: as they are mostly counted. */
 const UNEVEN_BEATS: Readonly<Record<number, readonly number[]>> = { 5: [3, 2], 7: [2, 2, 3] };
 
-/** Beams show the beat; four eighths run over half a measure of four, as players read them. */
+/** Groups beams so that they show the beat; four eighths run over half a measure of four, as players read them. */
 function beamGroups(measure: Measure): Fraction[] {
   const { beats, beatValue } = measure.meter;
   if (beatValue === 8) return (UNEVEN_BEATS[beats] ?? [3]).map((eighths) => new Fraction(eighths, 8));
@@ -216,7 +219,7 @@ function beamGroups(measure: Measure): Fraction[] {
   return [0, 1].flatMap((half) => (eighthsFill(measure, half) ? [new Fraction(1, 2)] : [new Fraction(1, 4), new Fraction(1, 4)]));
 }
 
-/** Whether eighths alone fill a half of a measure of four quarters. */
+/** Tells whether eighths alone fill a half of a measure of four quarters. */
 function eighthsFill({ symbols }: Measure, half: number): boolean {
   let onset = 0;
   const within = symbols.filter(({ value }) => {
@@ -255,7 +258,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
 function placeOf(note: StaveNote): Pick<Head, 'x' | 'y' | 'left' | 'right' | 'top' | 'bottom' | 'stemUp'> {
   const left = note.getNoteHeadBeginX();
   const right = note.getNoteHeadEndX();
-  // Of two heads the one away from the stem is where slurs and ties are set.
+  // Of two heads the one away from the stem carries slurs and ties.
   const ys = note.getYs();
   const stemUp = note.hasStem() && note.getStemDirection() === Stem.UP;
   const y = stemUp ? Math.max(...ys) : Math.min(...ys);

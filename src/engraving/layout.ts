@@ -2,67 +2,67 @@ import type { Articulation } from '#core/material/line';
 import type { Signature } from '#core/material/signature';
 import { type Clef, type Engraving, type Measure, type MeasureSymbol, stepsOnStaff } from '#core/notation';
 
-/** Distance between two staff lines, px. */
+/** The distance between two staff lines, px. */
 export const STAFF_SPACE = 10;
 
-/** Height of the five lines, px. */
+/** The height of the five lines, px. */
 export const STAFF_HEIGHT = 4 * STAFF_SPACE;
 
-/** Where everything of a staff goes, px. Measures are laid side by side; `offsets` has one more entry than measures. */
+/** The places of everything on a staff, px. Measures are laid side by side; `offsets` has one more entry than measures. */
 export interface StaffLayout {
-  /** Left edge of each measure, and at last the right edge of the last. */
+  /** The left edge of each measure, and at last the right edge of the last. */
   readonly offsets: readonly number[];
-  /** Room for clef, key and meter at the beginning of the first measure. */
+  /** The room for clef, key and meter at the beginning of the first measure. */
   readonly headWidth: number;
   readonly positionRowY: number;
-  /** Where an octave line stands, if there is one. */
+  /** The y of an octave line, if there is one. */
   readonly octaveRowY: number;
   /** The lowest y of a finger's number. */
   readonly fingerRowY: number;
-  /** Top line of the staff. */
+  /** The y of the top line of the staff. */
   readonly staffTopY: number;
   readonly stringRowY: number;
-  /** Where cues stand, if there are any. */
+  /** The y of cues, if there are any. */
   readonly cueRowY: number;
-  /** Where tones and semitones stand, if they are asked for. */
+  /** The y of tones and semitones, if they are asked for. */
   readonly stepRowY: number;
-  /** Where the lanes of the fingers begin, if they are asked for. */
+  /** The top of the lanes of the fingers, if they are asked for. */
   readonly fingerLanesY: number;
-  /** Where the lane of the bow begins, at the tip, if it is asked for. */
+  /** The top of the lane of the bow, at the tip, if it is asked for. */
   readonly bowLaneY: number;
   readonly height: number;
 }
 
-/** Widths by value: long enough for a bead under each head. */
+/** The widths of notes by value: long enough for a bead under each head. */
 const SYMBOL_WIDTH: Readonly<Record<number, number>> = { 1: 60, 2: 44, 4: 34, 8: 28, 16: 25, 32: 24, 64: 24 };
 
-/** Room for a grace note and the bead under it. */
+/** The room for a grace note and the bead under it. */
 const SMALL_WIDTH = 18;
 
 const MEASURE_PADDING = 26;
 
-/** Room for a clef that changes within a measure, or at its end. */
+/** The room for a clef that changes within a measure, or at its end. */
 const CLEF_WIDTH = 26;
 
-/** Room for each accidental of a signature, for a meter, and round both where they change within a line. */
+/** The room for each accidental of a signature, for a meter, and round both where they change within a line. */
 const ACCIDENTAL_WIDTH = 10;
 const METER_WIDTH = 28;
 const AROUND_SIGNATURE = 14;
 
-/** Height of the rows of bow signs and of cues, where there are any. */
+/** The height of the rows of bow signs and of cues, where there are any. */
 const BOW_ROW = 14;
 const CUE_ROW = 16;
 
-/** Height of the row of ornaments, where there are any. */
+/** The height of the row of ornaments, where there are any. */
 export const ORNAMENT_ROW = 15;
 
-/** Height of the row of the numbers of tuplets below the notes, where there are any. */
+/** The height of the row of the numbers of tuplets below the notes, where there are any. */
 const TUPLET_ROW = 16;
 
-/** Height of the row of accents, where there are any. */
+/** The height of the row of accents, where there are any. */
 export const ACCENT_ROW = 12;
 
-/** How far each reaches outward from its place at the head, px. */
+/** The reach of each articulation outward from its place at the head, px. */
 export const ARTICULATION_REACH: Readonly<Record<Articulation, number>> = {
   staccato: 3,
   staccatissimo: 5,
@@ -70,60 +70,63 @@ export const ARTICULATION_REACH: Readonly<Record<Articulation, number>> = {
   'detached-legato': 8,
 };
 
-/** How far what stands at a head is from it, px. */
+/** The distance of a sign at a head from it, px. */
 const FROM_HEAD = 9;
 
-/** How far a slur stands off a head further than from one without dot or line, and a number above it, px. */
+/** Gives the additional distance of a slur from a head with a dot or line, and of a number above it, px. */
 export function roomForArticulation(articulation: Articulation | null): number {
   return articulation === null ? 0 : FROM_HEAD + ARTICULATION_REACH[articulation];
 }
 
-/** What stands below a note that begins a slur there stands so much lower, px. */
+/** The distance that a sign below a note is lowered where a slur begins there, px. */
 export const BELOW_SLUR = 10;
 
-/** Height of the row of octave lines. */
+/** The height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
-/** Height of the row of tones and semitones. */
+/** The height of the row of tones and semitones. */
 const STEP_ROW = 26;
 
-/** Height of the lane of one finger. */
+/** The height of the lane of one finger. */
 export const FINGER_LANE = 9;
 
-/** From frog to tip in the lane of the bow, and the room round it. */
+/** The height from frog to tip in the lane of the bow, and the room round it. */
 export const BOW_LANE = 26;
 const AROUND_BOW = 12;
 
-/** How far a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one has its own measure. */
+/**
+ * The limits of the scale by which a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one
+ * keeps its own measure.
+ */
 const CLOSEST = 0.7;
 const WIDEST = 1.6;
 const TOO_LONG_TO_FIT = 0.92;
 
-/** What is written that needs room of its own: bow signs and ornaments over the fingers; cues, steps and lanes below the strings. */
+/** The signs that need room of their own: bow signs and ornaments over the fingers; cues, steps and lanes below the strings. */
 export interface WrittenRows {
   readonly bows: boolean;
   readonly ornaments: boolean;
   readonly cues: boolean;
-  /** Tones and semitones. */
+  /** Whether tones and semitones are shown. */
   readonly steps?: boolean;
-  /** How many fingers have a lane of their own; 0 where nobody asked what they do. */
+  /** The number of fingers that have a lane of their own; 0 where nobody asked for them. */
   readonly lanes?: number;
-  /** Where the bow is, from frog to tip. */
+  /** Whether the place of the bow is shown, from frog to tip. */
   readonly bow?: boolean;
 }
 
 const NOTHING_WRITTEN: WrittenRows = { bows: false, ornaments: false, cues: false };
 
-/** How a staff is laid out. */
+/** The options for laying out a staff. */
 export interface LayoutChoice {
-  /** The width that a short line is stretched to fill, px; 0 for as wide as it needs. */
+  /** The width that a short line is stretched to fill, px; 0 for its natural width. */
   readonly available: number;
-  /** The first of the line, with its meter. */
+  /** Whether it is the first of the line, with its meter. */
   readonly first: boolean;
   readonly written?: WrittenRows;
 }
 
-/** Lays out an engraving: one staff, as wide as it needs or is to be. */
+/** Lays out an engraving as one staff, in its natural width or the one that is asked for. */
 export function layoutStaff(
   engraving: Engraving,
   measures: readonly Measure[],
@@ -154,25 +157,25 @@ function headWidthOf(engraving: Engraving, [measure]: readonly Measure[], first:
   return 44 + ACCIDENTAL_WIDTH * Math.abs(key.fifths) + (hasMeter ? METER_WIDTH : 0);
 }
 
-/** Where the notes of a system begin and end, px. */
+/** Gives both ends of the notes of a system, px. */
 export function systemEnds({ headWidth, offsets }: StaffLayout): { readonly left: number; readonly right: number } {
   return { left: headWidth, right: (offsets[offsets.length - 1] ?? headWidth) - 4 };
 }
 
-/** What is set at a bar line where key or meter change; null for what goes on. */
+/** The signs at a bar line where key or meter change; null for what goes on. */
 export interface SignatureSet {
-  /** The new key, with the accidentals that naturals take away: those of the key before, where the new one has none. */
+  /** The new key, with the accidentals that naturals cancel: those of the key before, where the new one has none. */
   readonly key: { readonly fifths: number; readonly cancels: number } | null;
   /** The new meter. */
   readonly meter: Signature['meter'] | null;
 }
 
-/** What changes with a measure. */
+/** Finds the signature that changes with a measure. */
 export function signatureBefore({ measures }: Engraving, measure: Measure): SignatureSet {
   return changeBetween(measures[measure.number - 2], measure);
 }
 
-/** What changes with the next measure: at the end of a system it is set there as well. */
+/** Finds the signature that changes with the next measure: at the end of a system it is set there as well. */
 export function signatureAfter({ measures }: Engraving, measure: Measure): SignatureSet {
   return changeBetween(measure, measures[measure.number]);
 }
@@ -186,7 +189,7 @@ function changeBetween(before: Signature | undefined, now: Signature | undefined
   };
 }
 
-/** How wide what is set at a bar line is, px; 0 for nothing. */
+/** Gives the width of the signs at a bar line, px; 0 for none. */
 export function signatureWidth({ key, meter }: SignatureSet): number {
   if (!key && !meter) return 0;
   const accidentals = key ? Math.abs(key.fifths) + Math.abs(key.cancels) : 0;
@@ -233,7 +236,7 @@ function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLay
   };
 }
 
-/** What stands below the strings, row under row. */
+/** Lists the rows below the strings, from the top. */
 function rowsBelow(
   stringRowY: number,
   { cues, steps = false, lanes = 0, bow = false }: WrittenRows,
@@ -255,13 +258,13 @@ function measureWidth(measure: Measure): number {
   return MEASURE_PADDING + CLEF_WIDTH * changes + measure.symbols.reduce((sum, symbol) => sum + symbolWidth(symbol), 0);
 }
 
-/** The clef that changes before a symbol within its measure; null where it goes on. */
+/** Finds the clef that changes before a symbol within its measure; null where it goes on. */
 export function clefBefore(measure: Measure, order: number): Clef | null {
   const now = measure.symbols[order]?.reading.clef;
   return now === undefined || now === measure.symbols[order - 1]?.reading.clef ? null : now;
 }
 
-/** The clef in which the next measure begins, set small at the end of this one; null where it goes on. */
+/** Finds the clef in which the next measure begins, set small at the end of this one; null where it goes on. */
 export function clefAfter(engraving: Engraving, measure: Measure): Clef | null {
   const next = engraving.measures[measure.number]?.symbols[0]?.reading.clef;
   return next === undefined || next === measure.symbols[measure.symbols.length - 1]?.reading.clef ? null : next;

@@ -2,12 +2,12 @@ import { SVGContext } from 'vexflow/core';
 import type { Measure } from '#core/notation';
 import { drawMeasure, type Head, type LaidOutStaff, type MeasureRange } from './draw-measures.ts';
 
-/** Engraves a laid-out staff, all of it or some measures, into an empty element and tells where the heads stand. */
+/** Engraves a laid-out staff, all of it or some measures, into an empty element and returns the places of the heads. */
 export function drawMeasures(into: HTMLDivElement, staff: LaidOutStaff, range: MeasureRange): readonly Head[] {
   return new StaffDrawing(into, staff).show(range);
 }
 
-/** A measure that is engraved: its element, and where its heads stand. */
+/** A measure that is engraved: its element, and the places of its heads. */
 interface DrawnMeasure {
   readonly element: SVGGElement;
   readonly heads: readonly Head[];
@@ -26,7 +26,7 @@ export class StaffDrawing {
     this.context = new SVGContext(into);
   }
 
-  /** Shows these measures and no others, the left edge of the first at the left edge of the element; tells where the heads stand. */
+  /** Shows these measures and no others, the left edge of the first at the left edge of the element; returns the places of the heads. */
   show({ from, to }: MeasureRange): readonly Head[] {
     const { offsets, height } = this.staff.layout;
     const left = offsets[from] ?? 0;

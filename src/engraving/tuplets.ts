@@ -12,15 +12,15 @@ export interface DrawnTuplet {
   readonly bracketed: boolean;
 }
 
-/** The number stands so far below the lowest ink of its notes, px. */
+/** The distance of the number below the lowest ink of its notes, px. */
 const BELOW = 14;
 
-/** Below what ink of a note, and the slur that hangs from it, something is set outside the staff, px. */
+/** Gives the lowest ink of a note, and of the slur that hangs from it, below which something is set outside the staff, px. */
 export function footOf({ bottom, slur, stemUp }: Head, { staffTopY }: Pick<StaffLayout, 'staffTopY'>): number {
   return Math.max(bottom + (slur !== null && stemUp ? BELOW_SLUR : 0), staffTopY + STAFF_HEIGHT);
 }
 
-/** The tuplets of some heads. They stand below, where no finger is; where all share a beam they need no bracket. */
+/** Finds the tuplets of some heads. They stand below, where no finger is; where all share a beam they need no bracket. */
 export function tupletsOf(heads: readonly Head[], layout: Pick<StaffLayout, 'staffTopY'>): readonly DrawnTuplet[] {
   const tuplets: Head[][] = [];
   for (const head of heads) {

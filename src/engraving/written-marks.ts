@@ -2,14 +2,14 @@ import type { Bow } from '#core/bow';
 import type { Brief, Mark } from '#core/brief';
 import type { WrittenRows } from './layout.ts';
 
-/** What the teacher has written, by line index, and the letters that refer to the remarks, in the order of the notes. */
+/** The marks of the teacher, by line index, and the letters that refer to the remarks, in the order of the notes. */
 export interface WrittenMarks {
   readonly at: ReadonlyMap<number, Mark>;
   readonly letters: ReadonlyMap<number, string>;
   readonly rows: WrittenRows;
 }
 
-/** The marks of a brief, ready to be drawn; where its bows are told, each has its sign. */
+/** Prepares the marks of a brief for drawing; where its bows are shown, each has its sign. */
 export function writtenMarks({ marks = [], material }: Brief, bows: readonly Bow[] = []): WrittenMarks {
   const remarked = marks.filter((mark) => mark.remark !== undefined);
   return {
@@ -26,13 +26,13 @@ export function writtenMarks({ marks = [], material }: Brief, bows: readonly Bow
   };
 }
 
-/** A mark of the teacher's at its note; one without a bow sign keeps that of the bow. */
+/** Gives the teacher's mark at a note; one without a bow sign keeps that of the bow. */
 function signed(mark: Mark, bows: readonly Bow[]): readonly [number, Mark] {
   const bow = mark.bow ?? bows.find(({ from }) => from === mark.note)?.direction;
   return [mark.note, bow ? { ...mark, bow } : mark];
 }
 
-/** a … z, aa … */
+/** Gives the letter of an index: a … z, aa … */
 function letterOf(order: number): string {
   const letter = String.fromCharCode(97 + (order % 26));
   return order < 26 ? letter : letter.repeat(1 + Math.floor(order / 26));

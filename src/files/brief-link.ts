@@ -4,10 +4,10 @@ import { badReading, type Reading } from '#core/result';
 import { deflated, inflated } from './deflate.ts';
 import { readAs } from '../validation/documents.ts';
 
-/** A brief as a link carries it: JSON, deflated, in letters that an address may have. Nothing is sent anywhere by it. */
+/** Writes a brief for a link: JSON, deflated, in letters that an address may have. Nothing is sent anywhere by it. */
 export async function briefToText(brief: Brief): Promise<string> {
   const small = await deflated(JSON.stringify(brief));
-  // One by one: a long brief has more letters than a call may have arguments.
+  // Letters are joined one by one, since a long brief has more than a call may have arguments.
   return btoa(Array.from(small, (byte) => String.fromCharCode(byte)).join(''))
     .replaceAll('+', '-')
     .replaceAll('/', '_')

@@ -1,9 +1,9 @@
-/** A text made small. */
+/** Compresses a text. */
 export async function deflated(text: string): Promise<Uint8Array<ArrayBuffer>> {
   return await through(new TextEncoder().encode(text), new CompressionStream('deflate-raw'));
 }
 
-/** The text that was made small; rejects where that is damaged. */
+/** Expands a compressed text; rejects where it is damaged. */
 export async function inflated(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
   return new TextDecoder().decode(await through(bytes, new DecompressionStream('deflate-raw')));
 }

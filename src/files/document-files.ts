@@ -2,7 +2,7 @@ import { DOCUMENT_KINDS, type InstrumentDocument, type PlayerDocument, type Scho
 import type { Reading } from '#core/result';
 import { readFileText } from '../validation/documents.ts';
 
-/** Reads an instrument, a player or a school from a file's text; what it is, the file says. */
+/** Reads an instrument, a player or a school from a file's text; the file names its kind. */
 export async function readStudioFile(
   text: string,
 ): Promise<Reading<InstrumentDocument> | Reading<PlayerDocument> | Reading<SchoolDocument>> {

@@ -1,9 +1,9 @@
-/** Hands a text to the browser as a file. */
+/** Gives the browser a text to save as a file. */
 export function downloadText(fileName: string, type: string, text: string): void {
   downloadBlob(fileName, new Blob([text], { type }));
 }
 
-/** Hands anything to the browser as a file. */
+/** Gives the browser anything to save as a file. */
 export function downloadBlob(fileName: string, content: Blob): void {
   const address = URL.createObjectURL(content);
   const link = document.createElement('a');
@@ -13,7 +13,7 @@ export function downloadBlob(fileName: string, content: Blob): void {
   URL.revokeObjectURL(address);
 }
 
-/** A file name made of a piece's name: letters and digits, words joined by hyphens. */
+/** Makes a file name from a piece's name: letters and digits, words joined by hyphens. */
 export function fileNameOf(name: string, extension: string): string {
   const plain = name
     .replaceAll('♭', 'b')

@@ -1,7 +1,7 @@
 import { type MidiEvent, writeMidi } from 'midi-file';
 import type { MidiSong, MidiTrack } from '#core/format/midi';
 
-/** A song as the bytes of a MIDI file: what holds for all in a track of its own, then one for each. */
+/** Writes a song as the bytes of a MIDI file: a track for what holds for all, then one for each part. */
 export function midiBytes({ ticksPerQuarter, tracks, tempos, meters, keys }: MidiSong): Uint8Array {
   const common = [
     ...tempos.map(({ at, quartersPerMinute }) => ({
@@ -33,7 +33,7 @@ export function midiBytes({ ticksPerQuarter, tracks, tempos, meters, keys }: Mid
 
 const END: MidiEvent = { deltaTime: 0, meta: true, type: 'endOfTrack' };
 
-/** Strings in the list of General MIDI: 41 is the violin, counted from 1. */
+/** The number of the violin in General MIDI, 41, counted from 1; the other strings follow. */
 const VIOLIN_SOUND = 40;
 
 function eventsOf({ name, notes }: MidiTrack): MidiEvent[] {
@@ -52,7 +52,7 @@ function eventsOf({ name, notes }: MidiTrack): MidiEvent[] {
 /** An event without the time since the one before it. */
 type Timeless<Event> = Event extends MidiEvent ? Omit<Event, 'deltaTime'> : never;
 
-/** Events in order, each with the time since the one before; what ends at a moment ends before anything begins. */
+/** Puts events in order, each with the time since the one before; notes that end at a moment end before any begins. */
 function inOrder(moments: readonly { readonly at: number; readonly event: Timeless<MidiEvent> }[]): MidiEvent[] {
   const endsFirst = (type: MidiEvent['type']): number => (type === 'noteOff' ? 0 : 1);
   const sorted = moments.toSorted((one, other) => one.at - other.at || endsFirst(one.event.type) - endsFirst(other.event.type));

@@ -5,10 +5,10 @@ import { plainText } from '../words/plain-text.ts';
 /** An element as the builder takes it: its children under its name, its attributes beside them. */
 type Built = Readonly<Record<string, unknown>>;
 
-/** Elements keep their order; what is text is escaped. */
+/** Elements keep their order; text is escaped. */
 const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, attributeNamePrefix: '', suppressEmptyNode: true });
 
-/** A tree of elements as an XML document. */
+/** Writes a tree of elements as an XML document. */
 export function xmlText(root: XmlElement): string {
   return plainText(`<?xml version="1.0" encoding="UTF-8"?>\n${String(builder.build([built(root)]))}\n`);
 }

@@ -1,14 +1,14 @@
 import { offerNewerVersion } from './newer-version.ts';
 
-/** How long the page has to itself before the rest of the application is fetched, ms. */
+/** The time for which the page has the network to itself before the rest of the application is fetched, ms. */
 const PATIENCE_MS = 4000;
 
-/** A page that stands open looks so often whether there is a newer version, ms. */
+/** The interval at which an open page looks for a newer version, ms. */
 const LOOK_AGAIN_MS = 60 * 60 * 1000;
 
 /**
- * Fetches the whole application once the page is at rest, so that it is there with the network cut. A newer version waits
- * beside this one until the teacher uses it: every change is written ahead, so loading the page again loses nothing.
+ * Fetches the whole application once the page is at rest, so that it works with the network cut. A newer version waits beside this one
+ * until the teacher uses it: every change is written ahead, so loading the page again loses nothing.
  */
 export function keepForOffline(): void {
   window.addEventListener('vite:preloadError', () => void offerIfServed());
@@ -16,7 +16,7 @@ export function keepForOffline(): void {
   window.addEventListener('load', () => requestIdleCallback(() => void keep().catch(() => undefined), { timeout: PATIENCE_MS }));
 }
 
-/** A part that is fetched only now and does not come: a server that answers has a newer version and no longer this one's parts. */
+/** A lazy part may not come because the server has a newer version and no longer this one's parts. */
 async function offerIfServed(): Promise<void> {
   const answer = await fetch('/api/health').catch(() => null);
   if (answer?.ok === true) offerNewerVersion(() => location.reload());

@@ -1,16 +1,16 @@
 import { cleanupOutdatedCaches, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
 
-/** What is used here of the service worker's global scope. */
+/** The parts of the service worker's global scope that are used here. */
 declare const self: {
-  /** Every file of the application. */
+  /** The list of every file of the application. */
   readonly __WB_MANIFEST: readonly PrecacheEntry[];
   readonly addEventListener: (type: 'message', heard: (event: MessageEvent<unknown>) => void) => void;
   readonly skipWaiting: () => Promise<void>;
 };
 
 /**
- * Keeps the whole application in the browser, so that everything is there with the network cut: the list of its files is
- * put in when it is built (`scripts/offline.mjs`). What an address asks for in its question mark part is the page's own matter.
+ * Stores the whole application in the browser, so that everything works with the network cut: the list of its files is put in when it is
+ * built (`scripts/offline.mjs`). The query of an address belongs to the page itself.
  */
 precacheAndRoute([...self.__WB_MANIFEST], { ignoreURLParametersMatching: [/.*/], cleanURLs: false });
 cleanupOutdatedCaches();

@@ -5,7 +5,7 @@ import { demoRecords } from '../state/of-demo/demo-records.ts';
 
 let made: Promise<string> | null = null;
 
-/** The demo and the plan of its first piece as the text that the page of the bench brings along; made once a process. */
+/** Writes the demo and the plan of its first piece as the text that the page of the bench brings along; made once a process. */
 export function demoAsText(): Promise<string> {
   made ??= makeDemo();
   return made;
@@ -17,6 +17,6 @@ async function makeDemo(): Promise<string> {
   const outcome = first ? plan(first.document.brief) : null;
   if (outcome?.ok !== true) throw new Error('The first piece of the demo has no plan');
   const inPage: DemoInPage = { demo, plan: outcome.value.best };
-  // No text of the demo can end the element that it stands in.
+  // The text is escaped, so that no text of the demo can end the element that it stands in.
   return JSON.stringify(inPage).replaceAll('<', '\\u003c');
 }

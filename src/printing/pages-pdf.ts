@@ -1,7 +1,7 @@
 import { jsPDF } from 'jspdf';
 import { PAPERS, type PrintedPages, type PageShape } from '#core/tapes';
 
-/** Pages as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
+/** Writes pages as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
 export function pagesPdf({ paper, pages }: PrintedPages): ArrayBuffer {
   const { widthMm, heightMm } = PAPERS[paper];
   const document = new jsPDF({ unit: 'mm', format: [widthMm, heightMm], orientation: 'portrait', compress: false });
@@ -28,7 +28,7 @@ function draw(document: jsPDF, shape: PageShape): void {
   }
 }
 
-/** The fonts every PDF reader has know no accidentals: they are written as they are typed. */
+/** Writes accidentals as they are typed: the fonts that every PDF reader has do not contain them. */
 function printable(text: string): string {
   return text
     .replaceAll('♭', 'b')

@@ -4,27 +4,29 @@ import type { School } from '#core/brief/parts/school';
 import type { PlayerDocument, SchoolDocument } from '#core/documents';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
 
-/** A player's profile with the name that briefs carry. */
+/** Gives a player's profile with the name that briefs use. */
 export function profileOf({ name, profile }: PlayerDocument): PlayerProfile {
   return { ...profile, player: { ...profile.player, name } };
 }
 
-/** A school with the name that briefs carry. */
+/** Gives a school with the name that briefs use. */
 export function schoolOf({ name, school }: SchoolDocument): School {
   return { ...school, name };
 }
 
-/** The school of a studio that has one and no other: everyone is taught by it unless somebody says otherwise; else null. */
+/** Gives the school of a studio that has one and no other: everyone is taught by it unless somebody says otherwise; else null. */
 export function onlySchool(schools: readonly SchoolRecord[]): SchoolRecord | null {
   return schools.length === 1 ? (schools[0] ?? null) : null;
 }
 
-/** A brief with what it uses of the studio. */
+/** A brief with the links to the studio that it uses. */
 export interface Given extends Uses {
   readonly brief: Brief;
 }
 
-/** A brief given to a player, on this player's own instrument if there is one, as this player is taught; `now`: the instrument it uses. */
+/**
+ * Gives a brief to a player, on this player's own instrument if there is one, as this player is taught; `now` is the instrument it uses.
+ */
 export function givenTo(
   { id, document, instrumentId, schoolId }: PlayerRecord,
   { brief, instrumentId: now }: Pick<Given, 'brief' | 'instrumentId'>,

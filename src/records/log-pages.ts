@@ -5,21 +5,21 @@ import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
 import { newId } from './this-tab.ts';
 
-/** An entry of a moment, ms since 1970, which comes after everything up to a place in the order of entries. */
+/** Makes an entry at a moment, ms since 1970, which comes after everything up to a place in the order of entries. */
 export function newEntry(what: LogWhat, at = Date.now(), after = -Infinity): LogEntry {
   return { ...what, id: newId(), at, ...(at > after ? {} : { order: Math.min(after + 1, LAST_MOMENT) }) };
 }
 
 /**
- * Some entries as a page of their own, to be added to what is there: a page goes by the player and the day, wherever it is written, and
- * what a file takes lies on a page by itself.
+ * Puts some entries on a page of their own, to be added to what is there: a page is identified by the player and the day, wherever it is
+ * written, and entries that carry a file lie on a page by themselves.
  */
 export function pageOf({ playerId, name }: Logged, day: string, entries: readonly LogEntry[]): LogRecord {
   const page = { ...fresh(false), document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
   return { ...page, id: pageIdOf(page) };
 }
 
-/** The id that a page goes by. */
+/** Gives the id of a page. */
 export function pageIdOf({ playerId, document: { day, entries } }: Pick<LogRecord, 'playerId' | 'document'>): string {
   const file = entries.find(({ kind }) => kind === 'file');
   return [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
@@ -28,32 +28,32 @@ export function pageIdOf({ playerId, document: { day, entries } }: Pick<LogRecor
 /** Swedish writes days as ISO 8601 does, and is in every browser: a library with its languages would come with the first page. */
 const DAY_FORMAT = new Intl.DateTimeFormat('sv-SE');
 
-/** The day of a moment (ms since 1970) where the page is, as logs name it: "2026-03-09". */
+/** Gives the day of a moment (ms since 1970) in local time, as logs name it: "2026-03-09". */
 export function dayOf(at: number): string {
   return DAY_FORMAT.format(at);
 }
 
-/** All entries of some pages, in their order. */
+/** Lists all entries of some pages, in order. */
 export function entriesOf(pages: readonly Pick<LogRecord, 'document'>[]): readonly LogEntry[] {
   return inOrder(pages.flatMap(({ document }) => document.entries));
 }
 
-/** A day of a log: its entries. */
+/** A day of a log with its entries. */
 export interface LogPage {
   readonly day: string;
   readonly entries: readonly LogEntry[];
 }
 
 /**
- * Names the day under which an entry of some pages is logged: that of the clock where it was played, whatever the time zone here and now.
- * An entry of no page has the day that its moment has here.
+ * Makes a function that names the day under which an entry of some pages is logged: that of the clock where it was played, whatever the
+ * time zone here and now. An entry of no page has the day that its moment has here.
  */
 export function dayLogged(pages: readonly LogPage[]): (entry: LogEntry) => string {
   const days = new Map(pages.flatMap(({ day, entries }) => entries.map(({ id }) => [id, day] as const)));
   return ({ id, at }) => days.get(id) ?? dayOf(at);
 }
 
-/** The day so many weeks before the day of a moment (ms since 1970). */
+/** Gives the day a number of weeks before the day of a moment (ms since 1970). */
 export function dayWeeksBefore(at: number, weeks: number): string {
   return dayOfNumber(dayNumber(dayOf(at)) - 7 * weeks);
 }

@@ -2,20 +2,20 @@ import type { InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '
 import { newId, THIS_TAB } from './this-tab.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
 
-/** A piece that uses nothing of the studio. */
+/** The links of a piece that uses nothing of the studio. */
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
 
-/** A new record of a piece. */
+/** Makes a record of a piece. */
 export function newPieceRecord(document: Piece, demo = false, uses: Uses = NOTHING_USED): PieceRecord {
   return { ...fresh(demo), document, ...uses, changed: null };
 }
 
-/** A new record of an instrument. */
+/** Makes a record of an instrument. */
 export function newInstrument(document: InstrumentDocument, demo = false): InstrumentRecord {
   return { ...fresh(demo), document };
 }
 
-/** A new record of a player, with the instrument this player has and the school this player follows. */
+/** Makes a record of a player, with the instrument this player has and the school this player follows. */
 export function newPlayer(
   document: PlayerDocument,
   { instrumentId, schoolId }: Pick<Uses, 'instrumentId' | 'schoolId'>,
@@ -24,12 +24,12 @@ export function newPlayer(
   return { ...fresh(demo), document, instrumentId, schoolId };
 }
 
-/** A new record of a school. */
+/** Makes a record of a school. */
 export function newSchool(document: SchoolDocument, demo = false): SchoolRecord {
   return { ...fresh(demo), document };
 }
 
-/** What every new record begins with. */
+/** Makes the fields with which every new record begins. */
 export function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
   const now = Date.now();
   return { id: newId(), createdAt: now, updatedAt: now, demo, revision: 0, writtenBy: THIS_TAB };

@@ -2,18 +2,18 @@ import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 
-/** What a piece carries that the bench does not change. */
+/** The fields of a piece that the bench does not change. */
 export interface CarriedAlong {
-  /** Words it is found by, given under Pieces. */
+  /** The words it is found by, given under Pieces. */
   readonly tags: readonly string[];
-  /** What it was written for, if it is a drill. */
+  /** The origin of a drill; null for any other piece. */
   readonly drill: NonNullable<Piece['drill']> | null;
 }
 
-/** Nothing is carried along. */
+/** The fields of a piece with nothing to carry along. */
 export const NOTHING_ALONG: CarriedAlong = { tags: [], drill: null };
 
-/** What a document carries along. */
+/** Gives the fields that a document carries along. */
 export function carriedBy({ tags = [], drill }: Pick<Piece, 'tags' | 'drill'>): CarriedAlong {
   return { tags, drill: drill ?? null };
 }
@@ -28,7 +28,7 @@ export function pieceOf(name: string, brief: Brief, lineText: string, { tags, dr
   return headed(DOCUMENT_KINDS.piece, { name, brief, ...told });
 }
 
-/** The line as typed; written out again for one that came without. */
+/** Gives the line as typed; written out again for one that came without. */
 export function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }

@@ -1,55 +1,55 @@
 import type { Brief } from '#core/brief';
 import type { DocumentName, DocumentOf } from '#core/documents';
 
-/** What every record of the browser has. */
+/** The fields that every record of the browser has. */
 interface Kept {
   readonly id: string;
-  /** Milliseconds since 1970. */
+  /** The moment of creation, ms since 1970. */
   readonly createdAt: number;
   readonly updatedAt: number;
-  /** It came with the demo data. */
+  /** Whether it came with the demo data. */
   readonly demo: boolean;
-  /** How often it was written: a page that knows an earlier revision has not seen what another page wrote. */
+  /** The number of times it was written: a page that knows an earlier revision has not seen what another page wrote. */
   readonly revision: number;
   /** The page that wrote it last; null where that changed it beside something else, as a piece with its instrument. */
   readonly writtenBy: string | null;
-  /** By page, the number of its last change that is in the record: of the last pages that wrote it. */
+  /** The last changes in the record, by page, of the last pages that wrote it. */
   readonly holds?: Holds;
 }
 
-/** By page, the number of a change that it made; the page that wrote last stands last. */
+/** The number of a change that a page made, by page; the page that wrote last stands last. */
 export type Holds = Readonly<Record<string, number>>;
 
-/** The instrument, the player and the school of the studio that a piece uses; null for one that is only described in its brief. */
+/** The links of a piece to the instrument, the player and the school of the studio; null for one that is only described in its brief. */
 export interface Uses {
   readonly instrumentId: string | null;
   readonly playerId: string | null;
   readonly schoolId: string | null;
 }
 
-/** What a record may use of the studio, by the names of the fields. */
+/** The names of the fields by which a record uses the studio. */
 export const LINKS = ['instrumentId', 'playerId', 'schoolId'] as const satisfies readonly (keyof Uses)[];
 
-/** A piece whose instrument, player or school was changed since the teacher last looked: its brief before. */
+/** The changes of a piece whose instrument, player or school was changed since the teacher last looked, with its brief before. */
 export interface ChangedSince {
   readonly before: Brief;
 }
 
-/** What records of each kind have beside their document. */
+/** The fields that records of each kind have beside their document. */
 export interface LinksOf {
-  /** Its brief holds what it uses; the links say where later changes come from. */
+  /** A piece: its brief has a copy of what it uses; the links say where later changes come from. */
   readonly piece: Uses & { readonly changed: ChangedSince | null };
-  /** The instrument this player has, and the school this player follows. */
+  /** A player: the instrument this player has, and the school this player follows. */
   readonly player: { readonly instrumentId: string | null; readonly schoolId: string | null };
   readonly instrument: object;
   readonly school: object;
-  /** Whose; null for pieces without a player of the studio. */
+  /** The stages of a player; null for pieces without a player of the studio. */
   readonly stages: { readonly playerId: string | null };
-  /** For whom. */
+  /** A session of a player. */
   readonly session: { readonly playerId: string | null };
-  /** Whose. */
+  /** The weeks of a player. */
   readonly week: { readonly playerId: string | null };
-  /** Whose. */
+  /** A page of the log of a player. */
   readonly log: { readonly playerId: string | null };
 }
 
@@ -68,19 +68,19 @@ export type PlayerRecord = RecordOf<'player'>;
 /** A school of the studio. */
 export type SchoolRecord = RecordOf<'school'>;
 
-/** How far a player is with shifts. */
+/** The stages that a player has reached with shifts. */
 export type StagesRecord = RecordOf<'stages'>;
 
 /** A practice session. */
 export type SessionRecord = RecordOf<'session'>;
 
-/** How the weeks of a player are planned. */
+/** The plan of a player's weeks. */
 export type WeekRecord = RecordOf<'week'>;
 
 /** A page of a log. */
 export type LogRecord = RecordOf<'log'>;
 
-/** Whose log it is. */
+/** The owner of a log. */
 export interface Logged {
   readonly playerId: string | null;
   /** The player's name; empty for nobody. */

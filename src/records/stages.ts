@@ -3,13 +3,13 @@ import type { StageName, StageState } from '#core/drill/apart';
 import type { StagesRecord } from './record.ts';
 import { newStages } from './new-practice-records.ts';
 
-/** How far a player is with one stage of a shift, by the name of its class. */
+/** Gives the state of a player with one stage of a shift, by the name of its class. */
 export function stateOf(record: StagesRecord | null, shift: string, stage: StageName): StageState {
   const states = record?.document.shifts.find((each) => each.shift === shift)?.states;
   return states?.find((each) => each.stage === stage)?.state ?? 'not-yet';
 }
 
-/** A stage of a shift of a player, and how far the player now is. */
+/** A stage of a shift of a player, and the player's new state. */
 export interface StageSet {
   readonly playerId: string | null;
   /** The player's name; empty for nobody. */
@@ -20,7 +20,7 @@ export interface StageSet {
   readonly state: StageState;
 }
 
-/** The record with one stage set; a new one where nothing was kept. */
+/** Sets one stage in a record; makes a new record where nothing was kept. */
 export function withStage(record: StagesRecord | null, { playerId, name, shift, stage, state }: StageSet): StagesRecord {
   const now = record ?? newStages(headed(DOCUMENT_KINDS.stages, { name, shifts: [] }), playerId);
   const before = now.document.shifts.find((each) => each.shift === shift)?.states ?? [];

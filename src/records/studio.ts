@@ -27,22 +27,22 @@ export interface Studio {
 /** A studio with nothing in it. */
 export const EMPTY_STUDIO: Studio = { instruments: [], players: [], schools: [] };
 
-/** An instrument as a document. */
+/** Gives the document of an instrument. */
 export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
   return headed(DOCUMENT_KINDS.instrument, { name, instrument });
 }
 
-/** A player as a document. */
+/** Gives the document of a player. */
 export function playerDocument(name: string, profile: PlayerProfile): PlayerDocument {
   return headed(DOCUMENT_KINDS.player, { name, profile });
 }
 
-/** A school as a document. */
+/** Gives the document of a school. */
 export function schoolDocument(name: string, school: School): SchoolDocument {
   return headed(DOCUMENT_KINDS.school, { name, school });
 }
 
-/** The order in which the studio is listed. */
+/** Compares by the order in which the studio is listed. */
 export function byName(one: RecordOf<StudioName>, other: RecordOf<StudioName>): number {
   return one.document.name.localeCompare(other.document.name);
 }

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 
-/** An id that no other thing has; also where a page served without encryption has no `crypto.randomUUID`. */
+/** Makes an id that no other thing has; it works where a page served without encryption has no `crypto.randomUUID`. */
 export function newId(): string {
   return nanoid();
 }

@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 
-/** Scripts and styles that stand in the page itself, with what is between their tags. */
+/** The pattern of scripts and styles that stand in the page itself, with the text between their tags. */
 const INLINE = /<(script|style)\b(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/\1>/g;
 
-/** Styles that stand at an element of the page. */
+/** The pattern of styles that stand at an element of the page. */
 const AT_ELEMENT = /<[a-z][^>]*\sstyle="([^"]*)"/g;
 
-/** Nothing but what is ours: the page's own scripts and styles by their hash, everything else from our own address. */
+/** Writes the content policy: the page's own scripts and styles by their hash, everything else from our own address, and nothing more. */
 export function contentPolicy(html: string): string {
   const hashes = { script: new Set<string>(), style: new Set<string>() };
   for (const [, tag, text = ''] of html.matchAll(INLINE)) {

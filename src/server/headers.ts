@@ -1,4 +1,7 @@
-/** What goes with every answer: nobody frames it, guesses at its kind, or learns where a link was pressed; only our own pages use the microphone and a MIDI keyboard. */
+/**
+ * The headers of every answer: nobody frames it, guesses at its kind, or learns where a link was pressed; only our own pages use the
+ * microphone and a MIDI keyboard.
+ */
 export const EVERYWHERE: Readonly<Record<string, string>> = {
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
@@ -9,11 +12,11 @@ export const EVERYWHERE: Readonly<Record<string, string>> = {
   'cross-origin-resource-policy': 'same-origin',
 };
 
-/** A page is asked for again every time; the files it names have names of their own for every version. */
+/** The caching of pages: they are asked for again every time; the files they name have names of their own for every version. */
 export const PAGE_CACHE = 'no-cache';
 
-/** A file whose name holds a hash of what is in it never changes. */
+/** The caching of files whose name contains a hash of their content: they never change. */
 export const HASHED_CACHE = 'public, max-age=31536000, immutable';
 
-/** What was worked out for one request is nobody else's. */
+/** The caching of answers: what was calculated for one request is nobody else's. */
 export const API_CACHE = 'no-store';

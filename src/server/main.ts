@@ -1,7 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { serve } from './serve.ts';
 
-/** The built application, in the folder of this file; made by the build, hence no import that is looked up before. */
+/** The path of the built application, in the folder of this file; the build makes it, so it is not imported by name. */
 const built = (path: string): URL => new URL(path, import.meta.url);
 const { handler } = await import(built('./server/entry.mjs').href);
 

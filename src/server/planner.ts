@@ -2,24 +2,24 @@ import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
 import type { JobAnswer, Job, Planner, Queue, Refused } from '../endpoints/job.ts';
 
-/** What one job may take. */
+/** The limits of one job. */
 export interface Budget {
-  /** ms from when a thread begins with it. */
+  /** The time from when a thread begins with it, ms. */
   readonly jobMs: number;
-  /** Memory of its thread, MB. */
+  /** The memory of its thread, MB. */
   readonly jobMb: number;
   readonly threads: number;
-  /** How many wait at most. */
+  /** The largest number of jobs that wait. */
   readonly mostWaiting: number;
 }
 
-/** One core is left for the thread that answers. */
+/** The number of threads: one core is left for the thread that answers. */
 const THREADS = Math.max(1, availableParallelism() - 1);
 
-/** What a job may take unless said otherwise. */
+/** The usual limits of a job. */
 export const USUAL_BUDGET: Budget = { jobMs: 5000, jobMb: 512, threads: THREADS, mostWaiting: THREADS * 8 };
 
-/** A thread that has nothing to do for so long ends, ms. */
+/** The time after which an idle thread ends, ms. */
 const IDLE_MS = 30_000;
 
 /** A job that waits for a thread. */
@@ -28,9 +28,8 @@ interface Waiting {
 }
 
 /**
- * Plans in threads, so that a long job keeps nobody waiting but those after it: each has its time and memory, and its
- * thread is ended when it goes over or when nobody waits for the answer any more. Those who come while the queue is full
- * are sent away.
+ * A planner that works in threads, so that a long job delays nobody but those after it: each has its time and memory, and its thread is
+ * ended when it goes over or when nobody waits for the answer any more. Requests that come while the queue is full are sent away.
  */
 export class ThreadPlanner implements Planner {
   private readonly threads: Piscina<Job, JobAnswer>;

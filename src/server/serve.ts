@@ -5,24 +5,24 @@ import sirv from 'sirv';
 import { EVERYWHERE, HASHED_CACHE, PAGE_CACHE } from './headers.ts';
 import { ThreadPlanner } from './planner.ts';
 
-/** Answers pages and endpoints, and what is neither with the page that says so; given by the built application. */
+/** The handler of the built application, which answers pages and endpoints, and anything else with the page that says so. */
 type Handler = (request: Request, response: Response, next: undefined, locals: object) => Promise<void>;
 
-/** What a server takes that is started. */
+/** The options of a server. */
 export interface Serving {
   readonly handler: Handler;
-  /** Folder of the files that browsers get as they are. */
+  /** The folder of the files that browsers get as they are. */
   readonly files: string;
-  /** The planner's thread, built. */
+  /** The built code of the planner's thread. */
   readonly worker: string;
   readonly host: string;
   readonly port: number;
 }
 
-/** What an endpoint may be asked with; it says itself which of these it knows. */
+/** The methods that an endpoint may be asked with; it says itself which of these it knows. */
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 
-/** How long a connection may take, ms: for the head of a request, for all of it, and with nothing asked. A slow one holds its place no longer. */
+/** The time limits of a connection, ms: for the head of a request, for all of it, and with nothing asked. A slow one loses its place. */
 export const PATIENCE = { headersTimeout: 10_000, requestTimeout: 30_000, keepAliveTimeout: 10_000, connectionsCheckingInterval: 2000 };
 
 /** Starts the server; resolves when it listens. */
@@ -41,7 +41,10 @@ export async function serve({ handler, files, worker, host, port }: Serving): Pr
   await new Promise<void>((resolve) => createServer(PATIENCE, app).listen(port, host, resolve));
 }
 
-/** Pages and files are only read; pictures are never made here, so the address of Astro's own maker of them is closed. */
+/**
+ * Refuses what is not known: pages and files are only read; pictures are never made here, so the address of Astro's own maker of them is
+ * closed.
+ */
 const onlyWhatIsKnown: RequestHandler = ({ method, path }, response, next) => {
   response.set(EVERYWHERE);
   // An address that cannot be read throws, and `failed` answers.
@@ -52,14 +55,14 @@ const onlyWhatIsKnown: RequestHandler = ({ method, path }, response, next) => {
   else next();
 };
 
-/** What goes wrong in a page or an endpoint is told the operator, and the client only that it did. */
+/** Reports a failure in a page or an endpoint to the operator, and to the client only that there was one. */
 const failed: ErrorRequestHandler = (error: unknown, _, response, __) => {
   console.error(error);
   if (response.headersSent) response.end();
   else response.status(statusOf(error)).end();
 };
 
-/** An address that cannot be read is the client's fault. */
+/** Gives the status of an error; an address that cannot be read is the client's fault. */
 function statusOf(error: unknown): number {
   return error instanceof URIError ? 400 : 500;
 }

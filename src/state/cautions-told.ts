@@ -4,7 +4,7 @@ const KEPT_AS = 'cautions-told';
 
 let before: readonly Caution[] | null = null;
 
-/** What was told in this tab before the page was opened: what is told on a page stays there as long as it is open. */
+/** The cautions told in this tab before the page was opened: one that is told on a page stays there as long as it is open. */
 export function toldBefore(): readonly Caution[] {
   before ??= told();
   return before;
@@ -21,7 +21,7 @@ export function tellCautions(cautions: readonly Caution[]): void {
   }
 }
 
-/** All that has been told since this tab was opened; nothing where the browser keeps nothing. */
+/** Gives all that has been told since this tab was opened; empty where the browser keeps nothing. */
 function told(): readonly Caution[] {
   try {
     const kept = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];

@@ -15,11 +15,11 @@ export interface Side {
   readonly playerId: string | null;
   readonly instrumentId: string | null;
   readonly school: HandSchool | null;
-  /** The best, or the place among the other fingerings. */
+  /** The best fingering, or the index among the others. */
   readonly fingering: 'best' | number;
 }
 
-/** What comes of a side. */
+/** The result of planning a side. */
 export interface PlannedSide {
   readonly brief: Brief;
   readonly plan: Plan | null;
@@ -27,15 +27,15 @@ export interface PlannedSide {
   readonly issues: readonly Issue[];
 }
 
-/** How many other fingerings of a side are offered. */
+/** The number of other fingerings of a side that are offered. */
 const MOST_OTHERS = 6;
 
-/** A side as it opens on a piece. */
+/** Gives a side as it opens on a piece. */
 export function plainSide(pieceId: string): Side {
   return { pieceId, playerId: null, instrumentId: null, school: null, fingering: 'best' };
 }
 
-/** The brief of a side: the piece's own, changed as the side asks; a player brings hand, school and positions known. */
+/** Gives the brief of a side: the piece's own, changed as the side asks; a player brings hand, school and known positions. */
 export function briefOfSide(side: Side, piece: PieceRecord, { players, instruments }: Pick<Studio, 'players' | 'instruments'>): Brief {
   const player = players.find(({ id }) => id === side.playerId);
   const instrument = instruments.find(({ id }) => id === (side.instrumentId ?? player?.instrumentId));

@@ -1,8 +1,8 @@
 import { create } from 'zustand';
 
-/** How notes are entered into a line of the teacher's own. */
+/** The way in which notes are entered into a line of the teacher's own. */
 export interface Entering {
-  /** How long each is, a fraction of a whole note. */
+  /** The length of each, a fraction of a whole note. */
   readonly duration: string;
   /** Whether the next begins a new line in place of the one there is. */
   readonly startOver: boolean;
@@ -10,7 +10,7 @@ export interface Entering {
   readonly clicking: boolean;
 }
 
-/** Change it with `setState`; it is of this page alone. */
+/** The store of how notes are entered, for this page alone; change it with `setState`. */
 export const enteringStore = create<Entering>()(() => ({ duration: '1/4', startOver: false, clicking: false }));
 
 /** Reads in a component how notes are entered. */

@@ -8,16 +8,16 @@ interface FirstSteps {
   readonly tried: readonly FirstStep[];
 }
 
-/** Set once the introduction was read or skipped, in this browser. */
+/** The key that is set once the introduction was read or skipped, in this browser. */
 const KEY = 'dove-path/first-steps';
 
-/** How far the introduction has come; without a page there is none. */
+/** The progress of the introduction; without a page there is none. */
 export const firstStepsStore = create<FirstSteps>()(() => ({
   shown: typeof document !== 'undefined' && textBeside(KEY) === null,
   tried: [],
 }));
 
-/** Ticks off what the teacher has just done. */
+/** Ticks off the step the teacher has just taken. */
 export function triedStep(step: FirstStep): void {
   const { shown, tried } = firstStepsStore.getState();
   if (shown && !tried.includes(step)) firstStepsStore.setState({ tried: [...tried, step] });

@@ -1,29 +1,29 @@
 import { create } from 'zustand';
 
 interface Notices {
-  /** A wish that was not granted, or something the teacher should know, for a moment. */
+  /** The notice: a wish that was not granted, or something the teacher should know, for a moment. */
   readonly notice: string | null;
 }
 
-/** The state of what is said; change it through the functions below. */
+/** The store of the notice; change it through the functions below. */
 export const noticeStore = create<Notices>()(() => ({ notice: null }));
 
-/** Says something to the teacher; null takes it away. */
+/** Shows a notice to the teacher; null removes it. */
 export function say(notice: string | null): void {
   noticeStore.setState({ notice });
 }
 
-/** Takes a notice away. */
+/** Removes a notice. */
 export function dismissNotice(): void {
   say(null);
 }
 
-/** What is said now. */
+/** Gives the notice shown now. */
 export function noticeNow(): string | null {
   return noticeStore.getState().notice;
 }
 
-/** What is said now, in a component. */
+/** Reads the notice shown now in a component. */
 export function useNotice(): string | null {
   return noticeStore(({ notice }) => notice);
 }

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-/** What may stand open over the bench. */
+/** A dialog that may be open over the bench. */
 export type OpenDialog = 'keys' | 'commands';
 
 interface OpenDialogs {
@@ -8,5 +8,5 @@ interface OpenDialogs {
   readonly show: (dialog: OpenDialog | null) => void;
 }
 
-/** Which dialog stands open over the bench, for buttons and keys alike. */
+/** Gives the dialog that is open over the bench, for buttons and keys alike. */
 export const useOpenDialogs = create<OpenDialogs>()((set) => ({ open: null, show: (open) => set({ open }) }));

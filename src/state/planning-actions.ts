@@ -13,16 +13,16 @@ import { type OtherFingerings, planningStore, planShown } from './planning.ts';
 import { studioStore } from './studio.ts';
 import { type WorkState, workStore } from './bench/work.ts';
 
-/** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
+/** Plans longer than this many notes are drawn in a task of their own, because copying them from the worker already blocks the page. */
 const LONG_LINE = 400;
 
-/** A plan that takes longer than this is shown to be under way, and can be stopped, whatever takes so long; ms. */
+/** The time after which a plan is shown to be under way, and can be stopped, ms. */
 const SLOW_MS = 1000;
 
-/** The question under way; a new one takes it back. */
+/** The question under way; a new one cancels it. */
 let asking = new AbortController();
 
-/** Asks for a plan; null where the question was taken back or overtaken by another, or where the engine failed, which is said. */
+/** Asks for a plan; null where the question was cancelled or overtaken by another, or where the engine failed, which is said. */
 async function planOf(brief: Brief, report?: (progress: number) => void): Promise<PlanOutcome | null> {
   asking.abort();
   asking = new AbortController();
@@ -50,7 +50,10 @@ export function keepPlanning(): () => void {
   });
 }
 
-/** A new brief needs a plan, unless that is under way; words of trouble need another look when brief or typed line go back. */
+/**
+ * Tells whether a plan is needed: for a new brief, unless it is under way; and where messages need another look because brief or typed line
+ * go back.
+ */
 function needsPlanning(now: WorkState, before: WorkState): boolean {
   const { plannedBrief, underWay, issues } = planningStore.getState();
   if (now.brief !== before.brief) return underWay !== now.brief && (plannedBrief !== now.brief || issues.length > 0);
@@ -71,14 +74,14 @@ async function planNow(): Promise<void> {
   planningStore.setState({ planSet: outcome.value, plannedBrief: brief, issues: unread ?? [], relaxed: null, progress: null });
 }
 
-/** What is wrong with a line as it is typed; null where nothing is, or none is typed. */
+/** Reports the faults of a line as it is typed; null where there are none, or none is typed. */
 function wrongInTyped(brief: Brief, lineText: string): readonly Issue[] | null {
   if (brief.material.kind !== 'line' || lineText.trim() === '') return null;
   const reading = readLineText(brief, lineText);
   return reading.ok ? null : reading.issues;
 }
 
-/** What cannot be planned is said; where relaxing one limit helps, the plan it gives is shown. */
+/** Reports why there is no plan; where relaxing one limit helps, the plan it gives is shown. */
 function showFailure(issues: readonly Issue[], relaxed: Relaxed | null): void {
   planningStore.setState({ issues, relaxed, progress: null });
   if (relaxed) planningStore.setState({ planSet: { best: relaxed.plan, alternatives: [] }, plannedBrief: null });
@@ -92,8 +95,8 @@ export function stopPlanning(): void {
 }
 
 /**
- * Locks a note to a finger or string and plans again around it. What was locked for the note before is kept if both can
- * be; else the new wish goes first; a wish no hand can play is answered and nothing changes.
+ * Locks a note to a finger or string and plans again around it. The earlier lock of the note is kept if both are possible; else the new
+ * wish goes first. A wish no hand can play is answered, and nothing changes.
  */
 export async function wishFor(lock: Lock): Promise<void> {
   const { brief } = workStore.getState();
@@ -103,8 +106,8 @@ export async function wishFor(lock: Lock): Promise<void> {
 }
 
 /**
- * Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it was. The first
- * is on the bench, and so kept, before it is known whether a hand can play it: a page may be gone before its plan is there.
+ * Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it was. The first is on the bench,
+ * and so kept, before it is known whether a hand can play it: a page may be gone before its plan is there.
  */
 export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<void> {
   const { brief: before } = workStore.getState();
@@ -114,7 +117,7 @@ export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<
     if (index === 0) workStore.setState({ brief: candidate });
     else replaceBrief(candidate);
     const outcome = await planning;
-    // Overtaken by another change, made on top of this wish; or the engine failed, and the wish stands.
+    // Another change, made on top of this wish, overtook it; or the engine failed, and the wish stands.
     if (outcome === null || workStore.getState().brief !== candidate) return;
     if (outcome.ok) {
       planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null, progress: null });
@@ -135,15 +138,15 @@ function replaceBrief(brief: Brief): void {
   resume();
 }
 
-/** How many hot spots are pointed at: a teacher works on one of them. */
+/** The number of hot spots pointed at: a teacher works on one of them. */
 const MOST_HOT_SPOTS = 5;
 
-/** What rings and what is hard in a plan for the player of the piece. */
+/** Gives the ringing notes and hot spots of a plan for the player of the piece. */
 export async function aboutShown(plan: Plan): Promise<AboutPath> {
   return await engine.ask(plan.brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known: await knownOfPlayer(plan) });
 }
 
-/** What is known of the player of the piece beside its plan. */
+/** Gives the knowledge of the player of the piece beside its plan. */
 export async function knownOfPlayer(plan: Plan): Promise<KnownOfPlayer> {
   const { playerId, pieceId } = workStore.getState();
   const player = studioStore.getState().players.find(({ id }) => id === playerId);
@@ -151,7 +154,7 @@ export async function knownOfPlayer(plan: Plan): Promise<KnownOfPlayer> {
   return { positions: player?.document.profile.positions ?? null, tried: await triedIn(plan, pieceId, playerId) };
 }
 
-/** Asks what rings and what is hard in a plan; it is told beside the path, and missing where the engine fails. */
+/** Asks for the ringing notes and hot spots of a plan, which are shown beside the path, and missing where the engine fails. */
 export async function bringPathNotes(plan: Plan): Promise<void> {
   const about = await aboutShown(plan).catch(() => null);
   if (about && planShown() === plan) planningStore.setState({ path: { plan, ...about } });

@@ -11,12 +11,12 @@ export interface OtherFingerings {
   readonly found: readonly Alternative[];
 }
 
-/** What rings and what is hard in a plan. */
+/** The ringing notes and hot spots of a plan. */
 export interface KnownPath extends AboutPath {
   readonly plan: Plan;
 }
 
-/** What the engine makes of the brief on the bench. */
+/** The state of planning the brief on the bench. */
 export interface Planning {
   /** The last good plan; it stays while the brief cannot be planned. */
   readonly planSet: PlanSet | null;
@@ -24,23 +24,23 @@ export interface Planning {
   readonly plannedBrief: Brief | null;
   /** The brief that is being planned; null where none is. */
   readonly underWay: Brief | null;
-  /** Why the brief cannot be planned. */
+  /** The reasons why the brief cannot be planned. */
   readonly issues: readonly Issue[];
   /** The brief with one limit relaxed, whose plan is shown while the brief itself has none. */
   readonly relaxed: Relaxed | null;
-  /** How much of a long line is planned, 0 to 1; null while nothing long is under way. */
+  /** The share of a long line that is planned, 0 to 1; null while nothing long is under way. */
   readonly progress: number | null;
   /** Other fingerings of the plan shown, once they are found. */
   readonly others: OtherFingerings | null;
-  /** Which of them is overlaid on the picture, by its place in the list. */
+  /** The index of the one overlaid on the picture. */
   readonly overlaid: number | null;
-  /** What rings and is hard in the plan shown, once it is known. */
+  /** The ringing notes and hot spots of the plan shown, once they are known. */
   readonly path: KnownPath | null;
-  /** Line indexes of the notes that the last plan fingers differently from the one before it, shown for a moment. */
+  /** The line indexes of the notes that the last plan fingers differently from the one before it, shown for a moment. */
   readonly refingered: readonly number[];
 }
 
-/** Nothing planned yet. */
+/** The state in which nothing is planned yet. */
 export const UNPLANNED: Planning = {
   planSet: null,
   plannedBrief: null,
@@ -62,12 +62,12 @@ export function usePlanning<Value>(select: (planning: Planning) => Value): Value
   return planningStore(select);
 }
 
-/** The plan shown; null where there is none yet. */
+/** Gives the plan shown; null where there is none yet. */
 export function planShown(): Plan | null {
   return planningStore.getState().planSet?.best ?? null;
 }
 
-/** The fingering overlaid on the picture; null where there is none, or where the plan has moved on. */
+/** Gives the fingering overlaid on the picture; null where there is none, or where the plan has moved on. */
 export function overlaidOf({ planSet, others, overlaid }: Pick<Planning, 'planSet' | 'others' | 'overlaid'>): Alternative | null {
   if (overlaid === null || !others || others.plan !== planSet?.best) return null;
   return others.found[overlaid] ?? null;

@@ -10,7 +10,7 @@ interface OfPlayer<Name extends DocumentName = DocumentName> {
   readonly record: RecordOf<Name>;
 }
 
-/** Everything the browser keeps of a player: the player, the log, sessions, the week, stages, and the pieces for this player. */
+/** Lists everything the browser keeps of a player: the player, the log, sessions, the week, stages, and the pieces for this player. */
 export async function recordsOfPlayer(playerId: string): Promise<readonly OfPlayer[]> {
   const found = await Promise.all(
     DOCUMENT_NAMES.map(async (kind) => {
@@ -28,7 +28,7 @@ function belongsTo(record: { readonly id: string }, playerId: string): boolean {
   return record.id === playerId || ('playerId' in record && record.playerId === playerId);
 }
 
-/** Deletes everything of a player, earlier versions too; what is returned puts it back, as long as the page is open. */
+/** Deletes everything of a player, earlier versions too; the returned function puts it back, as long as the page is open. */
 export async function deletePlayerData(playerId: string): Promise<() => Promise<void>> {
   const all = await recordsOfPlayer(playerId);
   const names = all.map(({ kind, record }) => `${kind}/${record.id}`);

@@ -6,9 +6,9 @@ export interface Passage {
   readonly to: number;
 }
 
-/** What of the line is selected. */
+/** The selection in the line. */
 export interface Selection {
-  /** Line index of the selected note. */
+  /** The line index of the selected note. */
   readonly selected: number | null;
   /** The other end of a selected passage; null while only one note is selected. */
   readonly passageFrom: number | null;
@@ -27,7 +27,7 @@ export function usePassage(): Passage | null {
   return passageOf(selectionStore());
 }
 
-/** The selected passage of two notes or more; null where there is none. */
+/** Gives the selected passage of two notes or more; null where there is none. */
 export function passageOf({ selected, passageFrom }: Selection): Passage | null {
   if (selected === null || passageFrom === null || selected === passageFrom) return null;
   return { from: Math.min(selected, passageFrom), to: Math.max(selected, passageFrom) };

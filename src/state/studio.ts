@@ -16,7 +16,7 @@ export function useStudioAtHand<Value>(choose: (studio: StudioAtHand) => Value):
   return studioStore(choose);
 }
 
-/** Brings the players, instruments and schools of the studio, to choose from. */
+/** Loads the players, instruments and schools of the studio, to choose from. */
 export async function bringStudio(): Promise<void> {
   const { database } = await import('../storage/database/database.ts');
   const tables = [database.instruments.toArray(), database.players.toArray(), database.schools.toArray()] as const;

@@ -2,10 +2,10 @@ import { useLayoutEffect } from 'react';
 import { keepBeside, textBeside } from '../storage/beside/beside.ts';
 import { noteTyped } from './keeping/leaving.ts';
 
-/** What was typed and is not kept anywhere else yet: a key for each form. */
+/** The key of text that was typed and is not kept anywhere else yet, one for each form. */
 const KEY = 'dove-path/typed';
 
-/** The fields of a form as they were left while they did not read; else as they are stored. */
+/** Gives the fields of a form as they were left while they did not read; else as they are stored. */
 export function typedBefore<Fields extends object>(id: string, stored: Fields): Fields {
   try {
     const left: unknown = JSON.parse(textBeside(`${KEY}/${id}`) ?? 'null');
@@ -15,32 +15,32 @@ export function typedBefore<Fields extends object>(id: string, stored: Fields): 
   }
 }
 
-/** Leaves what is typed for the next page as long as it does not read; what reads is kept with the studio. */
+/** Leaves typed text for the next page as long as it does not read; text that reads is kept with the studio. */
 export function useTyped(id: string, fields: object, reads: boolean): void {
   const text = reads ? null : JSON.stringify(fields);
-  // With the letter itself: the page may be closed before it is painted.
+  // The text is left together with the letter, because the page may be closed before it is painted.
   useLayoutEffect(() => leaveTyped(id, text), [id, text]);
 }
 
-/** What is typed into a lesson: a key for each field and player; nobody of the studio has one too. */
+/** Gives the key of text typed into a lesson, one for each field and player; nobody of the studio has one too. */
 export function lessonField(field: LessonField, playerId: string | null): string {
   return `${field}-${playerId ?? 'nobody'}`;
 }
 
-/** What of a lesson is typed. */
+/** A field of a lesson that is typed into. */
 type LessonField = 'remark' | 'aim' | 'tolerance';
 
-/** A player is deleted: what was typed of the next lesson goes too. */
+/** Forgets the text typed into the next lesson when a player is deleted. */
 export function forgetLesson(playerId: string): void {
   for (const field of ['remark', 'aim', 'tolerance'] as const) leaveTyped(lessonField(field, playerId), null);
 }
 
-/** Leaves a text for the next page; null takes it away. While it cannot be left, leaving the page is warned about. */
+/** Leaves a text for the next page; null removes it. While it cannot be left, leaving the page is warned about. */
 export function leaveTyped(id: string, text: string | null): void {
   noteTyped(id, keepBeside(`${KEY}/${id}`, text) || text === null);
 }
 
-/** Whether a value has the fields of another, of the same types. */
+/** Tells whether a value has the fields of another, of the same types. */
 function isLike<Value>(model: Value, value: unknown): value is Value {
   if (typeof model !== 'object' || model === null) return typeof value === typeof model;
   if (typeof value !== 'object' || value === null || Array.isArray(model) !== Array.isArray(value)) return false;

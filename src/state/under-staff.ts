@@ -1,17 +1,17 @@
 import { create } from 'zustand';
 import { keepBeside, textBeside } from '../storage/beside/beside.ts';
 
-/** What stands under the staff besides the strings, on asking. */
+/** The rows under the staff besides the strings, on asking. */
 export interface UnderStaff {
-  /** What the fingers do: down, lifted, hovering. */
+  /** Whether the work of the fingers is shown: down, lifted, hovering. */
   readonly fingers: boolean;
-  /** Tones and semitones. */
+  /** Whether tones and semitones are shown. */
   readonly steps: boolean;
-  /** Which way and at which part the bow is. */
+  /** Whether the direction and the part of the bow are shown. */
   readonly bow: boolean;
 }
 
-/** Where the choice is kept: the sheet is another page and prints the same. */
+/** The key of the choice: the sheet is another page and prints the same. */
 const KEY = 'dove-path/under-staff';
 
 function kept(): UnderStaff {
@@ -19,15 +19,15 @@ function kept(): UnderStaff {
   return { fingers: text.includes('fingers'), steps: text.includes('steps'), bow: text.includes('bow') };
 }
 
-/** What is shown under the staff. */
+/** The store of the rows shown under the staff. */
 export const underStaffStore = create<UnderStaff>()(kept);
 
-/** Reads in a component what is shown under the staff. */
+/** Reads in a component the rows shown under the staff. */
 export function useUnderStaff(): UnderStaff {
   return underStaffStore();
 }
 
-/** Shows something under the staff, or no longer. */
+/** Shows a row under the staff, or hides it. */
 export function showUnderStaff(change: Partial<UnderStaff>): void {
   underStaffStore.setState(change);
   const { fingers, steps, bow } = underStaffStore.getState();

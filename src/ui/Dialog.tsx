@@ -2,17 +2,17 @@ import { type ReactNode, useEffectEvent, useId, useLayoutEffect, useRef } from '
 
 interface DialogProps {
   readonly title: string;
-  /** The title is for a listener only. */
+  /** Whether the title is for a screen reader only. */
   readonly quietTitle?: boolean;
-  /** Where it stands and how wide. */
+  /** The place and width. */
   readonly className: string;
   readonly onClose: () => void;
-  /** Called when it is gone and the focus is back where it was. */
+  /** The handler for when it is gone and the focus is back where it was. */
   readonly onGone?: () => void;
   readonly children: ReactNode;
 }
 
-/** What stands over the page until it is closed: by Escape, beside it, or by what is in it. */
+/** A dialog over the page until it is closed: by Escape, beside it, or by a button in it. */
 export function Dialog({ title, quietTitle = false, className, onClose, onGone, children }: DialogProps) {
   const dialog = useRef<HTMLDialogElement>(null);
   const id = useId();
@@ -22,7 +22,7 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
     shown?.showModal();
     return () => {
       shown?.close();
-      // Not before what closed it is drawn.
+      // The focus moves once the closing is drawn.
       queueMicrotask(gone);
     };
   }, []);
@@ -31,7 +31,7 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
       ref={dialog}
       aria-labelledby={id}
       className={`fixed left-1/2 max-w-[94vw] -translate-x-1/2 overflow-auto border border-dove-light bg-paper text-ink backdrop:bg-shade ${className}`}
-      // The keys of the page hear nothing of it.
+      // The keys of the page do not receive its keys.
       onKeyDown={(event) => {
         if (event.key !== 'Escape') return;
         event.stopPropagation();
@@ -39,7 +39,7 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
         onClose();
       }}
       onClose={onClose}
-      // What is pressed beside it is the dialog itself; what is in it covers all of it.
+      // A press beside it falls on the dialog itself, since its content covers all of it.
       onPointerDown={(event) => event.target === dialog.current && isBeside(event, dialog.current) && onClose()}
     >
       <h2 id={id} className={quietTitle ? 'sr-only' : 'mb-3 text-xl font-semibold'}>

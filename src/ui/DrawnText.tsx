@@ -3,7 +3,7 @@ import type { SVGTextElementAttributes } from 'react';
 /** Words with the paper's edge around them, to be read over lines. */
 const EDGED = 'stroke-paper stroke-[3px] [paint-order:stroke]';
 
-/** The looks of words in a drawing, by what they name. */
+/** The looks of words in a drawing, by their subject. */
 const LOOKS = {
   title: 'font-serif text-[17px] font-semibold',
   finger: 'font-serif text-[14px] font-[650]',
@@ -19,7 +19,7 @@ const LOOKS = {
 } as const;
 
 interface DrawnTextProps extends SVGTextElementAttributes<SVGTextElement> {
-  /** What the words name. */
+  /** The subject of the words. */
   readonly look: keyof typeof LOOKS;
 }
 

@@ -5,7 +5,7 @@ export function FactList({ className = '', children }: { readonly className?: st
   return <dl className={`grid grid-cols-[auto_1fr] gap-x-3 text-[15px] ${className}`}>{children}</dl>;
 }
 
-/** One line of a list of facts: its name, and what it is. */
+/** One line of a list of facts: its name, and its value. */
 export function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
     <>

@@ -4,11 +4,11 @@ import type { ReactNode } from 'react';
 interface FigureProps {
   /** The number with its unit. */
   readonly children: ReactNode;
-  /** How it came about. */
+  /** The explanation of how it is calculated. */
   readonly how: string;
 }
 
-/** A number that says, on asking, how it came about. */
+/** A number that explains, on asking, how it is calculated. */
 export function Figure({ children, how }: FigureProps) {
   return (
     <Popover.Root>

@@ -2,12 +2,12 @@ import type { ReactNode } from 'react';
 import { Heading } from './Heading.tsx';
 
 interface NextStepsProps {
-  /** In a row at the head of a long view, where it stays in sight, instead of below it. */
+  /** Whether it stands in a row at the head of a long view, where it stays in sight, instead of below it. */
   readonly atHead?: boolean;
   readonly children: ReactNode;
 }
 
-/** What a teacher does next from here: buttons and links, each a verb. */
+/** The next steps for a teacher: buttons and links, each a verb. */
 export function NextSteps({ atHead = false, children }: NextStepsProps) {
   return (
     <section aria-label="Next" className={`no-print ${atHead ? 'flex flex-wrap items-center gap-1.5' : 'mt-4'}`}>

@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import { Button } from './Button.tsx';
 
 interface OpenFileButtonProps {
-  /** What is opened, for a screen reader. */
+  /** The name of what is opened, for a screen reader. */
   readonly label: string;
   /** The kinds of file, as the browser asks for them; documents of our own where nothing is said. */
   readonly accept?: string;

@@ -4,13 +4,13 @@ import { Heading } from './Heading.tsx';
 
 interface OpenedSectionProps {
   readonly title: string;
-  /** Places it. */
+  /** The class that places it. */
   readonly className?: string;
-  /** Made when first opened, so that it may come then. */
+  /** The content, made when it is first opened, so that its code may come then. */
   readonly children: () => ReactNode;
 }
 
-/** A section for those who want it: closed at first, and what is in it comes when it is opened. */
+/** A section that is closed at first; its content comes when it is opened. */
 export function OpenedSection({ title, className = 'mt-4', children }: OpenedSectionProps) {
   const [open, setOpen] = useState(false);
   return (

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { Button } from './Button.tsx';
 
-/** Rows shown at once: enough for any scale, few enough for a long line. */
+/** The number of rows shown at once: enough for any scale, few enough for a long line. */
 const PAGE = 200;
 
-/** Which rows of a long table are shown. */
+/** The rows of a long table that are shown. */
 export interface Pager {
-  /** The first row, and the one after the last. */
+  /** The index of the first row. */
   readonly from: number;
   readonly to: number;
   readonly total: number;
@@ -21,7 +21,7 @@ export function usePager(total: number): Pager {
   return { from: shown * PAGE, to: Math.min(total, (shown + 1) * PAGE), total, go: (by) => setPage(shown + by) };
 }
 
-/** Earlier and later rows; nothing where all are shown. */
+/** Shows earlier and later rows; nothing where all are shown. */
 export function PageButtons({ pager: { from, to, total, go } }: { readonly pager: Pager }) {
   if (from === 0 && to === total) return null;
   return (

@@ -3,14 +3,14 @@ import type { ReactNode, RefObject } from 'react';
 
 interface PopoverProps {
   readonly label: string;
-  /** What it hangs from; the focus goes back to it. */
+  /** The element from which it hangs; the focus goes back to it. */
   readonly anchor: RefObject<HTMLElement | SVGElement | null>;
   readonly width: string;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 
-/** What opens below what was pressed. */
+/** A popover below the pressed element. */
 export function Popover({ label, anchor, width, onClose, children }: PopoverProps) {
   const measured = { current: { getBoundingClientRect: () => anchor.current?.getBoundingClientRect() ?? new DOMRect() } };
   return (

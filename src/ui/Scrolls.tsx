@@ -2,13 +2,13 @@ import { type ReactNode, useRef } from 'react';
 import { useScrolls } from './use-scrolls.ts';
 
 interface ScrollsProps {
-  /** What scrolls, for a listener: "Table". */
+  /** The name of what scrolls, for a screen reader: "Table". */
   readonly what: string;
   readonly className?: string;
   readonly children: ReactNode;
 }
 
-/** What scrolls sideways where it is wider than its place, by keyboard too; on paper it stands whole. */
+/** Scrolls its content sideways where it is wider than its place, by keyboard too; on paper it stands whole. */
 export function Scrolls({ what, className = '', children }: ScrollsProps) {
   const place = useRef<HTMLDivElement>(null);
   const scrolls = useScrolls(place);

@@ -3,14 +3,14 @@ import type { ReactNode } from 'react';
 import { PAGE_TAB } from './page-tab.ts';
 
 interface TabsProps<Name extends string> {
-  /** What they are about, for a listener. */
+  /** The name of the tabs, for a screen reader. */
   readonly label: string;
   readonly names: readonly Name[];
   readonly nameOf: (name: Name) => string;
   readonly children: (name: Name) => ReactNode;
 }
 
-/** Several views of one thing, one at a time. */
+/** Shows several views of one thing, one at a time. */
 export function Tabs<Name extends string>({ label, names, nameOf, children }: TabsProps<Name>) {
   return (
     <Radix.Root defaultValue={names[0]}>
@@ -35,7 +35,7 @@ interface PartTabsProps<Name extends string> extends Omit<TabsProps<Name>, 'chil
   readonly onChoose: (name: Name) => void;
 }
 
-/** The parts of a page, one of which is open. */
+/** Shows the parts of a page, one of which is open. */
 export function PartTabs<Name extends string>({ label, names, nameOf, chosen, onChoose }: PartTabsProps<Name>) {
   return (
     <nav aria-label={label} className="no-print mt-2 flex gap-6 border-b border-line text-[17px]">

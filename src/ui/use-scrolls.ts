@@ -1,6 +1,6 @@
 import { type RefObject, useLayoutEffect, useState } from 'react';
 
-/** Whether what is in an element is wider than the element, so that it has to be scrolled to. */
+/** Tells whether the content of an element is wider than the element, so that it has to scroll. */
 export function useScrolls(place: RefObject<HTMLElement | null>): boolean {
   const [scrolls, setScrolls] = useState(false);
   useLayoutEffect(() => {

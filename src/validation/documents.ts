@@ -11,7 +11,7 @@ import type { Reading } from '#core/result';
 import { validators } from './compiled/validators.js';
 import { readValue, type ReadValue } from './read-value.ts';
 
-/** Reads a value that is to be of this version: a request, or something just made. */
+/** Reads a value that must be of this version: a request, or something just made. */
 export async function readAs<Name extends CheckedName>(name: Name, value: unknown): Promise<Reading<Checked[Name]>> {
   return (await checkOf(name))(value);
 }
@@ -26,7 +26,7 @@ export async function readFileText<Name extends DocumentName>(name: Name, text: 
   return readDocumentText(text, DOCUMENT_KINDS[name], await checkOf<Name>(name));
 }
 
-/** The check of a schema, which comes when it is first needed: the bench draws its staff without any. */
+/** Loads the check of a schema when it is first needed: the bench draws its staff without any. */
 async function checkOf<Name extends CheckedName>(name: Name): Promise<ReadValue<Checked[Name]>> {
   const { validate } = await validators[name]();
   return (value) => readValue(validate, value);

@@ -2,10 +2,10 @@ import type { ErrorObject, ValidateFunction } from 'ajv';
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 
-/** Checks a value against one schema. */
+/** A check of a value against one schema. */
 export type ReadValue<Value> = (value: unknown) => Reading<Value>;
 
-/** Reads a value with a compiled validator: the value itself, or what is wrong with it and where. */
+/** Reads a value with a compiled validator: the value itself, or its faults and their places. */
 export function readValue<Value>(validate: ValidateFunction<Value>, value: unknown): Reading<Value> {
   if (validate(value)) return goodReading(value);
   const [first, ...others] = mostTelling(validate.errors ?? []).map(issueOf);
@@ -14,7 +14,9 @@ export function readValue<Value>(validate: ValidateFunction<Value>, value: unkno
     : badReading(documentIssue('not-matching', { pointer: '', expected: 'does not match its schema' }, { pointer: '' }));
 }
 
-/** A union reports the failure of every branch; the deepest errors are the ones about what was meant. */
+/**
+ * Finds the most telling errors: a union reports the failure of every branch, and the deepest errors are about the branch that was meant.
+ */
 function mostTelling(errors: readonly ErrorObject[]): readonly ErrorObject[] {
   const depth = (error: ErrorObject): number => error.instancePath.split('/').length;
   const deepest = errors.reduce((most, error) => Math.max(most, depth(error)), 0);
@@ -27,7 +29,7 @@ function issueOf(error: ErrorObject): Issue {
   return documentIssue('not-matching', { pointer, expected: expectation(error) }, { pointer });
 }
 
-/** What was expected, by the keyword that failed. */
+/** Writes what was expected, by the keyword that failed. */
 function expectation({ keyword, params }: ErrorObject): string {
   const { allowedValues, type, missingProperty, additionalProperty, limit }: Readonly<Record<string, unknown>> = params;
   switch (keyword) {

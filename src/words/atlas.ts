@@ -10,35 +10,38 @@ import { intervalName } from './intervals.ts';
 import { writtenLabel } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
-/** "third position" */
+/** Names a position: "third position". */
 export function positionName(label: string): string {
   return positionWords({ label, alteration: null });
 }
 
-/** The fingers of a string with their notes: "1 C5, 2 D5, 3 E5, 4 F5" */
+/** Writes the fingers of a string with their notes: "1 C5, 2 D5, 3 E5, 4 F5". */
 export function fingersText({ fingers, openBelongs, openWritten }: MappedString): string {
   const open = openBelongs ? [{ finger: '0', written: openWritten }] : [];
   const all = [...open, ...fingers].map(({ finger, written }) => `${finger} ${pitchLabel(written)}`);
   return all.length === 0 ? 'nothing of the key' : all.join(', ');
 }
 
-/** What touches on a string, by the teacher's own name where it has one. */
+/** Writes the fingers that touch on a string, by the teacher's own name where it has one. */
 export function mappedPatternText({ gaps }: MappedString, { patternNames = {} }: School = {}): string {
   if (gaps.length === 0) return '';
   const own = patternNames[patternKey({ gaps })];
   return own === undefined ? gapsText(gaps) : `${own} (${gapsText(gaps)})`;
 }
 
-/** Tones and semitones from finger to finger: "tone, semitone, tone" */
+/** Writes tones and semitones from finger to finger: "tone, semitone, tone". */
 export function stepsText({ gaps }: MappedString): string {
   return gaps.map(({ semitones }) => STEPS[semitones] ?? counted(semitones, 'semitone', 'semitones')).join(', ');
 }
 
 const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
 
-/** How the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up from first position" */
+/**
+ * Writes the way of the hand to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up
+ * from first position".
+ */
 export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenFrom, travelMm }: WayIn, open: string): string {
-  // A fourth alone is a perfect one.
+  // Writes an interval above; a fourth alone is a perfect one.
   const above = intervalName(lettersAboveOpen, semitonesAboveOpen).replace('perfect ', '');
   const from = takenFrom === null || travelMm < 1 ? '' : `; it takes over from ${takenFrom} in first position`;
   const way =
@@ -46,15 +49,15 @@ export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenF
   return `${finger} lies ${above} above the open ${noteLabel(open)}${from}${way}`;
 }
 
-/** A tritone, semitones. */
+/** The tritone, semitones. */
 const TRITONE = 6;
 
-/** Whether one finger on two strings makes the tritone. */
+/** Tells whether one finger on two strings makes the tritone. */
 export function isTritone({ interval }: MappedAcross): boolean {
   return interval === TRITONE;
 }
 
-/** A finger from string to string: "2, D to A: straight across"; "2, D to A: a semitone lower on A, a tritone" */
+/** Writes a finger from string to string: "2, D to A: straight across"; "2, D to A: a semitone lower on A, a tritone". */
 export function acrossText(across: MappedAcross, strings: PositionMap['strings']): string {
   const name = (index: number): string => noteLabel(strings[index]?.open ?? '');
   const [from, to] = [name(across.fromString), name(across.toString)];
@@ -68,7 +71,10 @@ function diagonalWords(across: MappedAcross, to: string): string {
   return `${far} ${semitones > 0 ? 'higher' : 'lower'} on ${to}${isTritone(across) ? ', a tritone' : ''}`;
 }
 
-/** "G major from G3: 2 octaves, 2 notes above left over"; "G minor from G3: 2 octaves" where nothing is told of what is left over */
+/**
+ * Writes a scale of a position: "G major from G3: 2 octaves, 2 notes above left over"; "G minor from G3: 2 octaves" where the rest is not
+ * said.
+ */
 export function scaleHereText({ key, tonic, octaves, left }: ScaleHere, kind: InstrumentKind): string {
   const told = `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}`;
   if (!left) return told;
@@ -79,7 +85,7 @@ export function scaleHereText({ key, tonic, octaves, left }: ScaleHere, kind: In
   return `${told}, ${over.length === 0 ? 'nothing left over' : `${listed(over)} left over`}`;
 }
 
-/** Kinds of scales, as a heading has them. */
+/** The names of kinds of scales, for headings. */
 export const SCALES_HERE_WORDS: Readonly<Record<ScaleTypeHere, string>> = {
   major: 'major scales',
   'natural-minor': 'natural minor scales',
@@ -87,18 +93,18 @@ export const SCALES_HERE_WORDS: Readonly<Record<ScaleTypeHere, string>> = {
   'melodic-minor': 'melodic minor scales',
 };
 
-/** How far a place is from the nut: "2 semitones up, 36 mm" */
+/** Writes the distance of a place from the nut: "2 semitones up, 36 mm". */
 export function placeDistanceText(semitones: number, mm: number): string {
   return `${counted(semitones, 'semitone', 'semitones')} up, ${mmText(mm)}`;
 }
 
-/** The places of a note on a string: "A string: 1 in third position, 2 in second position" */
+/** Writes the places of a note on a string: "A string: 1 in third position, 2 in second position". */
 export function waysOnStringText({ open, ways }: PlaceOfNote): string {
   const told = ways.map(({ finger, position }) => (finger === '0' ? 'the open string' : `${finger} in ${positionName(position)}`));
   return `${noteLabel(open)} string: ${told.join(', ')}`;
 }
 
-/** Words of the atlas. */
+/** The words of the atlas. */
 export const ATLAS_WORDS = {
   waiting: 'Drawing the map …',
   nothing: 'This position holds nothing of the key.',

@@ -7,7 +7,7 @@ import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
 import { variantLabels } from './line/rhythm.ts';
 import { waysLabels } from './school.ts';
 
-/** The whole brief as one line of print. */
+/** Writes the whole brief as one line of print. */
 export function briefLine(brief: Brief): string {
   const player = brief.player?.name ? `for ${brief.player.name}, ` : '';
   const tempo = brief.tempo === undefined ? '' : `, ♩ = ${brief.tempo}`;

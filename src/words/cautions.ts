@@ -1,6 +1,6 @@
 import type { Caution } from '#core/fit';
 
-/** What is said of each thing that may hurt. */
+/** The words for each thing that may hurt. */
 const CARE: Readonly<Record<Caution, string>> = {
   opens: 'The hand opens here: open it only as far as it goes easily, and close it again.',
   'double-stops': 'Two strings are stopped together: press no harder than for one.',
@@ -10,10 +10,10 @@ const CARE: Readonly<Record<Caution, string>> = {
   repetition: 'It is repeated: warm up, and play short sets with rests.',
 };
 
-/** Said at the end, whatever it is. */
+/** The sentence at the end of every caution. */
 const STOP_AT_PAIN = 'Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.';
 
-/** What is to be taken care of, in a few sentences; null where nothing is. */
+/** Writes the cautions in a few sentences; null where there are none. */
 export function cautionText(cautions: readonly Caution[]): string | null {
   return cautions.length === 0 ? null : [...cautions.map((each) => CARE[each]), STOP_AT_PAIN].join(' ');
 }

@@ -1,10 +1,10 @@
-/** What a teacher tries on the first visit, in this order. */
+/** The steps that a teacher tries on the first visit, in order. */
 export const FIRST_STEPS = ['sentence', 'note', 'fingering'] as const;
 
 /** One thing to try on the bench. */
 export type FirstStep = (typeof FIRST_STEPS)[number];
 
-/** What to try on the first visit: what it is called, how it is done, and what comes of it. */
+/** The words for each step of the first visit: its name, how it is done, and its effect. */
 export const FIRST_STEP_WORDS: Readonly<Record<FirstStep, { readonly title: string; readonly how: string }>> = {
   sentence: {
     title: 'Change the sentence.',
@@ -20,7 +20,7 @@ export const FIRST_STEP_WORDS: Readonly<Record<FirstStep, { readonly title: stri
   },
 };
 
-/** After the last step. */
+/** The words after the last step. */
 export const FIRST_STEPS_DONE = {
   title: 'That is the bench.',
   how: 'You say what you want, it works out a fingering and its reasons, and you have the last word on every note.',

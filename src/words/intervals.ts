@@ -1,9 +1,9 @@
 const SIZES = ['unison', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'octave'] as const;
 
-/** Semitones of the major or perfect interval of so many letters, within the octave. */
+/** The semitones of the major or perfect interval of a number of letters, within the octave. */
 const PLAIN = [0, 2, 4, 5, 7, 9, 11, 12] as const;
 
-/** An interval by its letters and semitones, both upward: "a minor third", "an octave and a major second". */
+/** Names an interval by its letters and semitones, both upward: "a minor third", "an octave and a major second". */
 export function intervalName(letters: number, semitones: number): string {
   const octaves = letters > 7 ? Math.floor(letters / 7) : 0;
   const name = simpleInterval(letters - 7 * octaves, semitones - 12 * octaves);

@@ -4,7 +4,7 @@ import type { Intonation, IntonationSystem, Ratio } from '#core/intonation';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { mmText } from './plan-words.ts';
 
-/** What the notes aim at, in the sentence. */
+/** The names of the systems that notes aim at, in the sentence. */
 export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
   equal: 'equal, as a piano',
   linear: 'linear, with open fifths',
@@ -13,24 +13,24 @@ export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
   melodic: 'melodic, leading notes raised',
 };
 
-/** "+2.0 cents", "−13.7 cents", "0 cents". */
+/** Writes cents: "+2.0 cents", "−13.7 cents", "0 cents". */
 export function centsText(cents: number): string {
   const rounded = Math.round(cents * 10) / 10;
   return rounded === 0 ? '0 cents' : `${signed(rounded.toFixed(1))} cents`;
 }
 
-/** "+0.4 mm": a distance with its direction, towards the bridge positive. */
+/** Writes a distance with its direction, towards the bridge positive: "+0.4 mm". */
 export function signedMmText(mm: number): string {
   const rounded = Math.round(mm * 10) / 10;
   return rounded === 0 ? '0 mm' : `${signed(rounded.toFixed(1))} mm`;
 }
 
-/** "442.5 Hz". */
+/** Writes a frequency: "442.5 Hz". */
 export function hzText(hz: number): string {
   return `${hz.toFixed(1)} Hz`;
 }
 
-/** Millimetres to the tenth: where a finger is to stand. */
+/** Writes millimetres to the tenth, for the place of a finger. */
 export function exactMmText(mm: number): string {
   return `${mm.toFixed(1)} mm`;
 }
@@ -39,7 +39,7 @@ function signed(text: string): string {
   return text.startsWith('-') ? `−${text.slice(1)}` : `+${text}`;
 }
 
-/** What a system does, in a clause. */
+/** Writes the effect of a system, in a clause. */
 export function systemReason({ system, tonic, leadingCents }: Intonation): string {
   switch (system) {
     case 'equal':
@@ -71,12 +71,12 @@ const RATIO_NAMES: Readonly<Record<string, string>> = {
   '8:1': 'triple octave',
 };
 
-/** The interval of a small ratio: "fifth". */
+/** Names the interval of a small ratio: "fifth". */
 export function ratioName({ p, q }: Ratio): string {
   return RATIO_NAMES[`${p}:${q}`] ?? `${p} : ${q}`;
 }
 
-/** A check in a few words: "octave with open D". */
+/** Writes a check in a few words: "octave with open D". */
 export function checkText(check: Check): string {
   const string = noteLabel(check.open);
   const place = check.place ? mmText(check.place.mmFromNut) : '';
@@ -97,12 +97,12 @@ export function checkText(check: Check): string {
   }
 }
 
-/** How a check is played. */
+/** Writes how a check is played. */
 export function soundedText({ sounded }: Check): string {
   return sounded === 'together' ? 'bowed together' : 'one after the other';
 }
 
-/** What a check asks of the note against the target: nothing where they agree. */
+/** Writes what a check asks of the note against the target: nothing where they agree. */
 export function checkAgainstTarget({ pureCents, dependsOnSystem }: Check, targetCents: number): string {
   if (pureCents === null) return 'as right as the ear';
   const apart = pureCents - targetCents;
@@ -110,19 +110,19 @@ export function checkAgainstTarget({ pureCents, dependsOnSystem }: Check, target
   return `${dependsOnSystem ? 'pure' : 'right'} ${Math.abs(apart).toFixed(1)} cents ${apart > 0 ? 'above' : 'below'} the target`;
 }
 
-/** "A place right for open E is 22 cents below the one for open D: 2.3 mm." */
+/** Writes a conflict: "A place right for open E is 22 cents below the one for open D: 2.3 mm." */
 export function conflictText({ one, other, cents, mm }: CommaConflict): string {
   return `The place that is pure with open ${noteLabel(other.open)} (${ratioName(other.ratio)}) lies ${cents.toFixed(1)} cents, ${mmText(mm)}, higher than the one for open ${noteLabel(one.open)} (${ratioName(one.ratio)}).`;
 }
 
-/** What tells at a checkpoint. */
+/** Writes the check at a checkpoint. */
 export function checkpointText({ pair, check, substitute }: Checkpoint): string {
   if (pair) return pairText(pair);
   if (substitute) return `find ${checkText(substitute)} first, then this`;
   return check ? `${checkText(check)}, ${soundedText(check)}` : 'nothing to check it against';
 }
 
-/** How the two notes of a double stop are heard together: "fifth together, pure at these pitches". */
+/** Writes how the two notes of a double stop are heard together: "fifth together, pure at these pitches". */
 export function pairText({ ratio, beatsHz, upperToPureCents }: Pair): string {
   const name = `${ratioName(ratio)} together`;
   if (Math.abs(upperToPureCents) < PURE_CENTS) return `${name}, pure at these pitches`;
@@ -130,8 +130,8 @@ export function pairText({ ratio, beatsHz, upperToPureCents }: Pair): string {
   return `${name}: ${beatsHz.toFixed(1)} beats a second at these pitches; pure with the upper note ${Math.abs(upperToPureCents).toFixed(1)} cents ${way}`;
 }
 
-/** Nobody hears less, cents. */
+/** The difference below which nobody hears one, cents. */
 const PURE_CENTS = 0.5;
 
-/** Why a checkpoint stands there. */
+/** The words for the reason of a checkpoint. */
 export const CHECKPOINT_REASONS: Readonly<Record<Checkpoint['why'], string>> = { arrival: 'a shift arrives', long: 'a long note' };

@@ -10,7 +10,7 @@ import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument
 import { listed } from '#core/messages';
 import { displayPitch, parsePitch } from '#core/pitch';
 
-/** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
+/** The names of instruments; the labels of this file are the one source for sentence, sheet, list and table. */
 export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
   violin: 'violin',
   viola: 'viola',
@@ -18,7 +18,7 @@ export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
   bass: 'double bass',
 };
 
-/** Note values of a pattern, in the sentence. */
+/** The names of note values of a pattern, in the sentence. */
 export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/1': 'whole notes',
   '1/2': 'half notes',
@@ -27,7 +27,7 @@ export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/16': 'sixteenths',
 };
 
-/** Schools of the hand, in the sentence. */
+/** The names of schools of the hand, in the sentence. */
 export const SCHOOL_LABELS: Readonly<Record<HandSchool, string>> = {
   standard: 'the usual hand',
   neck: 'without thumb position',
@@ -36,14 +36,14 @@ export const SCHOOL_LABELS: Readonly<Record<HandSchool, string>> = {
   '1234': 'with four fingers',
 };
 
-/** Ornaments at a note. */
+/** The names of ornaments at a note. */
 export const ORNAMENT_LABELS: Readonly<Record<OrnamentKind, string>> = {
   trill: 'trill',
   mordent: 'mordent',
   'upper-mordent': 'upper mordent',
 };
 
-/** The other note of an ornament: the key's own, or with an accidental at the sign. */
+/** The names for the other note of an ornament: the key's own, or with an accidental at the sign. */
 export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>> = {
   key: 'with the note of the key',
   flat: 'with a flat at it',
@@ -51,7 +51,7 @@ export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>
   sharp: 'with a sharp at it',
 };
 
-/** Articulation at a note. */
+/** The names of articulation at a note. */
 export const ARTICULATION_LABELS: Readonly<Record<'none' | Articulation, string>> = {
   none: 'none',
   staccato: 'staccato',
@@ -60,24 +60,24 @@ export const ARTICULATION_LABELS: Readonly<Record<'none' | Articulation, string>
   'detached-legato': 'tenuto with a dot',
 };
 
-/** Accents at a note. */
+/** The names of accents at a note. */
 export const ACCENT_KIND_LABELS: Readonly<Record<'none' | Accent, string>> = {
   none: 'no accent',
   accent: 'accent',
   marcato: 'marcato',
 };
 
-/** Harmonics at a note. */
+/** The names of harmonics at a note. */
 export const HARMONIC_LABELS: Readonly<Record<'none' | 'natural' | 'stopped', string>> = {
   none: 'none',
   natural: 'natural',
   stopped: 'stopped',
 };
 
-/** Where the hand of a brief comes from. */
+/** The source of the hand of a brief. */
 export type HandChoice = HandPreset | 'any' | 'measured';
 
-/** Where a hand’s spans come from, in the sentence. */
+/** The names of the sources of a hand’s spans, in the sentence. */
 export const HAND_LABELS: Readonly<Record<HandChoice, string>> = {
   any: 'any hand',
   measured: 'a measured hand',
@@ -86,13 +86,13 @@ export const HAND_LABELS: Readonly<Record<HandChoice, string>> = {
   large: 'a large hand',
 };
 
-/** Where the hand of a brief comes from: nowhere, the ruler, or an estimate. */
+/** Gives the source of the hand of a brief: none, the ruler, or an estimate. */
 export function handChoice(hand: HandMeasurements | undefined): HandChoice {
   if (!hand) return 'any';
   return hand.firstToFourth || hand.firstToSecond || hand.thumbToThird ? 'measured' : (hand.preset ?? 'average');
 }
 
-/** How a reach is judged. */
+/** The names of the verdicts on a reach. */
 export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', string>> = {
   comfort: 'comfortable',
   stretch: 'a stretch',
@@ -101,44 +101,44 @@ export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', str
 
 const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
-/** "three"; a larger number as digits. */
+/** Writes a number as a word: "three"; a larger one as digits. */
 export function numberWord(count: number): string {
   return NUMBERS[count] || String(count);
 }
 
-/** "two to a bow"; "a bow to each note" for one. */
+/** Writes a bowing: "two to a bow"; "a bow to each note" for one. */
 export function bowLabel(notesPerBow: number): string {
   return notesPerBow === 1 ? 'a bow to each note' : `${numberWord(notesPerBow)} to a bow`;
 }
 
-/** "¾", "½", "full-size", "16-inch": a size as it stands before the instrument's name. */
+/** Writes a size as it stands before the instrument's name: "¾", "½", "full-size", "16-inch". */
 export function sizeLabel(size: string): string {
   const fractions: Readonly<Record<string, string>> = { '4/4': 'full-size', '3/4': '¾', '1/2': '½', '1/4': '¼', '7/8': '⅞', '1/8': '⅛' };
   return fractions[size] ?? size.replace('"', '-inch').replace('.5', '½');
 }
 
-/** A sounding pitch text as this instrument's player reads it. */
+/** Writes a sounding pitch text as this instrument's player reads it. */
 export function writtenLabel(kind: InstrumentKind, text: string): string {
   const pitch = parsePitch(text);
   return pitch.ok ? displayPitch(writtenPitch(kind, pitch.value)) : text;
 }
 
-/** "3", of a double stop "1·4", of a chord "0·0·1", the lowest note's finger first. */
+/** Writes the fingers of a way to play: "3", of a double stop "1·4", of a chord "0·0·1", the lowest note's finger first. */
 export function wayLabel(way: { readonly finger: string; readonly upperFinger: string | null; readonly topFinger: string | null }): string {
   return [way.finger, way.upperFinger, way.topFinger].filter((finger) => finger !== null).join('·');
 }
 
-/** What is played, in a few words: "A♭ major, three octaves, up". */
+/** Writes in a few words what is played: "A♭ major, three octaves, up". */
 export function materialLabel({ material }: Brief): string {
   return materialPart(material.kind).told(material);
 }
 
-/** What a piece is called: its name, or what is played where it has none. */
+/** Gives the title of a piece: its name, or its material where it has none. */
 export function pieceTitle({ name, brief }: { readonly name: string; readonly brief: Brief }): string {
   return name === '' ? materialLabel(brief) : name;
 }
 
-/** How strong a wish may be, 0 to 1, as documents carry it and in words. */
+/** The strengths of a wish, 0 to 1, as documents have them and in words. */
 export const STRENGTHS: readonly { readonly value: string; readonly name: string }[] = [
   { value: '0', name: 'no' },
   { value: '0.35', name: 'a little' },
@@ -146,19 +146,19 @@ export const STRENGTHS: readonly { readonly value: string; readonly name: string
   { value: '1', name: 'above all' },
 ];
 
-/** On what it is played: "¾ violin"; the measured string length is told where there is one. */
+/** Writes the instrument: "¾ violin"; with the measured string length where there is one. */
 export function instrumentLabel(brief: Brief): string {
   const { kind, size, stringLengthMm } = brief.instrument;
   const measured = stringLengthMm === undefined ? '' : `, string ${stringLengthMm} mm`;
   return `${fingerboardName(kind, size ?? defaultSize(kind))}${measured}`;
 }
 
-/** "¾ violin". */
+/** Names a fingerboard: "¾ violin". */
 export function fingerboardName(kind: InstrumentKind, size: string): string {
   return `${sizeLabel(size)} ${INSTRUMENT_LABELS[kind]}`;
 }
 
-/** Lengths of single notes, as fractions of a whole note. */
+/** The names of lengths of single notes, as fractions of a whole note. */
 export const NOTE_LENGTH_LABELS: Readonly<Record<string, string>> = {
   '1/1': 'whole note',
   '3/4': 'dotted half',
@@ -170,14 +170,14 @@ export const NOTE_LENGTH_LABELS: Readonly<Record<string, string>> = {
   '1/16': 'sixteenth',
 };
 
-/** What is asked of some notes alone: "only the strings D from note 5 to note 12". */
+/** Writes what is asked of some notes alone: "only the strings D from note 5 to note 12". */
 export function passageLabel({ from, to, limits, preferences = {} }: Passage): string {
   const limited = limitsSet(limits).map(({ part, value }) => part.words.asked(value));
   const wished = PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label);
   return `${listed([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
 }
 
-/** Wishes in words, and the rules that hold for the whole line. */
+/** Writes the wishes, and the rules that hold for the whole line. */
 export function wishLabels(brief: Brief): readonly string[] {
   const { preferences = {}, limits } = brief;
   const rules = limitsSet(limits).filter(({ part }) => part.stands.in === 'rules');
@@ -189,7 +189,7 @@ export function wishLabels(brief: Brief): readonly string[] {
   ];
 }
 
-/** Wishes in the sentence. */
+/** Writes the wishes in the sentence. */
 export function wishText(wishes: readonly string[]): string {
   return wishes.length === 0 ? 'no preferences' : listed(wishes);
 }

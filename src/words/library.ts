@@ -10,18 +10,18 @@ export interface LibraryRow {
   readonly title: string;
   readonly what: string;
   readonly key: string;
-  /** The kind of instrument, to choose by; and the very instrument, to read. */
+  /** The kind of instrument, for choosing; and the full name, for reading. */
   readonly instrument: string;
   readonly on: string;
-  /** Empty where the piece names nobody. */
+  /** The name of the player; empty where the piece names nobody. */
   readonly player: string;
   readonly tags: readonly string[];
   readonly changedAt: number;
-  /** All its words in plain lower case, for the search. */
+  /** The words of the row in plain lower case, for the search. */
   readonly searched: string;
 }
 
-/** The row of a piece. */
+/** Makes the row of a piece. */
 export function libraryRow(id: string, piece: Piece, changedAt: number): LibraryRow {
   const { brief, tags = [] } = piece;
   const told = {
@@ -42,13 +42,13 @@ export function searchFor(search: string): (row: LibraryRow) => boolean {
   return (row) => words.every((word) => row.searched.includes(word));
 }
 
-/** Tags as typed, separated by commas: trimmed, each once, at most as many and as long as a piece may have. */
+/** Splits tags as typed, separated by commas: trimmed, each once, at most as many and as long as a piece may have. */
 export function tagsOf(text: string): readonly string[] {
   const tags = text.split(',').map((tag) => tag.trim().slice(0, 40));
   return [...new Set(tags.filter((tag) => tag !== ''))].slice(0, 12);
 }
 
-/** "A♭ major", "D minor": the key a piece is in, whatever kind of scale is on the tonic. */
+/** Writes the key of a piece, whatever kind of scale is on the tonic: "A♭ major", "D minor". */
 function keyText({ material }: Brief): string {
   if (material.kind === 'line') return keyLabel(material.key ?? 'C major');
   const tonic = parsePitch(material.tonic);

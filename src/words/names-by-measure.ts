@@ -6,13 +6,13 @@ import type { Plan } from '#core/plan/describe';
 
 /** A measure of a line without notation. */
 export interface MeasureOfNames {
-  /** As it is counted on the page. */
+  /** The number on the page. */
   readonly number: number;
-  /** "1 B", "2+4 C5+A5"; before the first note of a hand its position: "3rd: 1 D". */
+  /** The notes: "1 B", "2+4 C5+A5"; before the first note of a hand its position: "3rd: 1 D". */
   readonly notes: readonly string[];
 }
 
-/** Fingers and names of a line, or of some of its notes, measure by measure. */
+/** Lists fingers and names of a line, or of some of its notes, measure by measure. */
 export function namesByMeasure(plan: Plan, group?: NoteGroup): readonly MeasureOfNames[] {
   const measures = measuresOf(plan.line);
   const named = new Map<number, string[]>();

@@ -1,18 +1,18 @@
 import type { CarriedLocks } from '#core/brief/locks';
 
-/** What a teacher is told beside the work, for a moment. */
+/** The words for a plan that was stopped, which stand beside the work for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
 
-/** The worker died under a plan, or was so long with it that it was ended. */
+/** The words for a worker that died during a plan, or was so slow with it that it was ended. */
 export const ENGINE_FAILED = 'The fingering could not be worked out, or took too long. Ask for less, or change the brief to try again.';
 
-/** A scale became a line of the teacher’s own. */
+/** The words for a scale that became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 
-/** The browser plays nothing, and does not say why. */
+/** The words for a browser that plays nothing, and does not say why. */
 export const NO_SOUND = 'The browser cannot play sound.';
 
-/** What no longer fits its note and was removed; null where everything does. */
+/** Writes what no longer fits its note and was removed; null where everything does. */
 export function droppedText({ dropped, droppedMarks, droppedPassages, droppedBows }: CarriedLocks): string | null {
   const told = [
     [dropped, 'One locked finger no longer fits its note', `${dropped} locked fingers no longer fit their notes`],
@@ -29,5 +29,5 @@ export function droppedText({ dropped, droppedMarks, droppedPassages, droppedBow
   return words.length === 0 ? null : `${words.join('. ')} and ${all === 1 ? 'was' : 'were'} removed.`;
 }
 
-/** A question to the engine has no answer. */
+/** The words for a question to the engine that has no answer. */
 export const NOT_ANSWERED = 'This could not be worked out just now.';

@@ -1,4 +1,4 @@
-/** Each kind of number on the screen, and how it is calculated: for whoever asks. */
+/** The kinds of numbers on the screen, and how each is calculated. */
 export const NUMBER_ORIGINS: readonly (readonly [number: string, origin: string])[] = [
   [
     'mm from the nut',

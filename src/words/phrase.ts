@@ -4,12 +4,12 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import { positionName } from './atlas.ts';
 import { writtenLabel } from './labels.ts';
 
-/** A note under the hand: "2 E5", "open A" */
+/** Writes a note under the hand: "2 E5", "open A". */
 export function insideText({ finger, written, open }: Inside): string {
   return finger === '0' ? `open ${noteLabel(open)}` : `${finger} ${pitchLabel(written)}`;
 }
 
-/** "Note 3, F5, lies outside. The nearest inside is 2 E5 on the A string." */
+/** Writes a note outside: "Note 3, F5, lies outside. The nearest inside is 2 E5 on the A string." */
 export function outsideText({ note, pitch, nearest }: Outside, kind: InstrumentKind): string {
   const told = `Note ${note + 1}, ${writtenLabel(kind, pitch)}, lies outside.`;
   if (!nearest) return told;
@@ -17,12 +17,12 @@ export function outsideText({ note, pitch, nearest }: Outside, kind: InstrumentK
   return `${told} The nearest inside is ${insideText(nearest)}${where}.`;
 }
 
-/** What a phrase is called when it is kept. */
+/** Names a phrase when it is kept. */
 export function phraseName(position: string, string: string | null): string {
   return `Phrase in ${positionName(position)}${string === null ? '' : ` on the ${noteLabel(string)} string`}`;
 }
 
-/** Words of the page. */
+/** The words of the page. */
 export const PHRASE_WORDS = {
   allStrings: 'all strings',
   tap: 'Tap the notes, or type them.',

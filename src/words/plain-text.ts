@@ -1,7 +1,10 @@
-/** Characters that no XML file may hold, in no form, and that nobody reads: controls, halves of characters. (XML 1.0, production 2, Char.) */
+/**
+ * The characters that no XML file may contain, in any form, and that nobody reads: controls, halves of characters. (XML 1.0, production 2,
+ * Char.)
+ */
 const FORBIDDEN = /[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu;
 
-/** A text without the characters that would spoil every file it goes into. */
+/** Removes from a text the characters that would spoil every file it goes into. */
 export function plainText(text: string): string {
   return text.replace(FORBIDDEN, '');
 }

@@ -5,23 +5,23 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
 
-/** "46 mm": millimetres for reading. */
+/** Writes millimetres for reading: "46 mm". */
 export function mmText(mm: number): string {
   return `${mm < 10 && mm > 0 ? mm.toFixed(1) : Math.round(mm)} mm`;
 }
 
-/** "3 semitones", "1 semitone". */
+/** Writes semitones: "3 semitones", "1 semitone". */
 export function semitonesText(semitones: number): string {
   const count = Math.abs(semitones);
   return counted(count, 'semitone', 'semitones');
 }
 
-/** "first finger low on E and A": by the open notes of strings. */
+/** Writes the strings with a low first finger, by their open notes: "first finger low on E and A". */
 export function lowFirstText(opens: readonly string[]): string {
   return `first finger low on ${listed(opens.map(noteLabel))}`;
 }
 
-/** "finger 1 on II (A)", "open II (A)". */
+/** Writes a fingering: "finger 1 on II (A)", "open II (A)". */
 export function fingeringText(note: PlannedSound): string {
   const stops = note.stops.map((stop) => {
     const string = `${stop.string} (${noteLabel(stop.open)})`;
@@ -36,62 +36,62 @@ function fingerName(finger: Finger): string {
   return finger === 'T' ? 'thumb' : `finger ${finger}`;
 }
 
-/** What the other finger of an ornament or a stopped harmonic does: "trill with finger 2 on B4". */
+/** Writes what the other finger of an ornament or a stopped harmonic does: "trill with finger 2 on B4". */
 function partnerText({ does, finger, written }: Partner): string {
   if (does === 'touches') return `${fingerName(finger)} touching ${pitchLabel(written)} for the harmonic`;
   const other = finger === '0' ? `the open ${pitchLabel(written)}` : `${fingerName(finger)} on ${pitchLabel(written)}`;
   return `${ORNAMENT_LABELS[does]} with ${other}`;
 }
 
-/** "G3", of a double stop "G3 and B3", of a chord "G3, D4 and B4": as the player reads it. */
+/** Writes a sound as the player reads it: "G3", of a double stop "G3 and B3", of a chord "G3, D4 and B4". */
 export function soundText(note: PlannedSound): string {
   return listed(note.stops.map((stop) => pitchLabel(stop.written)));
 }
 
-/** One note in a sentence, for a listener. */
+/** Writes one note in a sentence, for a screen reader. */
 export function noteText(note: PlannedSound): string {
   const stop = note.stops[0];
   const place = stop.finger === '0' ? '' : `, ${positionWords(note.position)}, ${mmText(stop.mmFromNut)} from the nut`;
   return `${soundText(note)}, ${fingeringText(note)}${place}${note.locked ? ', locked by you' : ''}`;
 }
 
-/** How a finger stands, where it matters: "low", "high", "extended". */
+/** Writes how a finger stands, where it matters: "low", "high", "extended". */
 export function fingerPlaceText(note: PlannedSound): string {
   return note.stops[0].finger === '0' ? 'open' : (fingerStands(note) ?? '');
 }
 
-/** A shift in a sentence: from where and what finger to where and what finger. */
+/** Writes a shift in a sentence: the places and fingers at both ends. */
 export function shiftText(shift: Shift): string {
   const from = `${shift.fromFinger} in ${positionWords(shift.fromPosition)}`;
   const to = `${shift.toFinger} in ${positionWords(shift.toPosition)}`;
   return `${from} to ${to}`;
 }
 
-/** When the hand has time to move. */
+/** Writes when the hand has time to move. */
 export function shiftMoment(shift: Shift): string {
   if (shift.throughRest) return 'in the rest';
   if (shift.throughOpenString) return 'while the open string sounds';
   return shift.underSlur ? 'inside the bow' : 'at the bow change';
 }
 
-/** mm per second of a shift; null without a tempo. */
+/** Gives the speed of a shift, mm per second; null without a tempo. */
 export function shiftSpeed(shift: Shift): number | null {
   return shift.seconds === null || shift.seconds === 0 ? null : shift.handMm / shift.seconds;
 }
 
-/** How far the notes move: "up 2 semitones", "stay". */
+/** Writes how far the notes move: "up 2 semitones", "stay". */
 export function movementText(semitones: number): string {
   if (semitones === 0) return 'stay';
   return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
 }
 
-/** "73 mm, comfortable, 80 % of the most there is"; without a measured hand the millimetres alone. */
+/** Writes a reach: "73 mm, comfortable, 80 % of the most there is"; without a measured hand the millimetres alone. */
 export function reachText({ needMm, judged }: PlannedReach): string {
   if (judged === null) return mmText(needMm);
   return `${mmText(needMm)}, ${REACH_LABELS[judged.verdict]} (${Math.round(judged.shareOfLargest * 100)} % of the largest span)`;
 }
 
-/** That locked fingers ask for a hand nobody has, and where; null where they do not. */
+/** Writes that locked fingers ask for a hand nobody has, and where; null where they do not. */
 export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   const [first] = notOneHand;
   const [from, to] = [first && notes[first.from], first && notes[first.to]];

@@ -15,10 +15,10 @@ import {
 import { positionName } from './atlas.ts';
 import { intervalName } from './intervals.ts';
 
-/** What can be asked, several kinds of questions together. */
+/** The groups of questions that can be asked together. */
 export const QUIZ_GROUPS = ['places', 'hand', 'spelling', 'shifts'] as const satisfies readonly string[];
 
-/** Kinds of questions that are asked together. */
+/** A group of kinds of questions that are asked together. */
 export type QuizGroup = (typeof QUIZ_GROUPS)[number] | 'all';
 
 const KINDS: Readonly<Record<(typeof QUIZ_GROUPS)[number], readonly QuizKind[]>> = {
@@ -28,12 +28,12 @@ const KINDS: Readonly<Record<(typeof QUIZ_GROUPS)[number], readonly QuizKind[]>>
   shifts: ['shift-interval', 'shift-target'],
 };
 
-/** The kinds of a group. */
+/** Lists the kinds of a group. */
 export function kindsOf(group: QuizGroup): readonly QuizKind[] {
   return group === 'all' ? QUIZ_GROUPS.flatMap((each) => KINDS[each]) : KINDS[group];
 }
 
-/** A group as it stands in the sentence. */
+/** The names of groups in the sentence. */
 export const GROUP_WORDS: Readonly<Record<QuizGroup, string>> = {
   all: 'everything',
   places: 'notes and places',
@@ -42,16 +42,16 @@ export const GROUP_WORDS: Readonly<Record<QuizGroup, string>> = {
   shifts: 'shifts',
 };
 
-/** What is asked about. */
+/** The names of what is asked about. */
 export const ABOUT_WORDS = { own: 'the keys and positions of their pieces', chosen: 'one key and position' } as const;
 
-/** Whether seconds are counted. */
+/** The words for whether seconds are counted. */
 export const CLOCK_WORDS = { with: 'with a clock', without: 'without a clock' } as const;
 
-/** The question in words. */
+/** Writes the question. */
 export function questionText(question: QuizQuestion): string {
   const position = question.position === null ? '' : `in ${positionName(question.position)}`;
-  // What lies under a finger depends on the key: of questions from many pieces each has its own.
+  // The note under a finger depends on the key: of questions from many pieces each has its own.
   const where = `${position}, ${keyLabel(question.key)}`;
   switch (question.kind) {
     case 'place-to-note':
@@ -84,13 +84,13 @@ function shiftText({ key, from, fromPosition, position }: ShiftAsked): string {
   return `${from.finger} plays ${pitchLabel(from.written)} on the ${noteLabel(from.open)} string in ${positionName(fromPosition)} and shifts to ${to}, ${keyLabel(key)}.`;
 }
 
-/** An answer in words. */
+/** Writes an answer. */
 export function answerText(kind: QuizKind, answers: readonly string[]): string {
   if (kind === 'touch') return answers.length === 0 ? NONE_TOUCHES : answers.map((pair) => oneAnswer(kind, pair)).join(', ');
   return listed(answers.map((answer) => oneAnswer(kind, answer)));
 }
 
-/** Nothing touches. */
+/** The words for no fingers that touch. */
 export const NONE_TOUCHES = 'none';
 
 function oneAnswer(kind: QuizKind, answer: string): string {
@@ -120,20 +120,20 @@ function placeWords(open: string, finger: string): string {
   return finger === '0' ? `open ${noteLabel(open)}` : `${finger} on the ${noteLabel(open)} string`;
 }
 
-/** Straight or diagonal, seen from the lower of two strings. */
+/** The names of straight and diagonal, seen from the lower of two strings. */
 export const ACROSS_WORDS: Readonly<Record<(typeof ACROSS)[number], string>> = {
   straight: 'straight across',
   higher: 'diagonal: higher on the next string',
   lower: 'diagonal: lower on the next string',
 };
 
-/** "a minor third", from "2 3". */
+/** Writes an interval from an answer: "a minor third", from "2 3". */
 export function intervalWords(named: string): string {
   const [letters = 0, semitones = 0] = named.split(' ').map(Number);
   return named === intervalNamed(0, 0) ? 'the same note' : intervalName(letters, semitones);
 }
 
-/** Why a question comes now. */
+/** The words for why a question comes now. */
 export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   confused: 'mixed up a moment ago',
   due: 'due today',
@@ -141,7 +141,7 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   beyond: 'not due yet',
 };
 
-/** What became of an answer. */
+/** Writes the verdict on an answer. */
 export function verdictText(question: QuizQuestion, { right, otherName }: CheckedAnswer): string {
   const { kind, answers } = question;
   const heard = kind === 'key-interval' ? ` ${listed(question.written.map(pitchLabel))} sounded.` : '';
@@ -152,7 +152,7 @@ export function verdictText(question: QuizQuestion, { right, otherName }: Checke
   return otherName ? `It sounds the same, but here it is written ${answer}.` : `It is ${answer}.${heard}`;
 }
 
-/** "B and B♭ on the A string, third position: 3 times" */
+/** Writes a confusion: "B and B♭ on the A string, third position: 3 times". */
 export function confusionText(confusion: Confusion): string {
   const [asked] = confusion.questions;
   const names = confusedNames(confusion).map((name) => answerText(asked.kind === 'note-to-place' ? 'place-to-note' : asked.kind, [name]));
@@ -161,32 +161,32 @@ export function confusionText(confusion: Confusion): string {
   return `${names.join(' and ')}${string}${where}: ${counted(confusion.times, 'time', 'times')}`;
 }
 
-/** Ways through the names of a position. */
+/** The names of the ways through the names of a position. */
 export const NAME_WAY_WORDS: Readonly<Record<NameWay, string>> = { up: 'up', down: 'down', 'up-down': 'up and down' };
 
-/** What a name is asked from. */
+/** The sources from which a name is asked. */
 export const NAMES_FROM = ['staff', 'place', 'sound'] as const;
 
-/** What a name is asked from, in the sentence. */
+/** The names of these sources in the sentence. */
 export const NAMES_FROM_WORDS: Readonly<Record<(typeof NAMES_FROM)[number], string>> = {
   staff: 'from the staff',
   place: 'from the place',
   sound: 'from the sound',
 };
 
-/** What came of a way through the names: "14 of 15 at once, in 41 seconds". */
+/** Writes the result of a way through the names: "14 of 15 at once, in 41 seconds". */
 export function namesDoneText(right: number, all: number, seconds: number | null): string {
   return `${right} of ${all} at once${seconds === null ? '' : `, in ${Math.round(seconds)} seconds`}.`;
 }
 
-/** What an ear tells apart. */
+/** Writes what an ear tells apart. */
 export function earText(tolerance: number | null): string {
   return tolerance === null
     ? 'What this ear tells apart is known after a few more answers.'
     : `This ear tells about ${Math.round(tolerance)} cents apart.`;
 }
 
-/** Words of the quiz. */
+/** The words of the quiz. */
 export const QUIZ_WORDS = {
   waiting: 'Making the questions …',
   parts: { questions: 'Questions', names: 'Names in order', ear: 'By ear' },

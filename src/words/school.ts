@@ -1,6 +1,6 @@
 import { type Labels, type QuestionName, QUESTION_NAMES, questionNamed, sideOf, type StyleName, type Ways } from '#core/brief/parts/school';
 
-/** The questions of a school that show in the fingering, by what they are about, in the order in which they are asked. */
+/** The questions of a school that show in the fingering, by subject, in the order in which they are asked. */
 export const QUESTION_GROUPS: readonly { readonly title: string; readonly questions: readonly QuestionName[] }[] = [
   { title: 'Open strings and the fourth finger', questions: ['openUp', 'openDown', 'openAbove', 'fourthAtShifts', 'fourthOnTop'] },
   { title: 'Shifts', questions: ['guide', 'shiftUp', 'shiftDown', 'nextPosition', 'down'] },
@@ -9,7 +9,7 @@ export const QUESTION_GROUPS: readonly { readonly title: string; readonly questi
   { title: 'Shown beside the note', questions: QUESTION_NAMES.filter((name) => questionNamed(name).toldAt !== undefined) },
 ];
 
-/** What stands with the notes a pupil learns. */
+/** The names of the labels under the notes. */
 export const LABEL_WORDS: Readonly<Record<Labels, string>> = {
   numbers: 'finger numbers',
   names: 'note names',
@@ -17,18 +17,18 @@ export const LABEL_WORDS: Readonly<Record<Labels, string>> = {
   neither: 'neither numbers nor names',
 };
 
-/** What a style is called at the head of its column. */
+/** The names of styles at the head of their columns. */
 export const STYLE_LABELS: Readonly<Record<StyleName, string>> = { older: 'Older', plain: 'Plain', singing: 'Singing' };
 
-/** Answers that the sentence tells by a part of its own. */
+/** The questions whose answers have a part of their own in the sentence. */
 const WITH_THEIR_OWN_PART: readonly QuestionName[] = ['down', 'bassHand'];
 
-/** Answers in words, in the order of the questions. */
+/** Writes answers in the order of the questions. */
 export function waysLabels(ways: Ways): readonly string[] {
   return labelsOf(ways, QUESTION_NAMES);
 }
 
-/** Answers as they stand among the preferences of the sentence. */
+/** Writes answers as they stand among the preferences of the sentence. */
 export function waysInSentence(ways: Ways): readonly string[] {
   return labelsOf(
     ways,

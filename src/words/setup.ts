@@ -11,25 +11,25 @@ import { pitchLabel } from '#core/pitch';
 import { fingerboardName, HAND_LABELS, SCHOOL_LABELS } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
-/** How long the fourth finger is beside the third. */
+/** The names for the length of the fourth finger beside the third. */
 export const FOURTH_FINGER_LABELS: Readonly<Record<(typeof FOURTH_FINGERS)[number] | 'usual', string>> = {
   usual: 'of the usual length',
   short: 'short beside the third',
   long: 'long beside the third',
 };
 
-/** About a term: hands grow, and the studio asks again. */
+/** The days of a term, after which the studio asks again: hands grow. */
 const TERM_DAYS = 120;
 const DAY_MS = 86_400_000;
 
-/** Asks for another measuring when a term has passed since the last; null before, or where no day is given. */
+/** Writes that a hand is to be measured again when a term has passed since the last; null before, or where no day is given. */
 export function measureAgainText(measuredOn: string, today: Date): string | null {
   const measured = Date.parse(measuredOn);
   if (Number.isNaN(measured) || today.getTime() - measured < TERM_DAYS * DAY_MS) return null;
   return 'Measured more than a term ago: measure again, hands grow.';
 }
 
-/** What is known of a hand besides its spans, a sentence each: remarks, never verdicts. */
+/** Writes the remarks on a hand beside its spans, a sentence each: never verdicts. */
 export function handRemarks({ fourthFinger, armMm, nails, measuredOn }: HandMeasurements, today: Date): readonly string[] {
   const again = measuredOn === undefined ? null : measureAgainText(measuredOn, today);
   return [
@@ -43,19 +43,19 @@ export function handRemarks({ fourthFinger, armMm, nails, measuredOn }: HandMeas
   ];
 }
 
-/** How open strings are tuned to each other, by what their players hear. */
+/** Writes how open strings are tuned to each other, by what their players hear. */
 export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): string {
   if (tuning === 'equal') return 'equal, as a tuner shows';
   return kind === 'bass' ? 'in pure fourths from the A' : 'in pure fifths from the A';
 }
 
-/** An instrument, a player or a school, and the briefs that tell what it is. */
+/** An instrument, a player or a school, with the briefs that describe it. */
 export interface ToldByBriefs {
   readonly document: { readonly name: string };
   readonly briefs: readonly Brief[];
 }
 
-/** How an earlier version of an instrument, a player or a school differs from how it is now: what bringing it back would do. */
+/** Writes how an earlier version of an instrument, a player or a school differs from the present one: the effect of bringing it back. */
 export function setupVersionText(now: ToldByBriefs, version: ToldByBriefs): string {
   const { name } = version.document;
   const changes = now.briefs.flatMap((brief, index) => setupChanges(brief, version.briefs[index] ?? brief, 'now'));
@@ -63,10 +63,13 @@ export function setupVersionText(now: ToldByBriefs, version: ToldByBriefs): stri
   return goesBackText(dequal(now.document, version.document), told);
 }
 
-/** What the other side of a difference is called: how it was before, or how it is now. */
+/** The name for the other side of a difference: before, or now. */
 export type OtherSide = 'was' | 'now';
 
-/** What differs between two descriptions of an instrument, a player and a school, a phrase each: "string length: 307 mm (was: 300 mm)". */
+/**
+ * Lists the differences between two descriptions of an instrument, a player and a school, a phrase each: "string length: 307 mm (was: 300
+ * mm)".
+ */
 export function setupChanges(before: Brief, after: Brief, otherSide: OtherSide = 'was'): readonly string[] {
   return [
     ...told([...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)], otherSide),
@@ -74,7 +77,7 @@ export function setupChanges(before: Brief, after: Brief, otherSide: OtherSide =
   ];
 }
 
-/** What is told, as it is before and after. */
+/** The words before and after a change. */
 type Told = readonly [what: string, before: string, after: string];
 
 function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): readonly Told[] {
@@ -106,7 +109,7 @@ function playerChanges(before: Brief, after: Brief): readonly Told[] {
   ];
 }
 
-/** What is taught differently from before: "the fourth finger going up (was: whichever suits, going up)". */
+/** Lists what is taught differently from before: "the fourth finger going up (was: whichever suits, going up)". */
 function schoolChanges(before: Brief, after: Brief, otherSide: OtherSide): readonly string[] {
   const [were, are] = [waysOf(before), waysOf(after)];
   const changed = questionsFor(after.instrument.kind).filter((name) => were[name] !== are[name]);
@@ -144,7 +147,7 @@ function handText({ player }: Brief): string {
   return `${spans === '' ? HAND_LABELS[hand.preset ?? 'average'] : 'measured,'}${spans}${fingers}`;
 }
 
-/** What a change did to a piece, a sentence each; empty when nothing of it shows. */
+/** Lists the effects of a change on a piece, a sentence each; empty when none shows. */
 export function changeEffects(changed: WhatChanged): readonly string[] {
   switch (changed.kind) {
     case 'no-longer-planned':
@@ -168,7 +171,7 @@ function plannedEffects(changed: Extract<WhatChanged, { kind: 'planned' }>): rea
   ];
 }
 
-/** How many notes are told by number. */
+/** The number of notes that are named by number. */
 const MOST_NUMBERED = 6;
 
 function notesText(indexes: readonly number[]): string {
@@ -177,7 +180,7 @@ function notesText(indexes: readonly number[]): string {
   return indexes.length > MOST_NUMBERED ? `${indexes.length} notes are` : `Notes ${numbers.join(', ')} are`;
 }
 
-/** The measured and estimated spans of a hand in a line. */
+/** Writes the measured and estimated spans of a hand in a line. */
 export function handLine({ firstToFourth, fingerDistanceMm }: PlayerHand): string {
   return `first to fourth finger ${mmText(firstToFourth.comfortMm)} comfortable, ${mmText(firstToFourth.maxMm)} at most; two fingers side by side ${mmText(fingerDistanceMm)}`;
 }

@@ -5,7 +5,7 @@ import type { NoMicrophone } from '../audio/microphone.ts';
 import { centsText, hzText, ratioName } from './intonation.ts';
 import { mmText } from './plan-words.ts';
 
-/** Why the microphone gives nothing, and what would help. */
+/** The words for why the microphone gives nothing, and what would help. */
 export const NO_MICROPHONE: Readonly<Record<NoMicrophone, string>> = {
   denied:
     'The browser was not allowed to listen. Allow the microphone for this page in the browser’s settings, or use the simulated instrument.',
@@ -13,23 +13,23 @@ export const NO_MICROPHONE: Readonly<Record<NoMicrophone, string>> = {
   busy: 'Another program holds the microphone. Close it there, or use the simulated instrument.',
 };
 
-/** What is heard when it is no pitch. */
+/** The words for a sound that is no pitch. */
 export const NOT_HEARD: Readonly<Record<'silent' | 'clipped' | 'unclear', string>> = {
   silent: 'Nothing sounds. Bow the open string, long and even.',
   clipped: 'Too loud: the sound is cut off. Move away from the microphone or turn it down.',
   unclear: 'No clear pitch. Bow one open string alone, without the others.',
 };
 
-/** From this on a string is out of tune, cents. */
+/** The error from which a string is out of tune, cents. */
 export const IN_TUNE_CENTS = 2;
 
-/** "12.3 cents flat", "in tune". */
+/** Writes a deviation: "12.3 cents flat", "in tune". */
 export function deviationText(cents: number): string {
   if (Math.abs(cents) <= IN_TUNE_CENTS) return `in tune (${centsText(cents)})`;
   return `${Math.abs(cents).toFixed(1)} cents ${cents > 0 ? 'sharp' : 'flat'}`;
 }
 
-/** How a player tunes one string. */
+/** Writes how a player tunes one string. */
 export function stepText(instrument: Instrument, step: TuningStep): string {
   const own = nameOf(instrument, step.stringIndex);
   if (step.against === null) return `Begin with ${own}: match the reference, ${hzText(step.targetHz)}.`;
@@ -42,7 +42,7 @@ export function stepText(instrument: Instrument, step: TuningStep): string {
   return `Bow ${own} together with ${other}, which is tuned already: the ${ratioName(step.ratio)}, ${rest}.`;
 }
 
-/** Which harmonics of two strings sound alike, where they are touched. */
+/** Writes which harmonics of two strings sound alike, and where they are touched. */
 export function harmonicsText(instrument: Instrument, step: TuningStep): string | null {
   if (step.harmonics === null || step.against === null) return null;
   const { ownPartial, ownMm, againstPartial, againstMm } = step.harmonics;

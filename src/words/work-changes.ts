@@ -12,14 +12,14 @@ import { variantLabels } from './line/rhythm.ts';
 import { changesText } from './line/signature.ts';
 import { type OtherSide, setupChanges } from './setup.ts';
 
-/** What the teacher decides about a piece, as far as words of its changes go. */
+/** The teacher's decisions about a piece, as far as the words of its changes need them. */
 export interface Decided {
   readonly name: string;
   readonly brief: Brief;
   readonly lineText: string;
 }
 
-/** What was done from one state of a piece to the next, in a few words: "A major, one octave", "note 5 locked: 3 on D". */
+/** Writes the change from one state of a piece to the next: "A major, one octave", "note 5 locked: 3 on D". */
 export function workChange(before: Decided, after: Decided, otherSide: OtherSide = 'was'): string {
   const told = [
     before.name === after.name ? '' : `named “${after.name}”`,
@@ -36,7 +36,7 @@ export function workChange(before: Decided, after: Decided, otherSide: OtherSide
   return told.length === 0 ? 'a change' : told.join('; ');
 }
 
-/** How a version differs from the piece as it is now: what bringing it back would do. */
+/** Writes how a version differs from the piece as it is now: the effect of bringing it back. */
 export function versionText(now: Decided, version: Decided): string {
   const isSame = dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText]);
   return goesBackText(isSame, [workChange(now, version, 'now')]);
@@ -55,7 +55,7 @@ function materialChange(before: Brief, after: Brief): string {
     .join('; ');
 }
 
-/** A part of the brief in words, when its words differ. */
+/** Writes a part of the brief, when its words differ. */
 function partChange(before: Brief, after: Brief, words: (brief: Brief) => string): string {
   return words(before) === words(after) ? '' : words(after);
 }
@@ -66,7 +66,7 @@ function rhythmText({ rhythm }: Brief): string {
   return [plain, ...variantLabels(rhythm)].join(', ');
 }
 
-/** The limits told each separately; others are told with the player, or among the wishes. */
+/** The limits that are named separately; others are named with the player, or among the wishes. */
 const LIMITS = LIMIT_NAMES.filter((name) => limitPart(name).ofPlayer !== true && limitPart(name).stands.in === 'sentence');
 
 function limitText<Name extends LimitName>(name: Name, { limits }: Brief): string {
@@ -96,10 +96,10 @@ function lockText({ finger, upperFinger, topFinger, string }: NonNullable<Brief[
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
 }
 
-/** How many of the notes fingered differently are numbered. */
+/** The number of differently fingered notes that are numbered. */
 const MOST_NUMBERED = 8;
 
-/** Which notes (line indexes) the engine fingered differently; empty where nothing is known of it. */
+/** Writes which notes (line indexes) the engine fingered differently; empty where nothing is known of it. */
 export function refingeredText(notes: readonly number[] | null): string {
   if (notes === null) return '';
   if (notes.length === 0) return 'no fingering changed';

@@ -1,6 +1,6 @@
 /**
- * How soon the atlas is drawn in another key, and how soon a quiz shows the right answer on the fingerboard, on this machine, for the
- * built application: `npm run build` first, then `npm run bench:atlas`.
+ * Measures how soon the atlas is drawn in another key, and how soon a quiz shows the right answer on the fingerboard, on this machine, for
+ * the built application: `npm run build` first, then `npm run bench:atlas`.
  */
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM, served } from '../support/served.ts';
@@ -14,7 +14,7 @@ const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  // The functions handed to the page are compiled with a helper that the page does not have.
+  // The functions passed to the page are compiled with a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
   console.log(`atlas of all positions, another key chosen to drawn: ${told(await atlas(page))} (at most 150 ms)`);
   console.log(`quiz, answer given to shown on the fingerboard: ${told(await quiz(page))} (at most 50 ms)`);

@@ -1,7 +1,6 @@
 /**
- * What a batch costs, for the built application (`npm run build` first): the scales of a whole book (48 keys, two octaves, four
- * instruments) through `/api/plan/batch`, against the same one request after the other; whether the lines came in order, and how
- * evenly.
+ * Measures the cost of a batch, for the built application (`npm run build` first): the scales of a whole book (48 keys, two octaves, four
+ * instruments) through `/api/plan/batch`, against the same one request after the other; whether the lines came in order, and how evenly.
  */
 import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
@@ -10,7 +9,7 @@ import { served } from '../support/served.ts';
 const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'] as const;
 const TYPES = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const;
 
-/** The enharmonic name of a minor key that would need too many flats. */
+/** The enharmonic names of minor keys that would need too many flats. */
 const MINOR_NAMES: Readonly<Record<string, string>> = { Db: 'C#', Ab: 'G#' };
 
 const briefs = INSTRUMENT_KINDS.flatMap((kind) =>
@@ -22,7 +21,7 @@ const briefs = INSTRUMENT_KINDS.flatMap((kind) =>
   ),
 );
 
-/** The lowest such note of an instrument: on its lowest string, or the next. */
+/** Finds the lowest note of a name on an instrument: on its lowest string, or the next. */
 function lowestOn(kind: InstrumentKind, name: string): string {
   const open = TUNINGS[kind].at(-1) ?? '';
   const octave = Number(open.slice(-1));
@@ -36,7 +35,7 @@ function sounds(pitch: string): number {
 
 const server = await served({ port: 4397 });
 try {
-  // Once for nothing: what is measured then is warm.
+  // A first run warms the machine up.
   await batch(briefs.slice(0, 16));
   const together = await batch(briefs);
   const since = performance.now();
@@ -58,7 +57,7 @@ interface BatchRun {
   readonly ms: number;
   readonly inOrder: boolean;
   readonly planned: number;
-  /** When each line came, ms. */
+  /** The moments at which the lines came, ms. */
   readonly moments: readonly number[];
 }
 

@@ -1,6 +1,6 @@
 /**
- * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
- * `-- --against DIR` the build in another tree is measured in the same run, in turns, and what counts are the ratios.
+ * Measures what the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With `--
+ * --against DIR` the build in another tree is measured in the same run, in turns, and the ratios count.
  */
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../support/first-page.ts';
@@ -11,16 +11,16 @@ const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 const ROUNDS = 21;
 
-/** Every kind of first visit is made so many times. */
+/** The number of times that every kind of first visit is made. */
 const FIRST_VISITS = 5;
 
-/** Two builds are measured so many times each, in turns. */
+/** The number of times that two builds are measured each, in turns. */
 const TURNS = 5;
 
-/** How often a plan is asked for while other fingerings are looked for, and at rest. */
+/** The number of plans asked for while other fingerings are looked for, and at rest. */
 const BUSY_ROUNDS = 9;
 
-/** What is measured of the plans of a build, ms. */
+/** The names of the figures for the plans of a build, ms. */
 const FIGURE_NAMES = {
   changeMs: 'brief changed to plan drawn',
   keyMs: 'key pressed to new drawing',
@@ -30,7 +30,7 @@ const FIGURE_NAMES = {
 
 const FIGURES = ['changeMs', 'keyMs', 'busyMs', 'restMs'] as const satisfies readonly (keyof typeof FIGURE_NAMES)[];
 
-/** Medians of one build, ms. */
+/** The medians of one build, ms. */
 type Figures = Readonly<Record<keyof typeof FIGURE_NAMES, number>>;
 
 const against = process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : undefined;
@@ -43,7 +43,7 @@ console.log(
 if (against !== undefined) await printAgainst(against, first);
 await browser.close();
 
-/** Measures both builds in turns: whoever comes first finds a cold machine. */
+/** Measures both builds in turns, because the first finds a cold machine. */
 async function printAgainst(other: string, first: Figures): Promise<void> {
   const [here, there]: [Figures[], Figures[]] = [[first], []];
   for (let turn = 0; turn < TURNS; turn += 1) {
@@ -88,7 +88,7 @@ async function withBuild(tree: string, work: (page: Page) => Promise<Figures>): 
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   try {
     console.log(`\nthe build in ${tree}`);
-    // The functions handed to the page are compiled with a helper that the page does not have.
+    // The functions passed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
     return await work(page);
   } finally {
@@ -97,7 +97,7 @@ async function withBuild(tree: string, work: (page: Page) => Promise<Figures>): 
   }
 }
 
-/** First visits of each kind of visitor, and what was sent for them until the staff stood. */
+/** Measures first visits of each kind of visitor, and the bytes sent for them until the staff stood. */
 async function printFirstVisits(browser: Browser, address: string): Promise<void> {
   for (const visitor of VISITORS) {
     const visits: FirstVisit[] = [];
@@ -115,7 +115,7 @@ function kilobytes(bytes: number): string {
   return `${(bytes / 1024).toFixed(1)} KB`;
 }
 
-/** What an empty page of this browser on this machine takes: from a key to the next frame, and from frame to frame. */
+/** The figures of an empty page of this browser on this machine: from a key to the next frame, and from frame to frame. */
 interface Baseline {
   readonly keyMs: number;
   readonly frameMs: number;
@@ -132,7 +132,7 @@ async function emptyPageMs(browser: Browser): Promise<Baseline> {
   return { keyMs: median(keys), frameMs };
 }
 
-/** From the brief's change to the frame in which the new plan stands. */
+/** Measures the time from the brief's change to the frame with the new plan. */
 async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: Baseline): Promise<number> {
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves', { exact: true }).selectOption('three octaves');
@@ -144,7 +144,7 @@ async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: 
   return median(times);
 }
 
-/** From a finger's key to the frame in which the line of 60 notes is fingered around it. */
+/** Measures the time from a finger's key to the frame in which the line of 60 notes is fingered around it. */
 async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promise<number> {
   await openLine(page, 60);
   await page.locator('[data-bead="7"]').click();
@@ -158,7 +158,7 @@ async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promis
   return median(times);
 }
 
-/** How long a plan of a whole line asked to come down as it goes up takes while other fingerings are looked for, and at rest. */
+/** Measures a plan of a whole line asked to come down as it goes up while other fingerings are looked for, and at rest. */
 async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | 'restMs'>> {
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves', { exact: true }).selectOption('three octaves');
@@ -183,7 +183,7 @@ async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | '
   return { busyMs: median(busy), restMs: median(rest) };
 }
 
-/** From a key to the frame after it or, of a bench, to the frame in which the beads read otherwise; ms. */
+/** Measures the time from a key to the frame after it or, of a bench, to the frame in which the beads differ; ms. */
 async function keyMs(page: Page, key: string, beads: boolean): Promise<number> {
   // The page must be listening before the key is pressed.
   await page.evaluate((waitForBeads) => {
@@ -208,7 +208,7 @@ async function keyMs(page: Page, key: string, beads: boolean): Promise<number> {
   return page.evaluate((): Promise<number> => Reflect.get(globalThis, 'drawn'));
 }
 
-/** Frame times and long tasks while 2,000 notes go by: at rest, and while they are planned again. */
+/** Measures frame times and long tasks while 2,000 notes go by: at rest, and while they are planned again. */
 async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> {
   await openLine(page, 2000);
   await page.getByRole('button', { name: 'Look for other fingerings of this long line' }).waitFor();
@@ -231,7 +231,7 @@ async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> 
   }
 }
 
-/** Frame times in ms, the score (if there is one) scrolled on by so many px each frame. */
+/** Measures frame times in ms, while the score (if there is one) scrolls on by a number of px each frame. */
 async function framesOf({ frames, step }: { readonly frames: number; readonly step: number }): Promise<readonly number[]> {
   const scroller = document.querySelector('[aria-label^="Staff and path of the hand"]');
   const times: number[] = [];
@@ -249,7 +249,7 @@ async function framesOf({ frames, step }: { readonly frames: number; readonly st
   });
 }
 
-/** A line up and down the violin, of so many eighths. */
+/** Opens a line up and down the violin, of a number of eighths. */
 async function openLine(page: Page, notes: number): Promise<void> {
   const scale = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5', 'A5', 'B5'];
   const wave = [...scale, ...scale.slice(1, -1).toReversed()];

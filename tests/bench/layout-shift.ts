@@ -9,8 +9,8 @@ const SIZES = [
 ] as const;
 
 /**
- * How much of each view moves while it comes, as browsers sum it up: 0 for nothing, and what a reader notices from about
- * 0.1 on. Every view is opened in a browser of its own, with nothing kept.
+ * Measures how much of each view moves while it comes, as browsers sum it up: 0 for nothing, and noticeable to a reader from about 0.1 on.
+ * Every view is opened in a browser of its own, with nothing stored.
  */
 export async function printLayoutShifts(browser: Browser, address: string): Promise<void> {
   const told: string[] = [];

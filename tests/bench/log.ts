@@ -1,6 +1,6 @@
 /**
- * A log after years: 100,000 tries of one player. How soon Record is open, day by day and all of it, and how long it takes to add an
- * entry, against the same with the demo alone. For the built application: `npm run bench:log -- --attempts 100000`.
+ * Measures a log after years: 100,000 tries of one player. How soon Record is open, day by day and all of it, and how long it takes to add
+ * an entry, against the same with the demo alone. For the built application: `npm run bench:log -- --attempts 100000`.
  */
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { firstShown, noteFirstShown } from '../support/first-shown.ts';
@@ -13,7 +13,7 @@ const ROUNDS = 9;
 const DAY = 'article';
 const ADDED = 20;
 
-/** Tries of a diligent day. */
+/** The tries of a diligent day. */
 const A_DAY = 140;
 
 const attempts = numberGiven('attempts', 100_000);
@@ -22,7 +22,7 @@ const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 try {
   const context = await browser.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
-  // The functions handed to the page are compiled with a helper that the page does not have.
+  // The functions passed to the page are compiled with a helper that the page does not have.
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await noteFirstShown(context, [DAY]);
   const first = await context.newPage();
@@ -39,7 +39,7 @@ try {
   await server.stop();
 }
 
-/** Medians, ms. */
+/** The medians, ms. */
 async function figures(context: BrowserContext): Promise<Readonly<Record<string, number>>> {
   const open: number[] = [];
   const all: number[] = [];
@@ -78,7 +78,7 @@ async function remark(text: string): Promise<number> {
   return performance.now() - since;
 }
 
-/** Runs in the page: days of tries before those of the demo, for its first player. */
+/** Runs in the page: adds days of tries before those of the demo, for its first player. */
 async function grow({ attempts: count, aDay }: { readonly attempts: number; readonly aDay: number }): Promise<void> {
   const opening = indexedDB.open('dove-path');
   await new Promise((resolve) => (opening.onsuccess = resolve));

@@ -1,7 +1,7 @@
 /**
- * A studio after years: 5,000 pieces and 200 players. How soon the library and the bench are open and a search has its answer,
- * against the same with the demo alone; and what many edits leave in memory. For the built application (`npm run build`
- * first): `npm run bench:long-life -- --pieces 5000 --players 200 --edits 20000`.
+ * Measures a studio after years: 5,000 pieces and 200 players. How soon the library and the bench are open and a search has its answer,
+ * against the same with the demo alone; and how much memory many edits leave in use. For the built application (`npm run build` first):
+ * `npm run bench:long-life -- --pieces 5000 --players 200 --edits 20000`.
  */
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
 import { firstShown, noteFirstShown } from '../support/first-shown.ts';
@@ -11,7 +11,7 @@ import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 const PORT = 4393;
 const ROUNDS = 5;
 
-/** A piece of the library, and a finger of the bench. */
+/** The selectors of a piece of the library, and of a finger of the bench. */
 const [ROW, BEAD] = ['tbody tr', '[data-bead]'] as const;
 
 const pieces = numberGiven('pieces', 5000);
@@ -40,7 +40,7 @@ try {
 async function opened(on: Browser): Promise<BrowserContext> {
   const context = await on.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
   await context.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
-  // The functions handed to the page are compiled with a helper that the page does not have.
+  // The functions passed to the page are compiled with a helper that the page does not have.
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await noteFirstShown(context, [ROW, BEAD]);
   const page = await context.newPage();
@@ -51,7 +51,7 @@ async function opened(on: Browser): Promise<BrowserContext> {
   return context;
 }
 
-/** Medians, ms. */
+/** The medians, ms. */
 async function figures(context: BrowserContext): Promise<Readonly<Record<string, number>>> {
   const library: number[] = [];
   const bench: number[] = [];
@@ -86,7 +86,7 @@ async function untilShown(page: Page, path: string, shown: string): Promise<numb
   return await firstShown(page, shown);
 }
 
-/** From what is typed to the next frame after it, ms. */
+/** Measures the time from a typed letter to the next frame after it, ms. */
 async function untilAnswered(page: Page, field: string): Promise<number> {
   return await page.evaluate(async (selector) => {
     const input = document.querySelector<HTMLInputElement>(selector);
@@ -99,7 +99,7 @@ async function untilAnswered(page: Page, field: string): Promise<number> {
   }, field);
 }
 
-/** The heap after every tenth of the edits: octaves and bowing of a piece chosen over and over. */
+/** Measures the heap after every tenth of the edits: octaves and bowing of a piece chosen over and over. */
 async function printMemory(context: BrowserContext): Promise<void> {
   const page = await context.newPage();
   await page.goto('/?new');

@@ -1,6 +1,6 @@
 /**
- * How fast the engine is on this machine: figures, and the ratios asked of it, all in one run. `npm run bench`.
- * Ratios are what counts: machines differ. A ratio that is missed is said so, and the exit code tells.
+ * Measures how fast the engine is on this machine: figures, and the ratios asked of it, all in one run. `npm run bench`. Ratios count,
+ * because machines differ. A ratio that is missed is reported, and the exit code tells.
  */
 import { performance } from 'node:perf_hooks';
 import Graph from 'graphology';
@@ -24,10 +24,10 @@ const ROUNDS = 15;
 /** Random lines of these seeds lie on the four instruments. */
 const RANDOM_SEEDS = [4, 5, 6, 7] as const;
 
-/** Of the drills offered, every so many is written. */
+/** The interval at which the drills offered are written. */
 const EVERY_DRILL = 25;
 
-/** Three octaves up and down, as often as it takes. */
+/** Writes three octaves up and down, as often as it takes. */
 function longScale(notes: number): Brief {
   const scale = plan(threeOctaves);
   if (!scale.ok) throw new Error('The scale of the bench cannot be planned');
@@ -54,7 +54,7 @@ function laidOut(brief: Brief): Laid {
   return { task: task.value, steps, lattice: buildLattice(task.value, steps) };
 }
 
-/** The floor: the same additions and comparisons over the same tables, with nothing kept and nothing checked. */
+/** Gives the floor: the same additions and comparisons over the same tables, with nothing kept and nothing checked. */
 function bareMinPlus(lattice: Lattice): number {
   const [first] = lattice.layers;
   let before = first?.costs ?? new Float64Array();
@@ -72,7 +72,7 @@ function bareMinPlus(lattice: Lattice): number {
   return Math.min(...before);
 }
 
-/** The same lattice as a graph of the registry's general library: a node for each candidate, a start and an end. */
+/** Builds the same lattice as a graph of the registry's general library: a node for each candidate, a start and an end. */
 function asGraph(lattice: Lattice): Graph {
   const graph = new Graph({ type: 'directed' });
   const last = lattice.layers.length - 1;
@@ -108,7 +108,7 @@ function medianMs(work: () => unknown, rounds = ROUNDS): number {
   return times.toSorted((one, other) => one - other)[Math.floor(rounds / 2)] ?? 0;
 }
 
-/** How many times longer one work takes than another: both in turn, so that a busy moment of the machine meets both; medians. */
+/** Measures how many times longer one work takes than another: both in turn, so that a busy moment of the machine meets both; medians. */
 function ratioOf(work: () => unknown, base: () => unknown, rounds = ROUNDS): number {
   const times = { work: [] as number[], base: [] as number[] };
   for (let round = 0; round <= rounds; round += 1) {
@@ -243,12 +243,12 @@ const memoryMb = memoryOf(() => plan(longScale(10_000)));
 asked('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);
 process.exitCode = missed === 0 ? 0 : 1;
 
-/** Every reason of a brief, from the first step on. */
+/** Finds every reason of a brief, from the first step on. */
 function allReasons(brief: Brief): unknown {
   return finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
 }
 
-/** Growth of heap and buffers while the result is still kept; an upper bound, since nothing forces rubbish out. */
+/** Measures the growth of heap and buffers while the result is still kept; an upper bound, since nothing forces rubbish out. */
 function memoryOf(work: () => unknown): number {
   const used = (): number => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
   globalThis.gc?.();

@@ -1,7 +1,7 @@
 /**
- * What the server bears, for the built application (`npm run build` first): how soon it answers while its planner is full of
- * the most expensive briefs, against an idle one; what many requests leave in memory; and that no body, however odd, breaks
- * it. `-- --bodies 20000 --requests 2000 --seed 1` say how much.
+ * Measures what the server bears, for the built application (`npm run build` first): how soon it answers while its planner is full of the
+ * most expensive briefs, against an idle one; how much memory many requests leave in use; and that no body, however odd, breaks it. `--
+ * --bodies 20000 --requests 2000 --seed 1` set the numbers.
  */
 import { readFileSync } from 'node:fs';
 import { setTimeout as rest } from 'node:timers/promises';
@@ -12,7 +12,10 @@ import { numberGiven, served } from '../support/served.ts';
 const PORT = 4397;
 const HEALTH_ROUNDS = 400;
 
-/** Four octaves of semitones up and down on a cello, alike in every octave, with sixty shifts: nothing valid and so short takes longer. */
+/**
+ * The most expensive brief: four octaves of semitones up and down on a cello, alike in every octave, with sixty shifts; nothing valid and
+ * as short takes longer.
+ */
 const EXPENSIVE = JSON.stringify({
   instrument: { kind: 'cello' },
   player: { school: 'thumb' },
@@ -21,7 +24,7 @@ const EXPENSIVE = JSON.stringify({
   limits: { shifts: 60 },
 });
 
-/** As many notes as a line may have, with an exact count of shifts. */
+/** The longest brief: as many notes as a line may have, with an exact count of shifts. */
 const LONGEST = JSON.stringify({
   instrument: { kind: 'violin' },
   material: {
@@ -35,7 +38,7 @@ const LONGEST = JSON.stringify({
 const server = await served({ port: PORT });
 const ADDRESS = server.address;
 try {
-  // Once for nothing: what is measured then is warm.
+  // A first run warms the machine up.
   await healthMs();
   const idle = await healthMs();
   const filling = fill();
@@ -58,7 +61,7 @@ function fill(): { readonly stop: () => void } {
   const keepAsking = async (body: string): Promise<void> => {
     while (!stopping.signal.aborted) {
       const answer = await post('plan', body, stopping.signal).catch(() => null);
-      // Whoever is sent away comes again when told to.
+      // A client that is sent away comes again when told to.
       const seconds = Number(answer?.headers.get('retry-after') ?? 0);
       await rest(seconds * 1000, undefined, { signal: stopping.signal }).catch(() => undefined);
     }
@@ -89,7 +92,7 @@ async function printMemory(pid: number | undefined, requests: number): Promise<v
   console.log(`memory: ${before} MB after 200 requests, ${after} MB after ${requests} more`);
 }
 
-/** Valid briefs changed in one place, and anything that is JSON or nearly. */
+/** Sends valid briefs changed in one place, and anything that is JSON or nearly. */
 async function printFuzz(bodies: number, seed: number): Promise<void> {
   const counts = new Map<number, number>();
   const texts = fc.sample(oddBodies(), { numRuns: bodies, seed });

@@ -1,15 +1,15 @@
 import type { Page } from '@playwright/test';
 import { beads, expect, findings, openPiece, planDrawn, test } from './bench-page.ts';
 
-/** A view, and how it is brought up with the piece that was opened first. */
+/** A view, with the way to it with the piece that was opened first. */
 interface View {
   readonly name: string;
   readonly open: (page: Page, piece: string) => Promise<void>;
-  /** Laid out in another way where the page is narrow, so that axe looks there too. */
+  /** Whether it is laid out in another way where the page is narrow, so that axe looks there too. */
   readonly foldsAt390?: true;
 }
 
-/** Every view, by where it is. One test goes through those of a place: they share the start. */
+/** The views, by place. One test goes through those of a place: they share the start. */
 const VIEWS: Readonly<Record<string, readonly View[]>> = {
   'the lists of the Studio': [
     { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
@@ -67,7 +67,7 @@ const VIEWS: Readonly<Record<string, readonly View[]>> = {
   ],
 };
 
-/** How long one view may take, ms. */
+/** The time limit of one view, ms. */
 const A_VIEW_MS = 40_000;
 
 for (const [place, views] of Object.entries(VIEWS)) {
@@ -84,7 +84,7 @@ for (const [place, views] of Object.entries(VIEWS)) {
   });
 }
 
-/** What is wrong with one view does not hide what is wrong with the next. */
+/** Checks a view; the faults of one do not hide those of the next. */
 async function isOpenToAll(page: Page, name: string, foldsAt390: boolean): Promise<void> {
   expect.soft(await findings(page), name).toEqual([]);
   expect.soft(await hiddenFromFocus(page), name).toEqual([]);
@@ -214,7 +214,7 @@ async function tuner(page: Page): Promise<void> {
   await page.getByRole('img', { name: /^Beats/ }).waitFor();
 }
 
-/** Goes through the page by Tab: what has the focus and is not in view at all, or does not show that it has it. */
+/** Goes through the page by Tab and lists what has the focus and is not in view at all, or does not show that it has it. */
 async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
   await page.evaluate(noteFocus);
   for (let stop = 0; stop < MOST_STOPS; stop += STOPS_AT_ONCE) {
@@ -229,7 +229,7 @@ async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
 /** The element that has the focus, as it looks; null when Tab has left the last one. */
 type FocusStop = { readonly name: string; readonly seen: boolean; readonly shown: boolean } | null;
 
-/** Runs in the page: from here on it notes what has the focus whenever Tab is released. */
+/** Runs in the page: from here on it notes the element with the focus whenever Tab is released. */
 function noteFocus(): void {
   const stops: FocusStop[] = [];
   Object.assign(globalThis, { focusStops: stops });
@@ -237,7 +237,7 @@ function noteFocus(): void {
     const element = document.activeElement;
     if (!element || element === document.body) return null;
     const { left, top, bottom, width } = element.getBoundingClientRect();
-    // Of what is taller than the window, the middle of the part in view.
+    // An element taller than the window counts by the middle of its part in view.
     const middle = (Math.max(top, 0) + Math.min(bottom, innerHeight)) / 2;
     const seen = [0.1, 0.5, 0.9].some((share) => {
       const at = document.elementFromPoint(left + width * share, middle);
@@ -249,13 +249,13 @@ function noteFocus(): void {
   addEventListener('keyup', ({ key }) => key === 'Tab' && stops.push(looked()), { capture: true });
 }
 
-/** Tab is pressed this often before the notes are read. */
+/** The number of times Tab is pressed before the notes are read. */
 const STOPS_AT_ONCE = 15;
 
-/** More than any view has. */
+/** A number of stops that no view reaches. */
 const MOST_STOPS = 150;
 
-/** Words that their place cuts off. */
+/** Lists words that their place cuts off. */
 async function cutOff(page: Page): Promise<readonly string[]> {
   return await page.evaluate(() =>
     [...document.querySelectorAll<HTMLElement>('body *')]

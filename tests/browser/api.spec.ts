@@ -28,7 +28,7 @@ test('a body over the limit and one that is no JSON are refused', async ({ reque
 });
 
 test('health and schemas are served', async ({ request }) => {
-  // What other pages ask of the server at the same time is answered soon.
+  // Requests of other pages at the same time are answered soon.
   await expect
     .poll(async () => await (await request.get('/api/health')).json())
     .toMatchObject({ status: 'ok', queue: { running: 0, waiting: 0 } });

@@ -12,8 +12,8 @@ interface TestOptions {
 }
 
 /**
- * Every test fails on a console error, an uncaught error, a request to another host, a breach of the content policy, or an
- * answer of ours without the headers that keep it ours.
+ * The test that fails on a console error, an uncaught error, a request to another host, a breach of the content policy, or an answer of
+ * ours without the headers that keep it ours.
  */
 export const test = base.extend<TestOptions & { readonly watched: undefined }, { readonly shared: SharedPage }>({
   firstVisit: [false, { option: true }],
@@ -24,11 +24,11 @@ export const test = base.extend<TestOptions & { readonly watched: undefined }, {
       await use(new SharedPage(context, watchPolicy));
       await context.close();
     },
-    // The demo is put in before the first test begins: that is no time of the test's.
+    // The demo is put in before the first test begins, so its time is not the test's.
     { scope: 'worker', timeout: 120_000 },
   ],
   context: async ({ browser, shared, newBrowser }, use) => {
-    // What is set for the tests of this file or group goes into a new browser by itself.
+    // Options set for the tests of this file or group go into a new browser by themselves.
     const context = newBrowser ? await browser.newContext() : shared.context;
     await use(context);
     if (newBrowser) await context.close();
@@ -66,10 +66,10 @@ function readFirstSteps(): void {
   localStorage.setItem('dove-path/first-steps', 'done');
 }
 
-/** Who hears of what the content policy refused in a page. */
+/** The listeners for what the content policy refused in a page. */
 const breaches = new WeakMap<Page, (what: string) => void>();
 
-/** From here on a page tells what its content policy refuses. */
+/** Lets a page report from here on what its content policy refuses. */
 async function watchPolicy(page: Page): Promise<void> {
   await page.exposeFunction('policyBroken', (what: string) => !underTest.has(page) && breaches.get(page)?.(what));
   await page.addInitScript(() => {
@@ -87,12 +87,12 @@ export async function openNewPiece(page: Page): Promise<void> {
   await planDrawn(page);
 }
 
-/** Brings out the parts of the sentence that are at their usual value. */
+/** Shows the parts of the sentence that are at their usual value. */
 export async function tellWholeBrief(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'More parts of the brief' }).click();
 }
 
-/** Chooses what is found in the list of commands by typing. */
+/** Chooses a command that is found in the list by typing. */
 export async function findCommand(page: Page, typed: string, name: RegExp): Promise<void> {
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill(typed);
@@ -112,24 +112,24 @@ export async function openPiece(page: Page, name: string): Promise<void> {
   await planDrawn(page);
 }
 
-/** The plan is there, and its beads are drawn under the notes. */
+/** Waits until the plan is there, and its beads are drawn under the notes. */
 export async function planDrawn(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Staff and path' })).toBeVisible();
   await expect(beads(page).first()).toBeVisible();
 }
 
-/** The beads of the path. */
+/** Finds the beads of the path. */
 export function beads(page: Page): Locator {
   return page.locator('[data-bead]');
 }
 
-/** The fingers of the beads as one text: "0 1 2 3". */
+/** Reads the fingers of the beads as one text: "0 1 2 3". */
 export async function fingers(page: Page): Promise<string> {
   const texts = await beads(page).locator('text').allTextContents();
   return texts.join(' ');
 }
 
-/** The work is in the database. */
+/** Waits until the work is in the database. */
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 }
@@ -147,7 +147,7 @@ declare global {
   }
 }
 
-/** What an answer of our own server lacks of the headers that every one has. */
+/** Lists what an answer of our own server lacks of the headers that every one has. */
 function headerTroubles(response: Response): readonly string[] {
   const url = new URL(response.url());
   if (!url.protocol.startsWith('http') || response.status() >= 300 || response.fromServiceWorker()) return [];
@@ -166,7 +166,7 @@ function isOurs(url: string, base: string): boolean {
   return url.startsWith(base) || url.startsWith('data:') || url.startsWith('blob:');
 }
 
-/** Rows of the list of pieces on the first start, its head included. */
+/** The number of rows in the list of pieces on the first start, its head included. */
 export const DEMO_ROWS = DEMO_PIECES.length + 1;
 
 /** Saves the piece in one of the ways under "Save as". */
@@ -178,10 +178,15 @@ export async function saveAs(page: Page, way: 'MusicXML' | 'MIDI' | 'CSV' | 'JSO
   return await download;
 }
 
-/** Pages whose errors count for nothing: axe tries styles of its own, which the content policy refuses; or a test lets requests fail. */
+/**
+ * The pages whose errors count for nothing: axe tries styles of its own, which the content policy refuses; or a test lets requests fail.
+ */
 const underTest = new WeakSet<Page>();
 
-/** What axe finds wrong on the page, or inside one thing of it, with the size of targets: nothing but findings is asked for, which is far quicker. */
+/**
+ * Lists what axe finds wrong on the page, or inside one element of it, with the size of targets: only findings are asked for, which is far
+ * quicker.
+ */
 export async function findings(page: Page, inside?: string): Promise<readonly unknown[]> {
   const axe = new AxeBuilder({ page })
     .options({ resultTypes: ['violations'], rules: { 'target-size': { enabled: true } } })
@@ -192,7 +197,7 @@ export async function findings(page: Page, inside?: string): Promise<readonly un
   return violations;
 }
 
-/** From here on requests of the page may fail. */
+/** Allows requests of the page to fail from here on. */
 export function requestsMayFail(page: Page): void {
   underTest.add(page);
 }

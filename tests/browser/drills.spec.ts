@@ -3,7 +3,7 @@ import { expect, openPiece, test } from './bench-page.ts';
 
 const PIECE = 'Martin · B♭ major, up and down';
 
-/** The worst shift of the piece stands taken apart. */
+/** Opens the worst shift of the piece taken apart. */
 async function takeWorstApart(page: Page): Promise<void> {
   await openPiece(page, PIECE);
   await page.getByRole('link', { name: 'Drills' }).click();
@@ -29,7 +29,7 @@ test('from a piece to its worst shift, its drill, its sheet, and back by the fin
   await expect(page.getByRole('button', { name: 'Print it' })).toBeEnabled();
   await expect(page.getByText('Shift study 1–4 down 3 positions').first()).toBeVisible();
   await takeWorstApart(page);
-  // What was set is still there.
+  // The settings are still there.
   await expect(page.getByRole('region', { name: 'Stages' }).getByLabel('Slow slide: how far')).toHaveValue('clean');
   await page.getByRole('button', { name: 'Find drills like it' }).click();
   const found = page.getByRole('region', { name: 'Drills found' });
@@ -82,7 +82,7 @@ test('the drill writer: another family, a variant, what is altered, and what no 
   await expect(page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first()).toContainText('T');
 });
 
-/** Two octaves on the cello, up and down, as a notation program writes them: the way up slurred by fours. */
+/** Writes two octaves on the cello, up and down, as a notation program does: the way up slurred by fours. */
 function musicXml(): string {
   const up = ['C3', 'D3', 'E3', 'F3', 'G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F4', 'G4'];
   const notes = [...up, 'A4', ...up.toReversed(), 'B2', 'C3', 'D3'].map((name) => {

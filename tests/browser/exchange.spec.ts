@@ -2,7 +2,7 @@ import { type Browser, type Download, expect as expectIn, type Page } from '@pla
 import { expect, findings, test } from './bench-page.ts';
 import { pedalUntil } from './stand-page.ts';
 
-/** Another browser, without the demo: a pupil's at home. */
+/** Opens another browser, without the demo: a pupil's at home. */
 async function pupilsBrowser(browser: Browser): Promise<Page> {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
   await page.goto('/pieces');

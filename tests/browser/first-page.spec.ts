@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { allBytes, firstVisit, VISITORS } from '../support/first-page.ts';
 
-/** What may be sent until the staff stands on a first visit, bytes. It does not grow: what comes is made lighter, or comes later. */
+/**
+ * The bytes that may be sent until the staff stands on a first visit. The number does not grow: new code is made lighter, or comes later.
+ */
 const MOST_BYTES = 350 * 1024;
 const MOST_SCRIPT = 215 * 1024;
 

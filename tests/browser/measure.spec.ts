@@ -12,7 +12,7 @@ async function openMeasures(page: Page, name: string, part: string): Promise<voi
 
 test('the selected note says where it aims, how it is checked, and how each number came about', async ({ page }) => {
   await openPiece(page, 'Robin · Evening line');
-  // The first G5: an octave and more above open G.
+  // The first G5 lies an octave and more above open G.
   await page.locator('[data-bead="3"]').click();
   await page.getByRole('tab', { name: 'In tune' }).click();
   const note = page.getByRole('complementary', { name: 'Selected note' });
@@ -33,7 +33,7 @@ test('beats are told for a chosen error, and a note without a check says so', as
   const note = page.getByRole('complementary', { name: 'Selected note' });
   await expect(note).toContainText('octave with open G, bowed together');
   await note.getByLabel('Beats for an error of').selectOption('20 cents');
-  // From the pure octave: f·(2^(20/1200) − 1) with f = 391 Hz.
+  // The value follows from the pure octave: f·(2^(20/1200) − 1) with f = 391 Hz.
   await expect(note).toContainText(/4\.5 beats a second/);
   await page.locator('[data-bead="3"]').click();
   await expect(note).toContainText(/No open string or harmonic answers this note: find the .* first, then this\./);

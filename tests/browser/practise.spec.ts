@@ -9,7 +9,7 @@ async function openSessions(page: Page, player: string): Promise<void> {
   await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
 }
 
-/** A short session of two items: two good ones to a set, one tempo. */
+/** Makes a short session of two items: two good ones to a set, one tempo. */
 async function shorten(page: Page): Promise<void> {
   for (const item of await page.getByRole('region', { name: 'The session' }).getByRole('listitem').all()) {
     await item.getByLabel('From ♩ =').fill(await item.getByLabel('To ♩ =').inputValue());
@@ -200,7 +200,7 @@ test('what is typed in a lesson is there again after the page was closed in the 
 });
 
 test('the metronome by itself: tapped, counted in, silent every other measure, worked by keys', async ({ page }) => {
-  // Slow enough that each measure is seen on a busy machine.
+  // The tempo is slow enough that each measure is seen on a busy machine.
   await page.goto('/metronome?tempo=60&meter=2/4&silent=true');
   const tempo = page.getByLabel('Tempo', { exact: true });
   await expect(tempo).toHaveText('♩ = 60');
@@ -238,7 +238,7 @@ for (const size of [
   });
 }
 
-/** What is named is at least 64 px tall, every other word 32, every target 96 px either way. */
+/** Checks sizes: named elements are at least 64 px tall, every other word 32, every target 96 px either way. */
 async function expectLarge(page: Page, large: readonly Locator[]): Promise<void> {
   const sizeOf = (place: Locator): Promise<number> => place.evaluate((element) => Number.parseFloat(getComputedStyle(element).fontSize));
   for (const place of large) expect(await sizeOf(place)).toBeGreaterThanOrEqual(64);
@@ -269,7 +269,7 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
       window.clicksAt.push(when);
       begin.call(this, when, ...more);
     };
-    // As in a background tab: nothing is woken more than once a second.
+    // Timers run as in a background tab: nothing is woken more than once a second.
     const every = window.setInterval.bind(window);
     Object.assign(window, { setInterval: (work: () => void, ms = 0) => every(work, Math.max(1000, ms)) });
   });
@@ -296,7 +296,7 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
     .toBeGreaterThan(20_000);
   await expect(other.locator('[data-bead]').first()).toBeVisible();
   await other.close();
-  // What begins at 0 is none of the clock's: the voice of the model begins silent sources.
+  // A sound that begins at 0 does not belong to the clock: the voice of the model begins silent sources.
   const clicks = (await page.evaluate(() => window.clicksAt)).filter((at) => at > 0);
   const [first = 0] = clicks;
   const every = (clicks[1] ?? 0) - first;

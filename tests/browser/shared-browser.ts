@@ -1,11 +1,11 @@
 import type { Browser, BrowserContext, BrowserContextOptions, Page } from '@playwright/test';
 
-/** A page of our own without the application in it, from which what the browser keeps is reached. */
+/** A page of our own without the application in it, from which the browser's storage is reached. */
 const BLANK_PAGE = '/icon.svg';
 
 /**
- * Opens the browser that the tests of a worker share: the scripts and fonts are fetched and compiled in it once. The demo is
- * put in by the application itself, and remembered as it then is.
+ * Opens the browser that the tests of a worker share: the scripts and fonts are fetched and compiled in it once. The demo is put in by the
+ * application itself, and remembered in that state.
  */
 export async function openSharedBrowser(browser: Browser, options: BrowserContextOptions): Promise<BrowserContext> {
   const context = await browser.newContext({ ...options, serviceWorkers: 'block' });
@@ -19,7 +19,7 @@ export async function openSharedBrowser(browser: Browser, options: BrowserContex
   return context;
 }
 
-/** A page that one test after the other uses: what was loaded and compiled in it is there for the next. */
+/** A page that one test after the other uses: code that was loaded and compiled in it is there for the next. */
 export class SharedPage {
   private page: Page | null = null;
 
@@ -29,7 +29,7 @@ export class SharedPage {
     private readonly prepare: (page: Page) => Promise<void>,
   ) {}
 
-  /** The page, in which nothing is kept but the demo as on the day it was put in. */
+  /** Opens the page, in which nothing is stored but the demo as on the day it was put in. */
   async open(): Promise<Page> {
     const page = this.page ?? (await this.newPage());
     this.page = page;
@@ -53,10 +53,10 @@ export class SharedPage {
   }
 }
 
-/** Pages that were given a script by a test: it cannot be taken back. */
+/** The pages that were given a script by a test, which cannot be taken back. */
 const withScripts = new WeakSet<Page>();
 
-/** From here on it is noted when a test gives the page a script of its own. */
+/** Notes from here on when a test gives the page a script of its own. */
 function noteScripts(page: Page): void {
   const give = page.addInitScript.bind(page);
   page.addInitScript = (...script) => {
@@ -65,7 +65,7 @@ function noteScripts(page: Page): void {
   };
 }
 
-/** Whether a page cannot be used again: it has a script of a test, has crashed, or does not go where it is told. */
+/** Tells whether a page cannot be used again: it has a script of a test, has crashed, or does not go where it is told. */
 async function isSpoilt(page: Page): Promise<boolean> {
   if (withScripts.has(page)) return true;
   page.removeAllListeners();
@@ -89,22 +89,22 @@ async function isSpoilt(page: Page): Promise<boolean> {
 /** The window of every test that does not ask for another, px. */
 export const USUAL_SIZE = { width: 1280, height: 800 };
 
-/** A page that has crashed never goes anywhere, ms. */
+/** The time within which a page must go somewhere; one that has crashed never does, ms. */
 const PATIENCE_MS = 5000;
 
-/** The id of a piece that the browser keeps under a name; null where the page cannot look, or there is none. */
+/** Finds the id of the stored piece of a name; null where the page cannot look, or there is none. */
 export async function idOfPiece(page: Page, name: string): Promise<string | null> {
   return page.url().startsWith('http') ? await page.evaluate(findPiece, { database: KEPT, name }) : null;
 }
 
-/** The application's database, and the one in which the demo is remembered beside it. */
+/** The names of the application's database, and of the one in which the demo is remembered beside it. */
 const KEPT = 'dove-path';
 const REMEMBERED = 'dove-path at the start';
 
 /* Each function below runs in the page, alone. */
 
 async function isDemoPractised(): Promise<boolean> {
-  // Asked for before the application has made it, the database would be made without its tables.
+  // A database asked for before the application has made it would be made without its tables.
   if (!(await indexedDB.databases()).some(({ name, version = 0 }) => name === 'dove-path' && version > 1)) return false;
   const database = await new Promise<IDBDatabase>((resolve, reject) => {
     const opening = indexedDB.open('dove-path');
@@ -135,7 +135,7 @@ async function findPiece({ database: name, name: piece }: { readonly database: s
   return pieces.find(({ document }) => document.name === piece)?.id ?? null;
 }
 
-/** Makes the tables of one database hold what those of another hold, and makes them first where there is no such database. */
+/** Copies the tables of one database into another, and makes them first where there is no such database. */
 async function copyDatabase({ from, to }: { readonly from: string; readonly to: string }): Promise<void> {
   const open = (name: string, like?: IDBDatabase): Promise<IDBDatabase> =>
     new Promise((resolve, reject) => {

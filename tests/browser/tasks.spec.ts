@@ -2,7 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 import { retiredWords } from '../../scripts/shape/retired-words.ts';
 import { beads, expect, fingers, openPiece, planDrawn, test } from './bench-page.ts';
 
-/** The steps of a teacher: a click, a choice, a key, something typed. Each is found by its role and name. */
+/** The steps of a teacher: a click, a choice, a key, a typed text. Each is found by its role and name. */
 class Steps {
   readonly #page: Page;
   #count = 0;
@@ -45,10 +45,10 @@ class Steps {
   }
 }
 
-/** A task of a teacher: where it begins, the least steps it can take, and why it cannot take fewer. */
+/** A task of a teacher: its beginning, the least number of steps it can take, and why it cannot take fewer. */
 interface Task {
   readonly name: string;
-  /** What must be said at least. */
+  /** The signals that must be given at least. */
   readonly least: number;
   readonly because: string;
   readonly begin: (page: Page) => Promise<void>;

@@ -6,7 +6,7 @@ async function openTuner(page: Page, instrument: string): Promise<void> {
   await page.getByLabel('Instrument to tune').selectOption(instrument);
 }
 
-/** A microphone of the page's own making, in place of the browser's: what it gives, or the error it fails with. */
+/** Puts a microphone of the page's own making in place of the browser's: its sound, or the error it fails with. */
 async function withMicrophone(page: Page, kind: 'denied' | 'absent' | 'silent' | 'clipped' | 'sounding'): Promise<void> {
   await page.addInitScript((what) => {
     navigator.mediaDevices.getUserMedia = async () => {

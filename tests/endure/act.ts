@@ -1,27 +1,27 @@
 import type { Page } from '@playwright/test';
 import type { Picker } from '../../scripts/results/picker.ts';
 
-/** What can be acted on, as the page has it just now. */
+/** A control that can be acted on, as the page has it at the moment. */
 interface Control {
-  /** Which of the marked controls. */
+  /** The number of the marked control. */
   readonly mark: number;
   readonly does: 'press' | 'type' | 'type a number' | 'choose';
   readonly name: string;
-  /** Of a list to choose from. */
+  /** The options of a list to choose from. */
   readonly choices: number;
 }
 
-/** Keys that the bench, its lists and its fields know. */
+/** The keys that the bench, its lists and its fields know. */
 const KEYS = [
   ...['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Shift+ArrowRight', 'Shift+ArrowLeft', 'Home', 'End'],
   ...['0', '1', '2', '3', '4', 'l', 's', 'g', 'p', 'u', '?', ' ', 'Enter', 'Escape', 'Tab', 'Delete', 'Backspace'],
   ...['Control+z', 'Control+Shift+z', 'Control+k'],
 ] as const;
 
-/** How many of all actions are keys. */
+/** The share of keys among all actions. */
 const SHARE_OF_KEYS = 0.15;
 
-/** What a hand may put into a field: good, empty, long, wrong, and what is not meant for it. */
+/** The texts that a hand may put into a field: good, empty, long, wrong, and meant for another. */
 const TEXTS = [
   ...['', 'a', '  ', 'Étude', 'C4 D4 E4 F4', '(C4 D4) r {E4} F4:1/4.', 'F#', '60', '0', '-1', '3,5', '1e9', 'NaN', '7/8'],
   ...['x'.repeat(3000), '<img src=x onerror=alert(1)>', '"}\u0001\u200f𝄞', 'constructor', '../../etc'],
@@ -29,10 +29,10 @@ const TEXTS = [
 
 const NUMBERS = ['', '0', '1', '-1', '2.5', '60', '325', '1000000', '1e-9'] as const;
 
-/** How long a control that is covered or gone is tried, ms. */
+/** The time for which a control that is covered or gone is tried, ms. */
 const PATIENCE_MS = 1500;
 
-/** Does one thing at random, and says what. What cannot be reached just now is left. */
+/** Does one thing at random, and says what. A control that cannot be reached at the moment is left. */
 export async function act(page: Page, picker: Picker): Promise<string> {
   const controls = await page.evaluate(markControls).catch((): readonly Control[] => []);
   const control = picker.chance(SHARE_OF_KEYS) ? undefined : controls[picker.whole(0, controls.length - 1)];
@@ -60,7 +60,7 @@ export async function act(page: Page, picker: Picker): Promise<string> {
   return `${control.does} “${control.name}”${told}${reached}`;
 }
 
-/** Marks what can be acted on and is in sight; where a dialog is open, only what is in it. Runs in the page. */
+/** Marks the controls that are in sight; where a dialog is open, only those in it. Runs in the page. */
 function markControls(): readonly Control[] {
   const kinds = 'button, select, input, textarea, summary, [data-bead], [role=option], [role=tab], [role=slider], a[href^="/"]';
   const dialogs = document.querySelectorAll('dialog[open]');

@@ -1,7 +1,8 @@
 /**
- * Whatever a hand may do on the bench, in the library, in the studio's set-up and in the measurements, at random but seeded: no
- * console error, no blank page, every piece valid, and undo all the way is the piece as it was opened. For the built
- * application (`npm run build` first): `npm run endure:actions -- --actions 5000 --seed 1`; `--visit 7` repeats one visit, `--tree F` takes the build in folder F.
+ * Does whatever a hand may do on the bench, in the library, in the studio's set-up and in the measurements, at random but seeded: no
+ * console error, no blank page, every piece valid, and undo all the way gives the piece as it was opened. For the built application (`npm
+ * run build` first): `npm run endure:actions -- --actions 5000 --seed 1`; `--visit 7` repeats one visit, `--tree F` takes the build in
+ * folder F.
  */
 import { chromium } from '@playwright/test';
 import { pickerOf } from '../../scripts/results/picker.ts';
@@ -11,13 +12,13 @@ import { Visit } from './visit.ts';
 
 const PORT = 4394;
 
-/** So many on one visit, before it ends with undo all the way. */
+/** The number of actions on one visit, before it ends with undo all the way. */
 const ACTIONS_A_VISIT = 25;
 
-/** So many visits go on side by side. */
+/** The number of visits side by side. */
 const SIDE_BY_SIDE = 2;
 
-/** Where visits begin: the bench more often than the rest, for there is more to do. */
+/** The pages on which visits begin: the bench more often than the rest, for there is more to do. */
 const ROOMS = ['/?new', '/', '/pieces', '/?new', '/setup', '/', '/measure', '/?new'] as const;
 
 const actions = numberGiven('actions', 5000);

@@ -2,31 +2,31 @@ import { spawnSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import type { PieceRecord } from '../../src/records/record.ts';
 
-/** What may happen to a page, and what it leaves of the browser. */
+/** A disaster that may happen to a page, and its effect on the browser. */
 export interface Disaster {
   readonly name: string;
-  /** Before the edit: what is already wrong. */
+  /** Prepares, before the edit, what is already wrong. */
   readonly before?: (page: Page) => Promise<void>;
-  /** Right after the edit. */
+  /** Strikes right after the edit. */
   readonly strike: (page: Page, profile: string) => Promise<unknown>;
-  /** What can only be said, not kept: striking tells whether it was. */
+  /** Whether it can only be reported, not kept: striking tells whether it was. */
   readonly isTold?: boolean;
-  /** Another tab changes the same list meanwhile: both have to be there. */
+  /** Whether another tab changes the same list meanwhile, so that both have to be there. */
   readonly inTwoTabs?: boolean;
-  /** The whole browser is gone and must be started again. */
+  /** Whether the whole browser is gone and must be started again. */
   readonly endsBrowser?: boolean;
-  /** What another page did meanwhile is there too. */
+  /** Tells whether the change of another page is there too. */
   readonly also?: (piece: PieceRecord) => boolean;
-  /** Nothing is left of what was stored: no player and no piece is there to go on with once the page has looked. */
+  /** Whether nothing is left of the storage: no player and no piece is there to go on with once the page has looked. */
   readonly clears?: boolean;
-  /** Only what the page says is saved has to be there: nothing reaches a disk before it is asked to. */
+  /** Whether only records that the page says are saved have to be there: nothing reaches a disk before it is asked to. */
   readonly onlySaved?: boolean;
 }
 
-/** What the other tab makes of the piece. */
+/** The bowing that the other tab gives the piece. */
 const OTHERS_BOWING = 4;
 
-/** From here on the clock of a page is wrong by so many ms. */
+/** Sets the clock of a page wrong by a number of ms from here on. */
 async function moveClock(page: Page, ms: number): Promise<void> {
   await page.evaluate((by) => {
     const now = Date.now;
@@ -34,10 +34,10 @@ async function moveClock(page: Page, ms: number): Promise<void> {
   }, ms);
 }
 
-/** How long a page that would lose something is waited for to say so, ms. */
+/** The time within which a page that would lose something says so, ms. */
 const SAYS_WITHIN_MS = 10_000;
 
-/** Leaves a page as a teacher does; whether it warns. */
+/** Leaves a page as a teacher does; gives whether it warns. */
 async function warnsOnLeaving(page: Page): Promise<boolean> {
   // A page that nobody has touched is not asked whether it may go.
   await page.mouse.click(5, 400);
@@ -56,7 +56,7 @@ const HOUR_MS = 3_600_000;
 
 const close = async (page: Page): Promise<void> => await page.close({ runBeforeUnload: false });
 
-/** Every kind, each as it happens. */
+/** The disasters of every kind. */
 export const DISASTERS: readonly Disaster[] = [
   { name: 'the tab closed at once', strike: close },
   {

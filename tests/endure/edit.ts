@@ -3,18 +3,21 @@ import type { DocumentName } from '#core/documents';
 import type { PageName } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
 
-/** What the browser holds afterwards: the piece of the trial (null where it is gone), all records by their kind, and what fields hold. */
+/**
+ * The content of the browser afterwards: the piece of the trial (null where it is gone), all records by their kind, and the texts of
+ * fields.
+ */
 export interface Stored {
   readonly piece: PieceRecord | null;
   readonly records: StoredRecords;
-  /** What was typed and is not kept anywhere else yet, by field. */
+  /** The texts that were typed and are not kept anywhere else yet, by field. */
   readonly typed: readonly string[];
 }
 
 /** All records that are stored, by kind. */
 export type StoredRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
 
-/** Something a teacher does, and how it is found again. */
+/** An edit of a teacher, and the way to find it again. */
 export interface Edit {
   readonly name: string;
   /** The page on which it is made. */
@@ -26,8 +29,8 @@ export interface Edit {
   /** Makes it; `trial` tells one from the next. */
   readonly make: (page: Page, trial: number) => Promise<void>;
   readonly isIn: (stored: Stored, trial: number) => boolean;
-  /** It is made in several steps: the page shows what the browser keeps before the last of them. */
+  /** Whether it is made in several steps: the page shows the stored record before the last of them. */
   readonly inSteps?: boolean;
-  /** What another tab changes in the same list at the same time, and how that is found. */
+  /** The change of another tab to the same list at the same time, and the way to find it. */
   readonly beside?: Pick<Edit, 'make' | 'isIn'>;
 }

@@ -2,7 +2,7 @@ import type { Edit } from './edit.ts';
 
 const octavesOf = (trial: number): number => 1 + (trial % 2);
 
-/** Edits of pieces: on the bench, and in the list. None of them is waited for. */
+/** The edits of pieces: on the bench, and in the list. None of them is waited for. */
 export const PIECE_EDITS: readonly Edit[] = [
   {
     name: 'a name typed',
@@ -16,7 +16,7 @@ export const PIECE_EDITS: readonly Edit[] = [
     on: 'Fingering',
     changes: 'piece',
     make: async (page, trial) => {
-      // The other number first, in case it stands there already.
+      // The other number is typed first, in case it stands there already.
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial + 1) - 1 });
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial) - 1 });
     },
@@ -58,7 +58,7 @@ export const PIECE_EDITS: readonly Edit[] = [
     make: async (page, trial) => await page.getByLabel('Tags, with commas between').fill(`trial ${trial}`),
     isIn: ({ records }, trial) => records.piece.some(({ document }) => document.tags?.includes(`trial ${trial}`)),
     beside: {
-      // The field is open with the tags of before: one more is put to them.
+      // The field is open with the tags of before: one more is added.
       make: async (page, trial) => {
         const field = page.getByLabel('Tags, with commas between');
         await field.fill(`${await field.inputValue()}, beside ${trial}`);

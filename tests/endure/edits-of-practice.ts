@@ -3,27 +3,27 @@ import { STAGE_STATES } from '#core/drill/apart';
 import type { Edit } from './edit.ts';
 import { storedPieces } from './stored-pieces.ts';
 
-/** Minutes of a Monday: another number in each trial, for a while. */
+/** Gives the minutes of a Monday: another number in each trial, for a while. */
 const minutesOf = (trial: number): number => 1 + (trial % 200);
 
 const stateOf = (trial: number): (typeof STAGE_STATES)[number] => STAGE_STATES[trial % STAGE_STATES.length] ?? 'not-yet';
 
-/** Clean sets in a row: more than the usual course asks. */
+/** Gives the clean sets in a row: more than the usual course asks. */
 const cleanOf = (trial: number): number => 4 + (trial % 2);
 
-/** Cents, more than any player has. */
+/** Gives the cents, more than any player has. */
 const toleranceOf = (trial: number): number => 60 + (trial % 40);
 
-/** When the question of a trial was answered, ms. */
+/** Gives the moment at which the question of a trial was answered, ms. */
 const answeredAt = new Map<number, number>();
 
-/** A piece of the demo that shifts, by its id. */
+/** Finds a piece of the demo that shifts, by its id. */
 async function pieceWithShifts(page: Page): Promise<string> {
   const pieces = await storedPieces(page);
   return pieces.find(({ document }) => document.name === 'Martin · B♭ major, up and down')?.id ?? '';
 }
 
-/** Edits of what is practised: sessions, weeks, stages, the log, and what is only typed yet. None of them is waited for. */
+/** The edits of practice: sessions, weeks, stages, the log, and text that is only typed yet. None of them is waited for. */
 export const PRACTICE_EDITS: readonly Edit[] = [
   {
     name: 'an entry of the log',
@@ -167,7 +167,7 @@ export const PRACTICE_EDITS: readonly Edit[] = [
       await page.getByLabel('Clean sets in a row').waitFor();
     },
     make: async (page, trial) => {
-      // Another number first, in case it stands there already.
+      // Another number is typed first, in case it stands there already.
       await page.getByLabel('Clean sets in a row').selectOption('1');
       await page.getByLabel('Clean sets in a row').selectOption(String(cleanOf(trial)));
     },

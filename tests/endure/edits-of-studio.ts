@@ -1,14 +1,14 @@
 import type { Page } from '@playwright/test';
 import type { Edit } from './edit.ts';
 
-/** Thousandths of what a shift costs in a school. */
+/** Gives the thousandths that a shift costs in a school. */
 const weightOf = (trial: number): number => 1000 + 10 * (trial % 200);
 
 /** Types the name of whatever the form of the Studio shows. */
 const typeName = async (page: Page, trial: number): Promise<void> =>
   await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`);
 
-/** Edits of players, instruments and schools. None of them is waited for. */
+/** The edits of players, instruments and schools. None of them is waited for. */
 export const STUDIO_EDITS: readonly Edit[] = [
   {
     name: 'a weight of a school typed',

@@ -1,8 +1,9 @@
 /**
- * Edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
+ * Makes edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
  * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that
- * name, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder F.
+ * name, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder
+ * F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -22,41 +23,41 @@ import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
 
-/** So many go on side by side. */
+/** The number of trials side by side. */
 const SIDE_BY_SIDE = 2;
 
-/** After this an edit that is not there is lost, ms: long, because it may have to share its machine. */
+/** The time after which an edit that is not there is lost, ms: long, because it may have to share its machine. */
 const PATIENCE_MS = 30_000;
 
-/** What is not saved after this does not count as saved, ms. */
+/** The time within which a change must be saved to count as saved, ms. */
 const SAVED_WITHIN_MS = 3000;
 
-/** After so many trials it says how it stands: a long run may be cut off. */
+/** The number of trials after which the result so far is printed: a long run may be cut off. */
 const SAID_EVERY = 100;
 
-/** After this a page or a field that does not come is given up, ms. */
+/** The time after which a page or a field that does not come is given up, ms. */
 const NO_PAGE_MS = 120_000;
 
 const from = numberGiven('from', 0);
 const trials = from + numberGiven('trials', 10_000);
 let endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
-/** All kinds, or those named in part: `--only "another tab"`. */
+/** The kinds that are tried: all, or those named in part by `--only "another tab"`. */
 const kinds = DISASTERS.filter(({ name }) => name.includes(textGiven('only') ?? ''));
 const edits = EDITS.filter(({ name }) => name.includes(textGiven('edits') ?? ''));
 const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 
-/** How often each kind was tried, and how often its edit was gone. */
+/** The number of times each kind was tried, and of times its edit was gone. */
 const tally = new Map<string, { tried: number; lost: number }>();
 let begun = from;
 
-/** Edits that could not be made at all. */
+/** The number of edits that could not be made at all. */
 let notMade = 0;
 
-/** Edits that never came to their page. */
+/** The number of edits that never came to their page. */
 let notHeard = 0;
 
-// Ended by hand, it finishes the trials it is in and reports.
+// A run ended by hand finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
 
 for (const missing of withoutEdit()) throw new Error(`No edit is tried ${missing}`);
@@ -70,7 +71,7 @@ try {
 }
 report();
 
-/** The kinds of documents and the pages that keep what is changed on them, and have no edit here. */
+/** The kinds of documents and the pages that keep changes, and have no edit here. */
 function withoutEdit(): readonly string[] {
   const kinds = DOCUMENT_NAMES.filter((name) => !EDITS.some(({ changes }) => changes === name));
   const pages = KEEPING_PAGES.filter((name) => !EDITS.some(({ on }) => on === name));
@@ -86,7 +87,7 @@ function withoutEdit(): readonly string[] {
 async function worker(): Promise<void> {
   const profile = mkdtempSync(join(tmpdir(), 'endure-'));
   let context = await browserOn(profile);
-  // Every page writes what others left before it reads: the page of the next trial finds the edit of the one before.
+  // Every page writes what others left before it reads, so the page of the next trial finds the edit of the one before.
   let struck: Struck | null = null;
   while (begun < trials && Date.now() < endAt) {
     const trial = begun;
@@ -119,7 +120,7 @@ interface Struck {
   readonly piece: string;
 }
 
-/** What has to be found again; null for nothing. An edit that cannot be made does not end the run, and is told. */
+/** Gives what has to be found again; null for nothing. An edit that cannot be made does not end the run, and is reported. */
 async function struckOrNot(page: Page, given: Struck & { readonly profile: string }): Promise<Struck | null> {
   try {
     return (await strikeAfter(page, given)) ? given : null;
@@ -131,7 +132,7 @@ async function struckOrNot(page: Page, given: Struck & { readonly profile: strin
   }
 }
 
-/** A new piece, saved under a name. */
+/** Opens a new piece, saved under a name. */
 async function openedPiece(page: Page, trial: number): Promise<string> {
   await page.goto('/?new');
   await page.locator('[data-bead]').first().waitFor();
@@ -140,10 +141,10 @@ async function openedPiece(page: Page, trial: number): Promise<string> {
   return new URL(page.url()).searchParams.get('piece') ?? '';
 }
 
-/** An edit, and what then happens; whether the edit has to be found again. */
+/** Makes an edit and strikes; gives whether the edit has to be found again. */
 async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
-  // The other tab has the piece open, and nothing to do with the log; or it changes the same list, where there is one.
-  // An edit in steps is not made to the end where nothing is left that it could go on with.
+  // Tells whether it is too late: the other tab has the piece open, and nothing to do with the log; or it changes the same list, where
+  // there is one. An edit in steps is not made to the end where nothing is left that it could go on with.
   const isTooLate = disaster.clears === true && edit.inSteps === true;
   if ((edit.open && disaster.also) || (disaster.inTwoTabs && !edit.beside) || isTooLate) {
     await page.close();
@@ -164,7 +165,7 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   return false;
 }
 
-/** Makes an edit; whether it came to the page. A field that goes because nothing is left that it belongs to is typed into nowhere. */
+/** Makes an edit; gives whether it came to the page. A field that goes because nothing is left that it belongs to is typed into nowhere. */
 async function isMade(page: Page, { trial, disaster, edit }: Omit<Struck, 'piece'>): Promise<boolean> {
   const heard = disaster.clears === true ? await heardBy(page) : null;
   if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);
@@ -172,12 +173,12 @@ async function isMade(page: Page, { trial, disaster, edit }: Omit<Struck, 'piece
   return heard === null || (await heardBy(page)) > heard;
 }
 
-/** How much of what a teacher does has come to a page. */
+/** Counts how much of what a teacher does has come to a page. */
 async function heardBy(page: Page): Promise<number> {
   return await page.evaluate(() => Number(document.documentElement.dataset['heard'] ?? 0));
 }
 
-/** An edit, and another of the same list in another tab, neither waiting for the other. */
+/** Makes an edit, and another of the same list in another tab, neither waiting for the other. */
 async function makeInTwoTabs(page: Page, { open, make, beside }: Edit, trial: number): Promise<void> {
   const other = await page.context().newPage();
   await other.goto('/design');
@@ -185,7 +186,10 @@ async function makeInTwoTabs(page: Page, { open, make, beside }: Edit, trial: nu
   await Promise.all([make(page, trial), beside?.make(other, trial)]);
 }
 
-/** The bench says that it is saved; elsewhere the database itself is asked. Of a text that is only remembered nothing says that it is on the disk. */
+/**
+ * Tells whether it is saved: the bench says so; elsewhere the database itself is asked. Of a text that is only remembered nothing says that
+ * it is on the disk.
+ */
 async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> {
   if (edit.changes === null) return false;
   if (edit.open) return await comesTrue(async () => edit.isIn(await storedBeside(page, null), trial), SAVED_WITHIN_MS);
@@ -196,12 +200,12 @@ async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> 
   );
 }
 
-/** A piece, and all that is stored beside it. */
+/** Gives a piece, and all that is stored beside it. */
 async function storedBeside(page: Page, piece: PieceRecord | null): Promise<Stored> {
   return { piece, records: await storedRecords(page), typed: await storedTyped(page) };
 }
 
-/** Whether something is so within a time, ms: asked again until it is. */
+/** Tells whether something becomes true within a time, ms, asking again until it is. */
 async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<boolean> {
   const end = Date.now() + within;
   let so = await isSo();
@@ -221,7 +225,7 @@ async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): 
     missing = [edit.isIn(stored, trial) ? '' : 'here', besideIsIn ? '' : 'in the other tab'].filter(Boolean).join(', ');
     return missing === '' && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   }, PATIENCE_MS);
-  // Said at once: a run that is cut off later has not seen it in vain.
+  // It is said at once, so that a run that is cut off later has not seen it in vain.
   if (!found) console.log(`lost: trial ${trial}, ${disaster.name}, ${edit.name}, ${missing === '' ? 'of another tab' : missing}`);
   count(disaster, edit, found);
 }
@@ -231,7 +235,7 @@ async function browserOn(profile: string): Promise<BrowserContext> {
     ...CHROMIUM,
     baseURL: server.address,
     serviceWorkers: 'block',
-    // Ended by hand, the trials that are under way are finished first.
+    // When a run is ended by hand, the trials under way are finished first.
     handleSIGINT: false,
   });
   context.setDefaultTimeout(NO_PAGE_MS);

@@ -1,6 +1,6 @@
 /**
- * Plans random lines of up to 60 notes and holds what each costs against a programme over stays, which finds it in another way.
- * `npm run endure:exact -- 500` (default 20; a seed may follow).
+ * Plans random lines of up to 60 notes and compares the cost of each with a programme over stays, which finds it in another way. `npm run
+ * endure:exact -- 500` (default 20; a seed may follow).
  */
 import { attempt } from '#core/solve';
 import { randomLine } from '../support/plans/random-lines.ts';

@@ -1,6 +1,6 @@
 /**
- * Plans many random lines of 50 to 3,000 notes on all four instruments: none may be refused that another way of searching plans.
- * `npm run endure:lines -- 2000` (default 40; a seed may follow).
+ * Plans many random lines of 50 to 3,000 notes on all four instruments: none may be refused that another way of searching plans. `npm run
+ * endure:lines -- 2000` (default 40; a seed may follow).
  */
 import { attempt } from '#core/solve';
 import { randomLine } from '../support/plans/random-lines.ts';

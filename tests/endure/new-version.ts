@@ -1,7 +1,7 @@
 /**
- * Old and new: two builds served one after the other, in every order in which a page, its service worker and its parts can
- * meet them. Each must end with the new version running and nothing lost. Builds twice, then takes some minutes:
- * `npm run endure:versions`; with `-- --folder F` the builds stay in that folder, and are taken from it the next time.
+ * Serves two builds, old and new, one after the other, in every order in which a page, its service worker and its parts can meet them. Each
+ * must end with the new version running and nothing lost. Builds twice, then takes some minutes: `npm run endure:versions`; with `--
+ * --folder F` the builds stay in that folder, and are taken from it the next time.
  */
 import { spawnSync } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs';
@@ -37,7 +37,7 @@ try {
   if (given === undefined) rmSync(folder, { recursive: true, force: true });
 }
 
-/** What is wrong at the end of an order; null for nothing. */
+/** The fault at the end of an order; null for none. */
 type Order = (browser: Browser) => Promise<string | null>;
 
 function orders(): Readonly<Record<string, Order>> {
@@ -135,7 +135,7 @@ async function inContext(
   }
 }
 
-/** The service worker keeps the whole application, and this page is served by it. */
+/** Waits until the service worker stores the whole application, and this page is served by it. */
 async function kept(page: Page): Promise<void> {
   await page.evaluate(async () => {
     const { active } = await navigator.serviceWorker.ready;
@@ -162,7 +162,7 @@ async function serving(version: Version): Promise<Served> {
   return await served({ port: PORT, tree: join(folder, version), env: { DOVE_PATH_BUILD: version } });
 }
 
-/** A build of its own: the name of the version is part of its code, so that its files have names of their own. */
+/** Makes a build of its own: the name of the version is part of its code, so that its files have names of their own. */
 function build(version: Version): void {
   const { status } = spawnSync('npm', ['run', '--silent', 'build'], {
     stdio: 'inherit',

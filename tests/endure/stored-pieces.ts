@@ -3,12 +3,12 @@ import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
 import type { StoredRecords } from './edit.ts';
 
-/** The pieces in the browser's database, as they are; none before the application has made it. */
+/** Reads the pieces in the browser's database, as they are; none before the application has made it. */
 export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> {
   return await page.evaluate<readonly PieceRecord[], string>(readAll, 'pieces');
 }
 
-/** All records in the browser's database, by kind. */
+/** Reads all records in the browser's database, by kind. */
 export async function storedRecords(page: Page): Promise<StoredRecords> {
   const all = async <Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> =>
     await page.evaluate<readonly RecordOf<Name>[], string>(readAll, DOCUMENT_KINDS[name].plural);
@@ -24,7 +24,7 @@ export async function storedRecords(page: Page): Promise<StoredRecords> {
   };
 }
 
-/** What fields hold that are not left yet. */
+/** Reads the texts of fields that are not left yet. */
 export async function storedTyped(page: Page): Promise<readonly string[]> {
   return await page.evaluate(() =>
     Object.entries(localStorage).flatMap(([key, text]) => (key.startsWith('dove-path/typed') ? [text] : [])),
@@ -33,7 +33,7 @@ export async function storedTyped(page: Page): Promise<readonly string[]> {
 
 /** Runs in the page. */
 async function readAll<Stored>(store: string): Promise<readonly Stored[]> {
-  // Opening it before the application has would make an empty one, and stand in its way.
+  // Opening the database before the application has would make an empty one, and stand in its way.
   const there = (await indexedDB.databases()).some(({ name }) => name === 'dove-path');
   if (!there) return [];
   const opening = indexedDB.open('dove-path');

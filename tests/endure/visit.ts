@@ -7,15 +7,15 @@ import { storedPieces } from './stored-pieces.ts';
 /** A piece in the browser, as far as undo has to bring it back. */
 interface Opened {
   readonly id: string;
-  /** When its page was loaded. */
+  /** The moment its page was loaded. */
   readonly since: number;
   readonly state: unknown;
 }
 
-/** How long a page may show nothing, or a piece take to be saved, ms. */
+/** The time for which a page may show nothing, or a piece take to be saved, ms. */
 const PATIENCE_MS = 20_000;
 
-/** An empty browser with the demo data, on one page; what goes wrong on it is kept in `troubles`. */
+/** An empty browser with the demo data, on one page; its failures are kept in `troubles`. */
 export class Visit {
   readonly troubles: string[] = [];
   private opened: Opened | null = null;
@@ -26,11 +26,11 @@ export class Visit {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     await context.addInitScript(() => {
       localStorage.setItem('dove-path/first-steps', 'done');
-      // The windows of the system are nobody's to press.
+      // The windows of the system are not for pressing.
       window.print = () => undefined;
       Reflect.deleteProperty(window, 'showDirectoryPicker');
     });
-    // The functions handed to the page are compiled with a helper that the page does not have.
+    // The functions passed to the page are compiled with a helper that the page does not have.
     await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
     const visit = new Visit(await context.newPage());
     visit.watch();
@@ -52,7 +52,10 @@ export class Visit {
     page.on('download', (download) => void download.cancel().catch(() => undefined));
   }
 
-  /** Something is on the page, nothing failed in it, and every piece in the browser is valid; a piece just opened is kept as it is. */
+  /**
+   * Checks that something is on the page, nothing failed in it, and every piece in the browser is valid; a piece just opened is kept as it
+   * is.
+   */
   async look(): Promise<void> {
     const shows = await this.page.waitForFunction(somethingShows, null, { timeout: PATIENCE_MS }).then(
       async (handle) => await handle.jsonValue(),
@@ -66,7 +69,7 @@ export class Visit {
     await this.rememberOpened();
   }
 
-  /** Another piece on the bench than before: what undo has to come back to. */
+  /** Keeps another piece on the bench than before, to which undo has to come back. */
   private async rememberOpened(): Promise<void> {
     // The same piece on a page that was loaded again has nothing to undo.
     const { id, since } = await this.page.evaluate(() => ({
@@ -82,7 +85,7 @@ export class Visit {
     else this.troubles.push(`piece ${id} is said to be saved and is not there`);
   }
 
-  /** A new piece is written with its first change: a name, which is undone. */
+  /** Writes a new piece with its first change: a name, which is undone. */
   private async writtenFirst(id: string): Promise<PieceRecord | undefined> {
     await this.page.getByRole('textbox', { name: 'Name of the piece' }).fill('Written');
     await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
@@ -97,7 +100,7 @@ export class Visit {
     if (opened === null || !page.url().includes(opened.id)) return false;
     await page.waitForLoadState('networkidle');
     const undo = page.getByRole('button', { name: 'Undo', exact: true });
-    // Whatever lies over the bench is closed first.
+    // Dialogs over the bench are closed first.
     while (await undo.isEnabled()) await undo.click({ timeout: 500 }).catch(async () => await page.keyboard.press('Escape'));
     await page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
     const now = (await this.pieces()).find(({ id }) => id === opened.id);

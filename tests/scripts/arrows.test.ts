@@ -5,7 +5,7 @@ import { Linter } from 'eslint';
 import { CORE_ROOMS } from '../../layers.mjs';
 import { arrows } from '../../scripts/lint/arrows.mjs';
 
-/** What the linter says of an import in a file of the core; empty where it may stand. */
+/** Gives what the linter says of an import in a file of the core; empty where it may stand. */
 function saidOf(file: string, source: string): string {
   const linter = new Linter({ cwd: resolve('.') });
   const config: Linter.Config[] = [{ files: ['**/*.ts'], plugins: { rooms: { rules: { arrows } } }, rules: { 'rooms/arrows': 'error' } }];

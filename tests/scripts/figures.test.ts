@@ -10,7 +10,7 @@ import { PATIENCE } from '../../src/server/serve.ts';
 
 const MB = 1_000_000;
 
-/** Figures that are written as words; smaller ones are ordinary prose. */
+/** The figures that are written as words; smaller ones are ordinary prose. */
 const IN_WORDS: Readonly<Record<number, string>> = {
   7: 'seven',
   8: 'eight',
@@ -21,10 +21,10 @@ const IN_WORDS: Readonly<Record<number, string>> = {
   40: 'forty',
 };
 
-/** A figure of a text: in digits, or a word for one. */
+/** The pattern of a figure in a text: in digits, or a word for one. */
 const FIGURE = new RegExp(`\\d[\\d,.]*|\\b(?:${Object.values(IN_WORDS).join('|')}|twenty|thirty|fifty|hundred|thousand)\\b`, 'g');
 
-/** What the texts say in figures, made of what holds in the code. */
+/** The figures in the texts, computed from the code. */
 const TOLD: Readonly<Record<string, readonly string[]>> = {
   'README.md': [`Node ${valuesIn('package.json').engines.node.replace('>=', '')} or newer`],
   'docs/how-it-works.md': [
@@ -46,7 +46,7 @@ const TOLD: Readonly<Record<string, readonly string[]>> = {
   ],
 };
 
-/** Figures that count nothing of ours: a standard, fingers, the ends of an axis, the numbers of a list. */
+/** The patterns of figures that count nothing of ours: a standard, fingers, the ends of an axis, the numbers of a list. */
 const NAMES = [/RFC \d+/g, /\bfinger [1-4]\b/g, /\b2-3-4\b/g, /\(0 the note that is left, 1 the arrival\)/g, /(?<=\n)\d\. /g];
 
 const PAGES = ['README.md', ...readdirSync('docs').flatMap((name) => (name.endsWith('.md') ? [`docs/${name}`] : []))];
@@ -59,12 +59,12 @@ function valueOf(of: object, field: string): string {
   return String(Object.entries(of).find(([name]) => name === field)?.[1]);
 }
 
-/** The status of an answer by what is said of it. */
+/** Reads the status of an answer from its sentence. */
 function statusOf(said: string): string {
   return Object.entries(PROBLEMS).find(([, text]) => text.includes(said))?.[0] ?? '';
 }
 
-/** A text without its code and without what its links lead to. */
+/** Gives a text without its code and without the targets of its links. */
 function proseOf(page: string): string {
   return readFileSync(page, 'utf8')
     .replace(/```.*?```/gs, '')

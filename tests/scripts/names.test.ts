@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { it } from 'node:test';
 
-/** What the framework calls by these names, one in each file that answers requests. */
+/** The names that the framework prescribes, one in each file that answers requests. */
 const OF_THE_FRAMEWORK = new Set(['ALL', 'GET', 'POST']);
 
-/** The files of the application that export a name, by the name. */
+/** Lists the files of the application that export a name, by the name. */
 function exportersByName(): ReadonlyMap<string, readonly string[]> {
   const found = new Map<string, string[]>();
   const files = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter((name) => /\.tsx?$/.test(name));

@@ -3,12 +3,12 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { describe, it } from 'node:test';
 
-/** What is read by people: the page a newcomer opens first, and the folder of texts. */
+/** The pages that people read: the one a newcomer opens first, and the folder of texts. */
 const PAGES = ['README.md', ...readdirSync('docs').flatMap((name) => (name.endsWith('.md') ? [`docs/${name}`] : []))];
 
 const { scripts, engines } = JSON.parse(readFileSync('package.json', 'utf8'));
 
-/** The places that a text leads to: its links and pictures, and what it names as a path. */
+/** Lists the places to which a text leads: its links and pictures, and the paths it names. */
 function pathsIn(page: string): readonly string[] {
   const text = readFileSync(page, 'utf8');
   const links = [...text.matchAll(/\]\(([^)#]+)[^)]*\)/g)].map(([, target = '']) => join(dirname(page), target));
@@ -16,13 +16,13 @@ function pathsIn(page: string): readonly string[] {
   return [...links.filter((target) => !/^https?:/.test(target)), ...named];
 }
 
-/** The scripts that a text tells to run. */
+/** Lists the scripts that a text tells to run. */
 function scriptsIn(page: string): readonly string[] {
   const text = readFileSync(page, 'utf8');
   return [...text.matchAll(/\bnpm (?:run )?([a-z][\w:-]*)/g)].map(([, script = '']) => script);
 }
 
-/** Where else the text of a page tells a path from: texts about the core name its files without the folder. */
+/** Tells whether a path is there: texts about the core name its files without the folder. */
 function isThere(path: string): boolean {
   return existsSync(path) || readdirSync(dirname(path)).some((name) => name.startsWith(`${path.split('/').at(-1)}.`));
 }

@@ -12,14 +12,18 @@ import { parseKey } from '#core/key';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
-/** The best plan of a brief that can be planned; throws with its words otherwise. */
+/**
+ * Plans a brief that can be planned, and gives its best plan.
+ *
+ * @throws with the words of the refusal otherwise
+ */
 export function planned(brief: Brief): Plan {
   const outcome = plan(brief);
   if (!outcome.ok) throw new Error(outcome.issues.map((issue) => issue.message).join(' '));
   return outcome.value.best;
 }
 
-/** The first issue of a brief that cannot be planned. */
+/** Gives the first issue of a brief that cannot be planned. */
 export function refused(brief: Brief): { readonly message: string; readonly hint: string; readonly note: number | undefined } {
   const outcome = plan(brief);
   const issue = outcome.ok ? undefined : outcome.issues[0];
@@ -27,7 +31,7 @@ export function refused(brief: Brief): { readonly message: string; readonly hint
   return { message: issue.message, hint: issue.hint, note: issue.where.note };
 }
 
-/** A line of sounding pitches in quarters. */
+/** Makes a line of sounding pitches in quarters. */
 export function lineBrief(kind: InstrumentKind, pitches: readonly string[], more: Partial<Brief> = {}, key = 'C major'): Brief {
   return {
     instrument: { kind },
@@ -36,14 +40,14 @@ export function lineBrief(kind: InstrumentKind, pitches: readonly string[], more
   };
 }
 
-/** "A1 A2 D0": open string and finger of each note, as teachers say a fingering. */
+/** Writes the open string and finger of each note, as teachers say a fingering: "A1 A2 D0". */
 export function fingering(result: Plan): string {
   return result.notes
     .flatMap((note) => (note.kind === 'note' ? [note.stops.map((stop) => `${stop.open.slice(0, -1)}${stop.finger}`).join('+')] : []))
     .join(' ');
 }
 
-/** Any pitch, double accidentals included, from an octave. */
+/** Makes any pitch, double accidentals included, from an octave. */
 export const anyPitch: fc.Arbitrary<Pitch> = fc.record(
   {
     letter: fc.constantFrom<LetterIndex>(0, 1, 2, 3, 4, 5, 6),
@@ -53,21 +57,21 @@ export const anyPitch: fc.Arbitrary<Pitch> = fc.record(
   { noNullPrototype: true },
 );
 
-/** Pitches that lie well on an instrument: from the lowest string to a sixth above the highest. */
+/** Makes pitches that lie well on an instrument: from the lowest string to a sixth above the highest. */
 export function pitchesOn(kind: InstrumentKind): fc.Arbitrary<string> {
   const strings = TUNINGS[kind].map(soundOf);
   const [lowest, highest] = [Math.min(...strings), Math.max(...strings) + 9];
   return anyPitch.filter((pitch) => semitonesOf(pitch) >= lowest && semitonesOf(pitch) <= highest).map(formatPitch);
 }
 
-/** A short line on any of the four instruments. */
+/** Makes a short line on any of the four instruments. */
 export function shortLines(most: number): fc.Arbitrary<Brief> {
   return fc
     .constantFrom(...INSTRUMENT_KINDS)
     .chain((kind) => fc.array(pitchesOn(kind), { minLength: 1, maxLength: most }).map((pitches) => lineBrief(kind, pitches)));
 }
 
-/** A short line on any instrument, in any school, with any hand, wishes and purpose. */
+/** Makes a short line on any instrument, in any school, with any hand, wishes and purpose. */
 export function anyBriefs(most: number): fc.Arbitrary<Brief> {
   const wishes = fc.dictionary(fc.constantFrom(...PREFERENCES), fc.constantFrom(0.35, 0.7, 1), { maxKeys: 3, noNullPrototype: true });
   const more = fc.record(
@@ -93,7 +97,7 @@ export function anyBriefs(most: number): fc.Arbitrary<Brief> {
 
 const durations = fc.constantFrom('1/16', '1/8', '3/16', '1/4', '3/8', '5/8', '1/2', '7/8', '1/1', '9/64');
 
-/** Notes and rests of mixed values with slurs, at least one note. */
+/** Makes notes and rests of mixed values with slurs, at least one note. */
 export function mixedNotes(kind: InstrumentKind): fc.Arbitrary<LineNoteDocument[]> {
   const note = fc
     .record({ pitch: pitchesOn(kind), duration: durations, slur: fc.boolean() }, { noNullPrototype: true })
@@ -104,7 +108,7 @@ export function mixedNotes(kind: InstrumentKind): fc.Arbitrary<LineNoteDocument[
     .map(([first, middle, last]) => slursEndingOnNotes([first, ...middle, last]));
 }
 
-/** A slur leads to a note: not into a rest, and not beyond the end. */
+/** Lets every slur lead to a note: not into a rest, and not beyond the end. */
 function slursEndingOnNotes(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
   return notes.map((note, index) => {
     const next = notes[index + 1];
@@ -117,7 +121,7 @@ export function soundOf(text: string): number {
   return pitch.ok ? semitonesOf(pitch.value) : 0;
 }
 
-/** Lines of their own on every instrument: notes, rests and double stops in some keys and meters. */
+/** Makes typed lines on every instrument: notes, rests and double stops in some keys and meters. */
 export const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
   fc
     .record(
@@ -131,7 +135,7 @@ export const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
     .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
 );
 
-/** Where a key puts the letters on an instrument. */
+/** Gives the places at which a key puts the letters on an instrument. */
 export function inKey(instrument: Instrument, key: string): KeyedStrings {
   const reading = parseKey(key);
   if (!reading.ok) throw new Error(`${key} is no key`);

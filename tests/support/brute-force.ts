@@ -10,7 +10,7 @@ export interface TriedWay {
   readonly cost: number;
 }
 
-/** Every way through a line, by trying all of them: no tables, no recurrence. `begins`: what the first note might have been. */
+/** Lists every way through a line, by trying all of them: no tables, no recurrence. `begins` lists what the first note might have been. */
 export function everyWay(
   setting: CostSetting,
   notes: readonly LatticeNote[],
@@ -35,7 +35,7 @@ export function everyWay(
   return ways;
 }
 
-/** The k least costs of different rows of labels. */
+/** Finds the k least costs of different rows of labels. */
 export function leastCostsByLabels(ways: readonly TriedWay[], most: number): readonly number[] {
   const least = new Map<string, number>();
   for (const way of ways) least.set(way.labels, Math.min(way.cost, least.get(way.labels) ?? Infinity));

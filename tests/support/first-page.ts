@@ -5,39 +5,39 @@ import type { Browser, BrowserContext, CDPSession, Page } from '@playwright/test
 export const KINDS = ['HTML', 'CSS', 'scripts', 'worker', 'fonts', 'other'] as const;
 type Kind = (typeof KINDS)[number];
 
-/** Bytes of each kind, as they are sent to a browser that takes brotli. */
+/** The bytes of each kind, as they are sent to a browser that takes brotli. */
 export type BytesByKind = Readonly<Record<Kind, number>>;
 
 /** A line and a processor that a visitor may have. */
 export interface Visitor {
   readonly name: string;
-  /** How many times slower than this machine. */
+  /** The factor by which it is slower than this machine. */
   readonly slower: number;
-  /** Bits a second; null for as fast as it goes. */
+  /** The bits a second; null for no limit. */
   readonly bitsPerSecond: number | null;
-  /** From a request to the first byte of its answer, ms. */
+  /** The time from a request to the first byte of its answer, ms. */
   readonly latencyMs: number;
 }
 
-/** This machine; a phone on a mobile network; a line that is slower still. */
+/** The visitors: this machine; a phone on a mobile network; a line that is slower still. */
 export const VISITORS: readonly Visitor[] = [
   { name: 'this machine', slower: 1, bitsPerSecond: null, latencyMs: 0 },
   { name: 'like a phone: 4 times slower, 1.6 Mbit/s', slower: 4, bitsPerSecond: 1_600_000, latencyMs: 150 },
   { name: '400 kbit/s', slower: 1, bitsPerSecond: 400_000, latencyMs: 150 },
 ];
 
-/** A heavy page over a slow line takes long, ms. */
+/** The time that a heavy page over a slow line may take, ms. */
 const SLOWEST_VISIT_MS = 180_000;
 
 /** A first visit to the bench. */
 export interface FirstVisit {
-  /** When the staff stood on the screen, ms from the request. */
+  /** The time from the request until the staff stood on the screen, ms. */
   readonly staffMs: number;
-  /** When a press on a note was answered, ms from the request. */
+  /** The time from the request until a press on a note was answered, ms. */
   readonly usableMs: number;
   /** The main thread's work until the staff stood, ms. */
   readonly workMs: number;
-  /** What was asked for until the staff stood. */
+  /** The bytes asked for until the staff stood. */
   readonly bytes: BytesByKind;
 }
 
@@ -56,11 +56,11 @@ export async function firstVisit(browser: Browser, address: string, visitor: Vis
     const answers: Answered[] = [];
     page.on('response', (response) => {
       const type = response.headers()['content-type'] ?? '';
-      // What comes while the page closes came after it.
+      // A file that comes while the page closes came after it.
       const body = response.body().catch(() => Buffer.alloc(0));
       answers.push({ kind: kindOf(new URL(response.url()), type), askedAt: response.request().timing().startTime, type, body });
     });
-    // The functions handed to the page are compiled with a helper that the page does not have.
+    // The functions passed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
     await page.addInitScript(noteStaff);
     const session = await context.newCDPSession(page);
@@ -81,7 +81,7 @@ export async function firstVisit(browser: Browser, address: string, visitor: Vis
   }
 }
 
-/** All bytes together. */
+/** Adds up all bytes. */
 export function allBytes(bytes: BytesByKind): number {
   return KINDS.reduce((sum, kind) => sum + bytes[kind], 0);
 }
@@ -118,13 +118,13 @@ function noteStaff(): void {
   watch.observe(document, { childList: true, subtree: true });
 }
 
-/** How long the main thread has worked so far, ms. */
+/** Gives the time for which the main thread has worked so far, ms. */
 async function workOf(session: CDPSession): Promise<number> {
   const { metrics } = await session.send('Performance.getMetrics');
   return 1000 * (metrics.find(({ name }) => name === 'TaskDuration')?.value ?? 0);
 }
 
-/** Presses the key for the first note until it is selected; ms from the request of the page. */
+/** Presses the key for the first note until it is selected; gives the time from the request of the page, ms. */
 async function pressedUntilAnswered(page: Page): Promise<number> {
   return await page.evaluate(
     () =>
@@ -141,7 +141,7 @@ async function pressedUntilAnswered(page: Page): Promise<number> {
   );
 }
 
-/** The bytes on the line: text goes compressed, fonts are compressed already. */
+/** Counts the bytes on the line: text goes compressed, fonts are compressed already. */
 function sentBytes(body: Buffer, type: string): number {
   return /javascript|css|html|json|svg|manifest/.test(type) ? brotliCompressSync(body).length : body.length;
 }

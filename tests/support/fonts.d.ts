@@ -1,7 +1,7 @@
 declare module 'opentype.js' {
   interface Font {
     readonly names: { readonly windows: { readonly fontFamily: { readonly en: string } } };
-    /** 0 where the font has no sign for the text. */
+    /** Gives the index of a sign; 0 where the font has none for the text. */
     charToGlyphIndex(text: string): number;
   }
   const opentype: { parse(buffer: ArrayBufferLike): Font };

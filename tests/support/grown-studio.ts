@@ -1,6 +1,6 @@
 import type { BrowserContext } from '@playwright/test';
 
-/** How many copies of the demo are added. */
+/** The number of copies of the demo that are added. */
 export interface Grown {
   readonly pieces: number;
   readonly players: number;

@@ -1,7 +1,7 @@
-/** What a page leaves beside the database. */
+/** The texts a page leaves beside the database. */
 export const kept = new Map<string, string>();
 
-/** A place beside the database, as a browser has it: its keys are its own. */
+/** Makes a place beside the database, as a browser has it: its keys are its own. */
 export function storageOf(texts: Map<string, string>): object {
   const methods = {
     getItem: (key: string) => texts.get(key) ?? null,

@@ -1,6 +1,6 @@
 import { type DocumentName, schemaNamed } from '#core/documents';
 
-/** The fields of a document that are lists, wherever they stand in it. */
+/** Lists the fields of a document that are lists, wherever they stand in it. */
 export function listsOf(name: DocumentName): readonly string[] {
   const lists: string[] = [];
   const walk = (schema: unknown, field: string): void => {

@@ -5,7 +5,7 @@ export interface PdfLine {
   readonly to: readonly [number, number];
 }
 
-/** One PDF point in mm. */
+/** The length of one PDF point, mm. */
 const POINT_MM = 25.4 / 72;
 
 /** Reads the lines out of the uncompressed content streams of a PDF: `x y m … x y l S`, y upward from the lower edge, in points. */
@@ -25,7 +25,7 @@ export function linesOfPdf(pdf: ArrayBuffer): readonly PdfLine[] {
   });
 }
 
-/** Length of a line, mm. */
+/** Gives the length of a line, mm. */
 export function lengthMm({ from, to }: PdfLine): number {
   return Math.hypot(to[0] - from[0], to[1] - from[1]);
 }

@@ -3,11 +3,11 @@ import createVerovioModule from 'verovio/wasm';
 import type { ReadElement } from '#core/format';
 import { xmlTree } from '../../src/files/foreign/xml-tree.ts';
 
-/** What an independent engraving engine reads in a MusicXML file: tied heads joined, rests told apart. */
+/** A note as an independent engraving engine reads it in a MusicXML file: tied heads joined, rests told apart. */
 export interface ReadNote {
-  /** Written pitch, "Eb4", of a double stop both from below, "A3+F4"; "r" for a rest. */
+  /** The written pitch: "Eb4", of a double stop both from below, "A3+F4"; "r" for a rest. */
   readonly pitch: string;
-  /** In 64ths. */
+  /** The length in 64ths. */
   readonly length: number;
   readonly finger: string | null;
   readonly slurBegins: boolean;
@@ -63,12 +63,12 @@ function flatten(elements: readonly ReadElement[]): readonly Flat[] {
   });
 }
 
-/** The heads of a chord, in the order of the file. */
+/** Lists the heads of a chord, in the order of the file. */
 function notesIn(chord: Flat): readonly Flat[] {
   return chord.children.filter((child) => child.name === 'note');
 }
 
-/** Under an octave line the note stands an octave lower than it sounds, and both are told. */
+/** Gives the sounding pitch: under an octave line the note stands an octave lower than it sounds, and both are given. */
 function pitchOf(note: Flat): string {
   const accid = note.children.find((child) => child.name === 'accid')?.attributes ?? {};
   const sounding = accid['accid.ges'] ?? note.attributes['accid.ges'] ?? accid['accid'] ?? '';

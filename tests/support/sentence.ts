@@ -5,9 +5,11 @@ import { BriefSentence } from '../../src/islands/bench/sentence/BriefSentence.ts
 import { useSentence } from '../../src/state/sentence.ts';
 import { workStore } from '../../src/state/bench/work.ts';
 
-/** The sentence of a brief as it reads on the bench: of each part what is chosen, and what is only there to press left out. */
+/**
+ * Gives the sentence of a brief as it reads on the bench: of each part the chosen value, without the things that are only there to press.
+ */
 export async function sentenceOf(brief: Brief, whole = false): Promise<string> {
-  // Drawn without a page, components read what their stores began with.
+  // Components drawn without a page read the first state of their stores.
   Object.assign(workStore.getInitialState(), { brief });
   Object.assign(useSentence.getInitialState(), { whole });
   const { prelude } = await prerender(createElement(BriefSentence));

@@ -12,7 +12,7 @@ export interface Served {
   readonly stop: () => Promise<void>;
 }
 
-/** How a server is started: in the tree that holds the build, and with what in its environment. */
+/** The start of a server: the tree with the build, and its environment. */
 export interface Start {
   readonly port: number;
   readonly tree?: string | undefined;
@@ -20,7 +20,7 @@ export interface Start {
 }
 
 /**
- * What Chromium does without. The list of the command line that comes last counts, so the first lines repeat what Playwright
+ * The features that Chromium does without. The list of the command line that comes last counts, so the first lines repeat what Playwright
  * switches off; the last are the popups of an address bar that nobody sees, which cost each new window a third of a page's time.
  */
 const SWITCHED_OFF = [
@@ -30,7 +30,7 @@ const SWITCHED_OFF = [
   ...['WebUIOmniboxPopup', 'WebUIOmniboxAimPopup'],
 ];
 
-/** Debian's Chromiums: the one without a window is the lighter. */
+/** The names of Debian's Chromiums: the one without a window is the lighter. */
 const CHROMIUMS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'];
 
 /** The Chromium of this machine, and how it is started without a screen. */
@@ -51,7 +51,7 @@ export async function served({ port, tree = '.', env = {} }: Start): Promise<Ser
     cwd: tree,
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
-    // Ctrl C reaches whoever waits for it, and not the server under its hands.
+    // Ctrl C reaches the process that waits, and not the server under its hands.
     detached: true,
   });
   const end = (): void => void server.kill();
@@ -68,14 +68,14 @@ export async function served({ port, tree = '.', env = {} }: Start): Promise<Ser
   return { address, process: server, stop };
 }
 
-/** What is given in the command line as `--name "something"`. */
+/** Reads a text from the command line: `--name "something"`. */
 export function textGiven(name: string): string | undefined {
   const { values } = parseArgs({ options: { [name]: { type: 'string' } }, strict: false });
   const given = values[name];
   return typeof given === 'string' ? given : undefined;
 }
 
-/** A number given in the command line as `--name 12`; `usual` where it is not there. */
+/** Reads a number from the command line: `--name 12`; `usual` where it is not there. */
 export function numberGiven(name: string, usual: number): number {
   const given = textGiven(name);
   return given === undefined ? usual : Number(given);

@@ -1,19 +1,19 @@
 import type { Reporter, TestCase, TestResult, TestStep } from '@playwright/test/reporter';
 
-/** How many of the slowest tests are named. */
+/** The number of the slowest tests that are named. */
 const NAMED = 10;
 
-/** A test that takes more of its time limit than this may run into it on a slower machine. */
+/** The share of its time limit from which a test may run into it on a slower machine. */
 const ENOUGH = 2 / 3;
 
-/** A test that ended, and how much of its time limit it took. */
+/** A test that ended, and the share of its time limit that it took. */
 interface Ended {
   readonly title: string;
   readonly seconds: number;
   readonly share: number;
 }
 
-/** Says at the end how much was checked, and which tests were the slowest, each against its time limit. */
+/** Prints at the end how much was checked, and which tests were the slowest, each against its time limit. */
 export default class SlowestReporter implements Reporter {
   private readonly ended: Ended[] = [];
   private assertions = 0;

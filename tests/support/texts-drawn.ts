@@ -1,4 +1,4 @@
-/** As much of a page as the engraver needs to draw: elements that keep what is put into them, and a canvas that measures nothing. */
+/** A page with as much as the engraver needs to draw: elements that keep what is put into them, and a canvas that measures nothing. */
 class DrawnElement {
   textContent = '';
   readonly style = {};
@@ -39,7 +39,7 @@ class DrawnElement {
   }
 }
 
-/** The texts that something draws into an element, in which signs of a music font are texts too. */
+/** Lists the texts that something draws into an element, in which signs of a music font are texts too. */
 export function textsDrawn(draw: (into: HTMLDivElement) => void): readonly string[] {
   const { document } = globalThis;
   const create = (): DrawnElement => new DrawnElement();

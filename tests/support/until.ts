@@ -1,4 +1,4 @@
-/** What can be waited for: a store of the application. */
+/** A store of the application that can be waited for. */
 interface Subscribable<State> {
   readonly getState: () => State;
   readonly subscribe: (listener: (state: State) => void) => () => void;

@@ -1,4 +1,4 @@
-/** What the tests use of verovio, which ships no types of its own. */
+/** The parts of verovio that the tests use; it ships no types of its own. */
 declare module 'verovio/wasm' {
   export default function createVerovioModule(): Promise<object>;
 }

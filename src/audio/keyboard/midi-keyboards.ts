@@ -1,18 +1,18 @@
-/** MIDI keys are counted from an octave below C0. */
+/** The offset of MIDI keys, which are counted from an octave below C0. */
 const MIDI_ABOVE = 12;
 
-/** The first byte of a message says what it is in its upper half, and on which channel in its lower half (MIDI 1.0). */
+/** The mask of a message's kind: the upper half of its first byte; the lower half is the channel (MIDI 1.0). */
 const KIND = 0xf0;
 const NOTE_ON = 0x90;
 
-/** Hears a key that goes down: semitones above C0, and when, ms of the page's clock. */
+/** A listener for a key that goes down: semitones above C0, and the moment, ms of the page's clock. */
 export type OnKey = (semitones: number, atMs: number) => void;
 
-/** Keyboards that are connected. */
+/** The keyboards that are connected. */
 export interface MidiKeyboards {
-  /** As they are called, those that are there now. */
+  /** Lists the names of those that are there now. */
   readonly names: () => readonly string[];
-  /** Ends listening. */
+  /** Stops listening. */
   readonly stop: () => void;
 }
 
@@ -22,7 +22,7 @@ export async function listenToKeyboards(onKey: OnKey, onChange: () => void): Pro
   const connected = (): readonly MIDIInput[] => [...access.inputs.values()].filter(({ state }) => state === 'connected');
   const hear = ({ data, timeStamp }: MIDIMessageEvent): void => {
     const [message = 0, key = 0, velocity = 0] = data ?? [];
-    // A key that goes up may be told as one that goes down without a velocity.
+    // A key that goes up may be sent as one that goes down without a velocity.
     if ((message & KIND) === NOTE_ON && velocity > 0) onKey(key - MIDI_ABOVE, timeStamp);
   };
   const listen = (): void => {

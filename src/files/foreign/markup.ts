@@ -1,9 +1,9 @@
-/** Whether text that was pasted is markup, as a score is, and no line of notes. */
+/** Tells whether text that was pasted is markup, as a score is, and no line of notes. */
 export function isMarkup(text: string): boolean {
   return /^\s*<[?!a-z]/i.test(text);
 }
 
-/** Pasted text as a file of a name. What it says of its encoding was true of the file it was copied from, and is no more. */
+/** Makes a file of pasted text. Its declaration of an encoding was true of the file it was copied from, and no longer is. */
 export function pastedFile(text: string, name: string): File {
   return new File([text.replace(/^\s*<\?xml[^>]*\?>/i, '')], name);
 }

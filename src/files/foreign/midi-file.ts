@@ -7,11 +7,11 @@ import type { ReadScore } from './score-read.ts';
 /** The channel of drums, counted from 0. */
 const DRUMS = 9;
 
-/** More is no song that anybody fingers. */
+/** The largest number of notes that anybody fingers. */
 const MOST_NOTES = 100_000;
 const MOST_QUARTERS = 20_000;
 
-/** A MIDI file as a score, set to the grid that is nearest, or to the one that is asked for. */
+/** Reads a MIDI file as a score, set to the nearest grid, or to the one that is asked for. */
 export function readMidi(bytes: Uint8Array, grid: Grid | null = null): Reading<ReadScore> {
   const song = readSong(bytes);
   if (!song.ok) return song;
@@ -22,7 +22,7 @@ export function readMidi(bytes: Uint8Array, grid: Grid | null = null): Reading<R
   return goodReading({ score: fromMidi(song.value, set), played: { grid: set, error } });
 }
 
-/** What sounds in a MIDI file. Refuses what is none, and one whose time is not counted in beats. */
+/** Reads the sound of a MIDI file. Refuses a file of another kind, and one whose time is not counted in beats. */
 export function readSong(bytes: Uint8Array): Reading<MidiSong> {
   const data = dataOf(bytes);
   const ticksPerQuarter = data?.header.ticksPerBeat ?? 0;
@@ -74,7 +74,7 @@ function meterAt(at: number, { numerator, denominator }: { readonly numerator: n
   return isMeter ? [{ at, beats: numerator, beatValue: denominator }] : [];
 }
 
-/** Each channel of a track by itself; a note ends where its key comes up, or at the end. */
+/** Splits a track by channel; a note ends where its key comes up, or at the end. */
 function tracksOf(events: readonly Timed[]): readonly MidiTrack[] {
   const name = events.map(({ event }) => (event.type === 'trackName' ? event.text : '')).find((text) => text !== '') ?? '';
   const byChannel = new Map<number, { readonly notes: MidiNote[]; readonly open: Map<number, number> }>();

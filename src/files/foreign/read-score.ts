@@ -5,7 +5,7 @@ import type { ReadScore } from './score-read.ts';
 import { scoreInArchive } from './unpack.ts';
 import { readXml } from './xml-tree.ts';
 
-/** Reads a score from a file of whatever open format: MusicXML, plain or compressed, or MIDI, set to a grid. What it is, its first bytes say. */
+/** Reads a score from a file of any open format: MusicXML, plain or compressed, or MIDI, set to a grid. Its first bytes tell the format. */
 export async function readScore(bytes: Uint8Array, grid: Grid | null = null): Promise<Reading<ReadScore>> {
   if (startsWith(bytes, 'MThd')) return (await import('./midi-file.ts')).readMidi(bytes, grid);
   if (!startsWith(bytes, 'PK')) return readMusicXml(bytes);
@@ -20,7 +20,7 @@ function readMusicXml(bytes: Uint8Array): Reading<ReadScore> {
   return score.ok ? { ok: true, value: { score: score.value, played: null } } : score;
 }
 
-/** Whether a file is a score: anything but a document of ours. */
+/** Tells whether a file is a score: anything but a document of ours. */
 export function looksLikeScore(bytes: Uint8Array): boolean {
   return startsWith(bytes, 'MThd') || startsWith(bytes, 'PK') || decoded(bytes.slice(0, 200)).trimStart().startsWith('<');
 }
@@ -29,7 +29,7 @@ function startsWith(bytes: Uint8Array, text: string): boolean {
   return [...text].every((letter, index) => bytes[index] === letter.charCodeAt(0));
 }
 
-/** Text in UTF-16 where its first bytes say so, in Latin 1 where its head does, else in UTF-8. */
+/** Decodes text in UTF-16 where its first bytes say so, in Latin 1 where its head does, else in UTF-8. */
 function decoded(bytes: Uint8Array): string {
   const [first, second] = bytes;
   if (first === 0xfe && second === 0xff) return new TextDecoder('utf-16be').decode(bytes);

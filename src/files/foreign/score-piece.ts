@@ -4,19 +4,22 @@ import { allOf, firstPart, type ForeignScore, foreignPiece, type ImportChoice, t
 import type { Reading } from '#core/result';
 import { readAs } from '../../validation/documents.ts';
 
-/** A piece made of a score, and what was left out of it. */
+/** A piece made from a score, and the things that were left out of it. */
 export interface ScorePiece {
   readonly piece: Piece;
   readonly leftOut: LeftOutCount;
 }
 
-/** What is chosen of a score before the teacher chooses: all of the first part in which something sounds, for its instrument, its fingers locked. */
+/**
+ * Makes the choice from a score before the teacher chooses: all of the first part in which something sounds, for its instrument, its
+ * fingers locked.
+ */
 export function firstChoice(score: ForeignScore): ImportChoice {
   const part = firstPart(score);
   return { ...allOf(score, part), kind: score.parts[part]?.kind ?? 'violin', octaves: 0, keepFingerings: true };
 }
 
-/** What is chosen of a score as a piece; `name` where the score has no title. */
+/** Makes a piece of the chosen music of a score; `name` is used where the score has no title. */
 export async function scorePiece(score: ForeignScore, choice: ImportChoice, name: string): Promise<Reading<ScorePiece>> {
   const reading = foreignPiece(score, choice);
   if (!reading.ok) return reading;

@@ -1,7 +1,7 @@
 import type { ForeignScore } from '#core/format/foreign';
 import type { Grid, Quantised } from '#core/format/midi';
 
-/** A score as it was read; one that was played, with the grid to which it was set and how far it was from it. */
+/** A score as it was read; for a played one, the grid to which it was set and its distance from it. */
 export interface ReadScore {
   readonly score: ForeignScore;
   readonly played: (Pick<Quantised, 'error'> & { readonly grid: Grid }) | null;

@@ -3,12 +3,12 @@ import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { readXml } from './xml-tree.ts';
 
-/** No score that can be read is larger unpacked, bytes; nor is a file of so many that holds one. */
+/** The largest unpacked score, bytes, and the largest file that may contain one. */
 const MOST_BYTES = 30_000_000;
 const MOST_FILES = 1000;
 
 /**
- * The score in a compressed MusicXML file (.mxl): the one its container names, else the first that looks like one. Only that file is
+ * Finds the score in a compressed MusicXML file (.mxl): the one its container names, else the first that looks like one. Only that file is
  * unpacked, and none that says it is larger than 30 MB; names in the archive are compared, never used as paths.
  */
 export function scoreInArchive(bytes: Uint8Array): Reading<Uint8Array> {
@@ -37,7 +37,7 @@ export function scoreInArchive(bytes: Uint8Array): Reading<Uint8Array> {
 
 const CONTAINER = 'META-INF/container.xml';
 
-/** The first root file that a container names. */
+/** Finds the first root file that a container names. */
 function namedIn(container: Uint8Array | undefined): string | undefined {
   if (!container) return undefined;
   const tree = readXml(new TextDecoder().decode(container));

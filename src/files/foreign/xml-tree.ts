@@ -13,10 +13,10 @@ const parser = new XMLParser({
   removeNSPrefix: true,
 });
 
-/** More than this is no part that anybody fingers: longer texts, or those with more tags or measures, are refused before they are read. */
+/** The limits of a part that anybody fingers: longer texts, or those with more tags or measures, are refused before they are read. */
 const MOST = { characters: 30_000_000, tags: 600_000, measures: 50_000 } as const;
 
-/** The elements of an XML text, in their order. Refuses what is no XML, and what is too large to be read in a moment. */
+/** Reads the elements of an XML text, in order. Refuses a text that is not XML, and one that is too large to be read in a moment. */
 export function readXml(text: string): Reading<readonly ReadElement[]> {
   if (text.length > MOST.characters || occurrences(text, '<', MOST.tags) || occurrences(text, '<measure', MOST.measures)) {
     return badReading(documentIssue('score-too-large', {}));
@@ -28,12 +28,16 @@ export function readXml(text: string): Reading<readonly ReadElement[]> {
   }
 }
 
-/** The elements of an XML text, in their order; throws where it is none. */
+/**
+ * Reads the elements of an XML text, in order.
+ *
+ * @throws where the text is not XML
+ */
 export function xmlTree(text: string): readonly ReadElement[] {
   return elementsIn(parser.parse(text, true));
 }
 
-/** Whether something stands in a text more often than so many times. */
+/** Tells whether something stands in a text more often than a number of times. */
 function occurrences(text: string, what: string, most: number): boolean {
   let count = 0;
   for (let at = text.indexOf(what); at >= 0 && count <= most; at = text.indexOf(what, at + what.length)) count += 1;
@@ -54,10 +58,10 @@ function elementsIn(nodes: unknown): readonly ReadElement[] {
   });
 }
 
-/** The five names that XML has of its own. */
+/** The five entities that XML defines itself. */
 const NAMED: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 
-/** A text with the characters that XML writes by name or number; other names stay as they stand. */
+/** Replaces the characters that XML writes by name or number; other names stay as they stand. */
 function unescaped(text: string): string {
   if (!text.includes('&')) return text;
   return text.replace(/&(?:#([0-9]{1,7})|#x([0-9a-fA-F]{1,6})|(amp|lt|gt|quot|apos));/g, (whole, digits, hex, name) => {

@@ -8,7 +8,7 @@ import { Header } from '../frame/Header.tsx';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
 import { AtlasOf } from './AtlasOf.tsx';
 
-/** The map of positions: what lies under the hand in any key, on any instrument, without a piece. */
+/** Shows the map of positions: the notes under the hand in any key, on any instrument, without a piece. */
 export const Atlas = guarded(GuardedAtlas);
 
 function GuardedAtlas() {

@@ -27,14 +27,14 @@ import { ScalesHere } from './ScalesHere.tsx';
 interface AtlasOfProps {
   readonly instruments: readonly TapeInstrument[];
   readonly chosen: TapeInstrument;
-  /** Of the studio: their names for patterns. */
+  /** The schools of the studio, which name patterns. */
   readonly schools: readonly School[];
   readonly onChoose: (instrument: string) => void;
 }
 
 const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, note: parseAsString, place: parseAsString };
 
-/** A key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
+/** Shows a key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
 export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps) {
   const [{ key: asked, position, note, place: placeText }, setAddress] = useQueryStates(ADDRESS);
   const key = KEYS_OFFERED.find((each) => each === asked) ?? ADDRESS.key.defaultValue;
@@ -75,7 +75,7 @@ export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps
   );
 }
 
-/** What is shown of a key, and how to go on to something else. */
+/** The choice of what is shown of a key, and the function that changes it. */
 interface MapOn {
   readonly maps: readonly PositionMap[];
   readonly here: PositionMap;
@@ -121,7 +121,7 @@ function AtlasSentence({ maps, here, instrument, musicKey, note, place, go, inst
   );
 }
 
-/** The fingerboard with one position on it, and under it what every position holds. */
+/** Draws the fingerboard with one position on it, and under it the extent of every position. */
 function Map({ maps, here, instrument, musicKey, note, place, go }: MapOn) {
   const [into, { width }] = useMeasure();
   const scale = boardScale(instrument, Math.max(320, width), 1);

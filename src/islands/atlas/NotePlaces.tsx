@@ -8,7 +8,7 @@ import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS, waysOnStringText } from '../../words/atlas.ts';
 import { writtenLabel } from '../../words/labels.ts';
 
-/** Every semitone of an instrument as the key spells it, to choose from. */
+/** Lists every semitone of an instrument as the key spells it, to choose from. */
 export function notesOf(instrument: Instrument, musicKey: string): readonly { readonly value: string; readonly name: string }[] {
   const read = parseKey(musicKey);
   const key = read.ok ? read.value : keyOfSignature(0, 'major');
@@ -24,11 +24,11 @@ export function notesOf(instrument: Instrument, musicKey: string): readonly { re
 interface NotePlacesProps {
   readonly brief: Brief;
   readonly musicKey: string;
-  /** Sounding, documents' form. */
+  /** The sounding pitch, documents' form. */
   readonly pitch: string;
 }
 
-/** A note by all its names, and every place it is played: string, finger, position. */
+/** Shows a note by all its names, and every place it is played: string, finger, position. */
 export function NotePlaces({ brief, musicKey, pitch }: NotePlacesProps) {
   const asked = useEngine(brief, { kind: 'note-places', key: musicKey, pitch });
   const { kind } = brief.instrument;
@@ -51,7 +51,7 @@ export function NotePlaces({ brief, musicKey, pitch }: NotePlacesProps) {
   );
 }
 
-/** The other names of a note, double accidentals apart. */
+/** Lists the other names of a note, double accidentals apart. */
 export function otherNames(text: string): readonly string[] {
   const pitch = parsePitch(text);
   if (!pitch.ok) return [];

@@ -17,7 +17,7 @@ interface PlaceChoiceProps {
   readonly onChoose: (place: BoardPlace | null) => void;
 }
 
-/** A place by its string and how far up it: for whoever does not point at the board. */
+/** Chooses a place by its string and its height, for those who do not point at the board. */
 export function PlaceChoice({ instrument, place, onChoose }: PlaceChoiceProps) {
   const { strings, highestSemitone, stringLengthMm } = instrument;
   const up = Array.from({ length: highestSemitone }, (_, index) => index + 1);
@@ -59,7 +59,7 @@ interface PlaceAskedProps {
   readonly place: BoardPlace;
 }
 
-/** All that lies at a place: its note by every name, and every finger that plays it there. */
+/** Shows everything at a place: its note by every name, and every finger that plays it there. */
 export function PlaceAsked({ brief, instrument, musicKey, place }: PlaceAskedProps) {
   const pitch = pitchAtPlace(instrument, musicKey, place) ?? '';
   const asked = useEngine(brief, { kind: 'note-places', key: musicKey, pitch });

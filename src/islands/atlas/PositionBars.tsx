@@ -11,14 +11,14 @@ interface PositionBarsProps {
   readonly onChoose: (position: string) => void;
 }
 
-/** Height of a line, px, and how far apart two that would run into each other must stand. */
+/** The height of a line, px, and the least distance of two that would run into each other. */
 const LINE = 17;
 const BETWEEN = 6;
 
-/** Width of a letter of their names, px. */
+/** The width of a letter of their names, px. */
 const LETTER = 6;
 
-/** Every position of a key as a line under the fingerboard, from its lowest to its highest finger: how the hand narrows. */
+/** Draws every position of a key as a line under the fingerboard, from its lowest to its highest finger: it shows how the hand narrows. */
 export function PositionBars({ maps, chosen, scale, onChoose }: PositionBarsProps) {
   return (
     <svg width={scale.width} height={maps.length * LINE + BETWEEN} role="group" aria-label="All positions">

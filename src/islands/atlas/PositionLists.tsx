@@ -4,7 +4,7 @@ import { noteLabel } from '#core/pitch';
 import { Table } from '../../ui/Table.tsx';
 import { acrossText, fingersText, isTritone, mappedPatternText, stepsText, wayInText } from '../../words/atlas.ts';
 
-/** What lies under the hand, from the lowest string up: fingers and notes, what touches, and the way in. */
+/** Lists the notes under the hand, from the lowest string up: fingers and notes, fingers that touch, and the way in. */
 export function StringsTable({ map, school }: { readonly map: PositionMap; readonly school: School }) {
   return (
     <Table className="mt-1">
@@ -38,7 +38,7 @@ export function StringsTable({ map, school }: { readonly map: PositionMap; reado
   );
 }
 
-/** Each finger from string to string; the tritone under one finger stands out. */
+/** Lists each finger from string to string; the tritone under one finger stands out. */
 export function AcrossList({ map: { across, strings } }: { readonly map: PositionMap }) {
   return (
     <ul className="mt-1 columns-2 text-[14px] leading-[1.7]">

@@ -20,7 +20,7 @@ interface ScalesHereProps {
   readonly position: string;
 }
 
-/** The scales of which a position holds an octave at least, each one step from the bench. */
+/** Lists the scales of which a position holds an octave at least, each one step from the bench. */
 export function ScalesHere({ brief, position }: ScalesHereProps) {
   const [type, setType] = useState<ScaleTypeHere>('major');
   const asked = useEngine(brief, { kind: 'scales-here', position, type });
@@ -65,7 +65,7 @@ function Scales({ scales, kind, position }: ScalesProps) {
   );
 }
 
-/** The scale as a piece of its own on the bench, in its position. */
+/** Opens the scale as a piece of its own on the bench, in its position. */
 async function openScale({ key, brief }: ScaleHere, position: string): Promise<void> {
   const record = newPieceRecord(pieceOf(`${keyLabel(key)} in ${positionName(position)}`, brief, ''));
   await keepOrThrow('piece', record);

@@ -8,19 +8,19 @@ export interface BoardPlace {
   readonly semitonesAboveOpen: number;
 }
 
-/** The place that an address names ("1 5": string II, five semitones up); null for none, and for one that is not on the board. */
+/** Reads the place that an address names ("1 5": string II, five semitones up); null for none, and for one that is not on the board. */
 export function placeOfAddress(text: string | null, { strings, highestSemitone }: Instrument): BoardPlace | null {
   const [stringIndex = -1, semitonesAboveOpen = -1] = (text ?? '').split(' ').map(Number);
   const isThere = strings[stringIndex] !== undefined && Number.isInteger(semitonesAboveOpen);
   return isThere && semitonesAboveOpen >= 1 && semitonesAboveOpen <= highestSemitone ? { stringIndex, semitonesAboveOpen } : null;
 }
 
-/** The name of a place in an address. */
+/** Writes a place for an address. */
 export function addressOf({ stringIndex, semitonesAboveOpen }: BoardPlace): string {
   return `${stringIndex} ${semitonesAboveOpen}`;
 }
 
-/** What sounds at a place, documents' form, as the key spells it. */
+/** Gives the sound of a place, documents' form, as the key spells it. */
 export function pitchAtPlace(instrument: Instrument, musicKey: string, { stringIndex, semitonesAboveOpen }: BoardPlace): string | null {
   const read = parseKey(musicKey);
   const key = read.ok ? read.value : keyOfSignature(0, 'major');

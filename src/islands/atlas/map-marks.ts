@@ -6,7 +6,7 @@ import { parseKey } from '#core/key';
 import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
 
-/** The fingers of a position on the board with the open strings that belong to it, their notes above them; the tonic stands out. */
+/** Marks the fingers of a position on the board with the open strings that belong to it, their notes above them; the tonic stands out. */
 export function mapMarks({ strings }: PositionMap, musicKey: string): readonly BoardMark[] {
   const key = parseKey(musicKey);
   return strings.flatMap((string) =>
@@ -31,7 +31,7 @@ function openOf({ open, openWritten, openBelongs }: MappedString): readonly Mapp
   return openBelongs ? [{ finger: '0', pitch: open, written: openWritten, semitonesAboveOpen: 0, mmFromNut: 0, rings: false }] : [];
 }
 
-/** Fingers that touch: a semitone apart. */
+/** Finds fingers that touch: a semitone apart. */
 export function mapTouches({ strings }: PositionMap): readonly BoardTouch[] {
   return strings.flatMap(({ stringIndex, fingers, gaps }) =>
     gaps.flatMap(({ semitones }, order): readonly BoardTouch[] => {
@@ -41,7 +41,7 @@ export function mapTouches({ strings }: PositionMap): readonly BoardTouch[] {
   );
 }
 
-/** Every place of a note on the board, open strings apart. */
+/** Marks every place of a note on the board, open strings apart. */
 export function placeMarks(instrument: Instrument, text: string): readonly BoardMark[] {
   const pitch = parsePitch(text);
   if (!pitch.ok) return [];
@@ -62,7 +62,7 @@ export function placeMarks(instrument: Instrument, text: string): readonly Board
   });
 }
 
-/** The place that is asked for, with its note above it. */
+/** Marks the place that is asked for, with its note above it. */
 export function placeMark(instrument: Instrument, musicKey: string, place: BoardPlace): readonly BoardMark[] {
   const pitch = pitchAtPlace(instrument, musicKey, place);
   const { stringIndex, semitonesAboveOpen } = place;

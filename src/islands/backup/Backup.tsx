@@ -16,7 +16,7 @@ import { BroughtTable } from './BroughtTable.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';
 import { useBackup } from './use-backup.ts';
 
-/** The whole studio as a file: out and in, in a folder by itself, and whether the browser keeps what it holds. */
+/** Shows the backup: the whole studio as a file, out and in, in a folder by itself, and whether the browser keeps its storage. */
 export const Backup = guarded(GuardedBackup);
 
 function GuardedBackup() {
@@ -69,7 +69,7 @@ function SaveStudio({ state, run }: PartProps) {
   );
 }
 
-/** First shows what a file would bring; writes when the teacher has seen it. */
+/** Shows the content of a file first; writes it when the teacher has seen it. */
 function BringIn({ run }: Pick<PartProps, 'run'>) {
   const [file, setFile] = useState<StudioBrought | null>(null);
   const open = (chosen: File): void =>

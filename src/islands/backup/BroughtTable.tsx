@@ -15,10 +15,10 @@ interface BroughtTableProps {
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-/** What is new first, then what is changed; what is the same needs no row. */
+/** The order of the rows: new records first, then changed ones; equal ones need no row. */
 const SHOWN: readonly Standing[] = ['new', 'changed', 'older'];
 
-/** What a file would bring, before anything is written. */
+/** Shows what a file would bring, before anything is written. */
 export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: BroughtTableProps) {
   const [withOlder, setWithOlder] = useState(false);
   const countOf = (standing: Standing): number => brought.filter((each) => each.standing === standing).length;

@@ -10,7 +10,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { restoredText } from '../../words/kept/backup.ts';
 import type { Run } from '../parts/run.ts';
 
-/** What did not read and was set aside: tried again, or taken out to be looked at. */
+/** Lists records that did not read and were set aside: to be tried again, or taken out and looked at. */
 export function SetAsideRecords({ run }: { readonly run: Run }) {
   const count = answerOf(useStored(SET_ASIDE_COUNT)) ?? 0;
   if (count === 0) return null;

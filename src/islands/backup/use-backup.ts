@@ -5,7 +5,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import type { Run } from '../parts/run.ts';
 
-/** How the backup stands, what was said last, and a way to do something about it. */
+/** Gives the state of the backup, the last message, and the actions on it. */
 export function useBackup(): {
   readonly state: BackupState | null;
   readonly trouble: string | null;
@@ -15,7 +15,7 @@ export function useBackup(): {
   const [turn, setTurn] = useState(0);
   const asked = useStored(BACKUP_STATE, turn);
   const [state, setState] = useState<BackupState | null>(null);
-  // While it is asked again, what was so before stays.
+  // While it is asked again, the former state stays.
   if (asked.state === 'answered' && asked.value !== state) setState(asked.value);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [said, setSaid] = useState<string | null>(null);

@@ -25,7 +25,7 @@ import { readyToRead } from '../../state/reading/ready.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { notKeptText } from '../../words/kept/storage.ts';
 
-/** Comes after the first drawing, or when something of it is asked for. */
+/** This part comes after the first drawing, or when something of it is asked for. */
 const atRest = () => import('./at-rest.ts');
 
 const Alternatives = lazy(async () => ({ default: (await atRest()).Alternatives }));
@@ -91,7 +91,7 @@ function GuardedBench() {
   );
 }
 
-/** On the first visit; its room is kept until it comes, so that nothing moves. */
+/** Shows the introduction on the first visit; its room is kept until it comes, so that nothing moves. */
 function Introduction({ idle }: { readonly idle: boolean }) {
   const shown = firstStepsStore((steps) => steps.shown);
   if (!shown) return null;
@@ -106,7 +106,7 @@ function Introduction({ idle }: { readonly idle: boolean }) {
   );
 }
 
-/** A plan of this many notes or more is drawn in small steps, so that the page can be scrolled and played meanwhile. */
+/** The number of notes from which a plan is drawn in small steps, so that the page can be scrolled and played meanwhile. */
 const LONG_LINE = 400;
 
 /** Gives the plan to draw: a long line’s new plan comes a moment later, and the one before stays until then. */
@@ -115,7 +115,7 @@ function usePlanDrawn(plan: Plan): Plan {
   return plan.notes.length < LONG_LINE ? plan : deferred;
 }
 
-/** Everything of a plan: what is in view at once, and below it what is looked up. */
+/** Shows everything of a plan: the drawing at once, and below it the tables. */
 function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: boolean }) {
   const plan = usePlanDrawn(newest);
   const notes = usePathNotes(plan, idle);

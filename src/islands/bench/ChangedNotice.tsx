@@ -4,7 +4,9 @@ import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
 
-/** The instrument or the player of this piece was changed in the Studio: what, what it does here, and what to do about it. */
+/**
+ * Shows that the instrument or the player of this piece was changed in the Studio: the change, its effect here, and what to do about it.
+ */
 export function ChangedNotice() {
   const changed = useWork((work) => work.changed);
   const brief = useWork((work) => work.brief);

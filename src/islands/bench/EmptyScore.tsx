@@ -3,7 +3,7 @@ const STAFF_TOP = 112;
 const LINE_APART = 10;
 const NUT = 402;
 
-/** The semitone lines are those of a string of this length, px. */
+/** The length of the string whose semitone lines are drawn, px. */
 const STRING = 520;
 const SEMITONES = 7;
 

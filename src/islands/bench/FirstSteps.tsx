@@ -29,7 +29,7 @@ export function FirstSteps() {
   );
 }
 
-/** A fingering that is used says so itself; what is chosen and changed is seen here. */
+/** Watches what is chosen and changed; a fingering that is used reports itself. */
 function watchWhatIsTried(): () => void {
   const stops = [
     workStore.subscribe((now, before) => {

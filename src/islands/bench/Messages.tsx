@@ -15,7 +15,7 @@ async function downloadPiece(): Promise<void> {
   (await import('./tools/downloads.ts')).downloadJson();
 }
 
-/** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
+/** Shows what the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
   const issues = usePlanning((planning) => planning.issues);
   const notice = useNotice();

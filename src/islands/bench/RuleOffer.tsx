@@ -7,7 +7,10 @@ import { ENOUGH } from '../../state/school/remembered-corrections.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 
-/** After the third correction of a kind: whether it is to be the school's rule, and what that would change. Once made, it can be taken back. */
+/**
+ * Offers, after the third correction of a kind, to make it the school's rule, and shows what that would change. Once made, it can be taken
+ * back.
+ */
 export function RuleOffer() {
   const rule = ruleStore(({ rule: now }) => now);
   if (rule === null) return null;
@@ -52,7 +55,7 @@ function changesText({ school, pieces }: RuleChanges): string {
   return pieces.length === 0 ? `${rule} no piece you have now.` : `${rule} ${listed(pieces)}.`;
 }
 
-/** The pieces whose fingering the rule would change; null while they are being planned. */
+/** Finds the pieces whose fingering the rule would change; null while they are being planned. */
 function useChanges({ question, side }: Rule): RuleChanges | null {
   const [changes, setChanges] = useState<RuleChanges | null>(null);
   useEffect(() => {

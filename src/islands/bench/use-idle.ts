@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 
-/** The browser is given this long to come to rest before what waits for it begins all the same, ms. */
+/** The time the browser is given to come to rest before the waiting code begins all the same, ms. */
 const PATIENCE_MS = 1000;
 
-/** True from the first moment of rest after the plan has been drawn: what comes later must not hold up the drawing. */
+/** Gives true from the first moment of rest after the plan has been drawn: later work must not delay the drawing. */
 export function useIdle(drawn: boolean): boolean {
   const [idle, setIdle] = useState(false);
   useEffect(() => {

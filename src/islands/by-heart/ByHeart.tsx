@@ -20,7 +20,7 @@ import { CourseForm } from './CourseForm.tsx';
 import { ShownWith } from './ShownWith.tsx';
 import { type FadingKept, useFading } from './use-fading.ts';
 
-/** A piece with less and less to look at, down to a blank page. */
+/** Shows a piece with less and less to look at, down to a blank page. */
 export const ByHeart = guarded(GuardedByHeart);
 
 function GuardedByHeart() {
@@ -65,7 +65,7 @@ function NoPiece({ why }: { readonly why: string }) {
   );
 }
 
-/** `with`: helps of one’s own choice; null for those of the course. */
+/** `with` names helps of one’s own choice; null stands for those of the course. */
 const ADDRESS = { with: parseAsArrayOf(parseAsStringLiteral(HELPS)) };
 
 function Learning({ piece }: { readonly piece: PlannedPiece }) {
@@ -105,7 +105,7 @@ interface HelpChoiceProps {
   readonly onChoose: (helps: readonly Help[]) => void;
 }
 
-/** Each help by itself, in any mixture. */
+/** Chooses each help by itself, in any mixture. */
 function HelpChoice({ helps, onChoose }: HelpChoiceProps) {
   const toggle = (help: Help): void => onChoose(HELPS.filter((each) => (each === help ? !helps.includes(each) : helps.includes(each))));
   return (
@@ -122,13 +122,13 @@ function HelpChoice({ helps, onChoose }: HelpChoiceProps) {
 
 interface CourseProps {
   readonly kept: FadingKept;
-  /** The helps are of one’s own choice. */
+  /** Whether the helps are of one’s own choice. */
   readonly isOwn: boolean;
   readonly onCourse: () => void;
   readonly onBegin: () => void;
 }
 
-/** Where the player is in the course, and what the set was. */
+/** Shows where the player is in the course, and asks how the set went. */
 function Course({ kept: { fading, addSet }, isOwn, onCourse, onBegin }: CourseProps) {
   if (fading === undefined) return null;
   if (fading === null) {

@@ -9,18 +9,18 @@ import { FADING_WORDS, HELP_WORDS } from '../../words/practice/fading.ts';
 
 interface CourseFormProps {
   readonly course: FadingCourse;
-  /** Whose; null for nobody of the studio. */
+  /** The id of the player; null for nobody of the studio. */
   readonly playerId: string | null;
   readonly onSet: (course: FadingCourse) => void;
 }
 
 const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: String(count), name: String(count) }));
 
-/** The course of a player: which helps there are, in which order they go, and after how many sets. */
+/** Edits the course of a player: the helps, the order in which they go, and the numbers of sets. */
 export function CourseForm({ course, playerId, onSet }: CourseFormProps) {
   const place = `course-${playerId ?? 'nobody'}`;
   const [next, setNext] = useState(() => typedBefore(place, course));
-  // As it is changed: a page that is closed before it is set has it still when it is opened again.
+  // The course while it is changed: a page that is closed before it is set has it still when it is opened again.
   useTyped(place, next, dequal(next, course));
   return (
     <div className="mt-1 text-[15px]">
@@ -55,7 +55,7 @@ interface OrderProps {
   readonly onChange: (course: FadingCourse) => void;
 }
 
-/** The helps there are, in the order in which they go; those that are left out after them. */
+/** Orders the helps as they go; those that are left out come after them. */
 function Order({ course, onChange }: OrderProps) {
   const rows = [...course.helps, ...HELPS.filter((help) => !course.helps.includes(help))];
   const move = (help: Help, by: -1 | 1): void => {

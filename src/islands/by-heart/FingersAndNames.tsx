@@ -15,7 +15,7 @@ interface OnString {
   readonly notes: readonly { readonly index: number; readonly note: PlannedSound }[];
 }
 
-/** The line without notation: string by string, the fingers, the names, or both. */
+/** Shows the line without notation: string by string, the fingers, the names, or both. */
 export function FingersAndNames({ plan, group, numbers, names }: FingersAndNamesProps) {
   return (
     <ol aria-label="Without notation" className="flex flex-wrap gap-x-6 gap-y-3 text-[24px]">

@@ -9,7 +9,7 @@ interface PatternListProps {
   readonly group: NoteGroup;
 }
 
-/** Which fingers touch, position by position, by the teacher’s own names where there are some. */
+/** Lists the fingers that touch, position by position, by the teacher’s own names where there are some. */
 export function PatternList({ plan, group }: PatternListProps) {
   const stays = plan.stays.filter(({ from, to }) => to >= group.from && from <= group.to);
   return (

@@ -10,13 +10,13 @@ interface PlacesOnBoardProps {
   readonly group: NoteGroup;
 }
 
-/** The places of the line on the fingerboard, as tapes show them: without fingers and without names. */
+/** Shows the places of the line on the fingerboard, as tapes show them: without fingers and without names. */
 export function PlacesOnBoard({ plan, group }: PlacesOnBoardProps) {
   const instrument = useMemo(() => instrumentLike(plan.brief.instrument), [plan]);
   return <AnswerBoard instrument={instrument} label="The places of the line" places={placesOf(plan, group)} look="taped" />;
 }
 
-/** Each place once, open strings left out. */
+/** Lists each place once, open strings left out. */
 function placesOf({ notes, brief }: Plan, { from, to }: NoteGroup): readonly QuizPlace[] {
   const instrument = instrumentLike(brief.instrument);
   const stops = notes.slice(from, to + 1).flatMap((note) => (note.kind === 'note' ? note.stops : []));

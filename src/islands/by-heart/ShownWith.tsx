@@ -15,7 +15,7 @@ interface ShownWithProps {
   readonly helps: readonly Help[];
 }
 
-/** What hides of the staff and path what is not among the helps. */
+/** The styles that hide the parts of staff and path that are not among the helps. */
 const HIDDEN = {
   staff: '[&_.engraving]:invisible [&_.on-staff]:invisible',
   numbers: '[&_[data-bead]_text]:invisible [&_.finger-number]:invisible',
@@ -26,7 +26,7 @@ function hiddenOf(helps: readonly Help[]): string {
   return (['staff', 'numbers', 'names'] as const).flatMap((help) => (helps.includes(help) ? [] : HIDDEN[help])).join(' ');
 }
 
-/** A line with some helps, in any mixture, down to a blank page. */
+/** Shows a line with some helps, in any mixture, down to a blank page. */
 export function ShownWith({ plan, group, helps }: ShownWithProps) {
   const has = (help: Help): boolean => helps.includes(help);
   const [numbers, names] = [has('numbers'), has('names')];

@@ -19,7 +19,7 @@ interface Target {
   readonly hz: number;
 }
 
-/** The tuner beside a line: what is played is held against the nearest note of the line, as the line is intoned. */
+/** The tuner beside a line: each sound is compared with the nearest note of the line, in the tuning of the line. */
 export function TunerForLine({ plan, group }: TunerForLineProps) {
   const [wanted, setWanted] = useState(false);
   const listening = useMicrophone(wanted);
@@ -43,7 +43,7 @@ export function TunerForLine({ plan, group }: TunerForLineProps) {
   );
 }
 
-/** The notes of a line with what they sound, each once. */
+/** Lists the notes of a line with their sounds, each once. */
 function targetsOf(plan: Plan, { from, to }: NoteGroup): readonly Target[] {
   const played = performanceOf(plan, { from, to, pace: 1, slides: false }).notes;
   const all = played.flatMap(({ note, hz }): readonly Target[] => {

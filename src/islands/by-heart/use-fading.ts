@@ -4,17 +4,17 @@ import { setIn, setsOf } from '#core/practice/log';
 import type { Logged } from '../../records/record.ts';
 import { useLogPages } from '../../state/practice/use-log-pages.ts';
 
-/** How help fades with a piece, as it is kept in the log. */
+/** The fading of help with a piece, as it is kept in the log. */
 export interface FadingKept {
-  /** Null where no course is set; undefined until the log is read. */
+  /** The course; null where none is set; undefined until the log is read. */
   readonly fading: Fading | null | undefined;
   readonly setCourse: (course: FadingCourse) => void;
-  /** A set is over. */
+  /** Adds a set that is over. */
   readonly addSet: (clean: boolean, shown: readonly Help[]) => void;
   readonly trouble: string | null;
 }
 
-/** The course of a player and the sets of what is practised. */
+/** Gives the course of a player and the sets of the practised part. */
 export function useFading(whose: Logged, practised: Practised): FadingKept {
   const { pages, trouble, add } = useLogPages(whose);
   const entries = (pages ?? []).flatMap((page) => page.entries);

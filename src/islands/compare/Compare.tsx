@@ -21,7 +21,7 @@ import { PathScore } from '../score/PathScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
 
-/** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
+/** Compares two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
 export const Compare = guarded(GuardedCompare);
 
 function GuardedCompare() {

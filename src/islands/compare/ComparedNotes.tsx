@@ -8,7 +8,7 @@ import { PageButtons, usePager } from '../../ui/Pager.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { soundText } from '../../words/plan-words.ts';
 
-/** Both plans note by note, differences marked and counted. */
+/** Shows both plans note by note, differences marked and counted. */
 export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }) {
   const [onlyDifferent, setOnlyDifferent] = useState(true);
   const differs = ({ differs: { string, finger, position } }: ComparedNote): boolean => string || finger || position;

@@ -19,7 +19,7 @@ const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums & P
   { name: 'Stretches for this hand', text: ({ stretches }) => (stretches === null ? 'hand not measured' : String(stretches)) },
 ];
 
-/** What each plan comes to, side by side; what differs stands out. */
+/** Shows the totals of each plan, side by side; differences stand out. */
 export function ComparedSums({ one, other }: { readonly one: Plan; readonly other: Plan }) {
   const sums = [
     { ...sumsOf(one), ...traitsOf(one) },

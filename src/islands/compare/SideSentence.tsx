@@ -14,7 +14,7 @@ interface SideSentenceProps {
   readonly onChange: (side: Side) => void;
 }
 
-/** One side in a sentence: which piece, for whom, on what, in which school, in which fingering. */
+/** Describes one side in a sentence: piece, player, instrument, school, fingering. */
 export function SideSentence({ name, side, planned, studio, onChange }: SideSentenceProps) {
   const { pieces } = studio;
   const titleOf = (id: string): string => {
@@ -59,7 +59,7 @@ interface HowItIsFingeredProps extends Pick<SideSentenceProps, 'side' | 'planned
   readonly label: (what: string) => string;
 }
 
-/** In which school, where there are several, and in which fingering. */
+/** Tells the school, where there are several, and the fingering. */
 function HowItIsFingered({ side, planned, label, onChange }: HowItIsFingeredProps) {
   const schools = planned ? schoolsOf(planned.brief.instrument.kind) : [];
   const fingerings = ['best', ...(planned?.others ?? []).map((_, index) => String(index))];

@@ -9,13 +9,13 @@ import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/explain/weights.ts';
 
 interface CostTableProps {
-  /** Whose costs are edited; null for the usual ones, which are only shown. */
+  /** The school whose costs are edited; null for the usual ones, which are only shown. */
   readonly school: SchoolRecord | null;
   readonly kind: InstrumentKind;
   readonly onChange: (school: SchoolRecord) => void;
 }
 
-/** Every weight with the reason it is there: on each instrument, or on one as a school has it. */
+/** Lists every weight with its reason: on each instrument, or on one as a school has it. */
 export function CostTable({ school, kind, onChange }: CostTableProps) {
   const kinds = school === null ? INSTRUMENT_KINDS : [kind];
   return (
@@ -71,7 +71,7 @@ interface WeightFieldProps extends CostTableProps {
   readonly school: SchoolRecord;
 }
 
-/** One weight as the school has it; empty where it is the usual one. What cannot be is told, and what was typed stays. */
+/** Edits one weight as the school has it; empty where it is the usual one. An impossible value is reported, and the text stays. */
 function WeightField({ name, unit, school, kind, onChange }: WeightFieldProps) {
   const changes = school.document.school.weights?.[kind] ?? {};
   const own = changes[name];
@@ -105,7 +105,7 @@ function WeightField({ name, unit, school, kind, onChange }: WeightFieldProps) {
   );
 }
 
-/** A weight as typed, "0.25" or "0 · 0.1 · 0.2 · 0.3 · 0.4"; null for nothing. */
+/** Reads a weight as it is typed, "0.25" or "0 · 0.1 · 0.2 · 0.3 · 0.4"; null for nothing. */
 function typedWeight(text: string, unit: WeightUnit): WeightValue | null {
   const values = text
     .replaceAll('−', '-')
@@ -117,7 +117,7 @@ function typedWeight(text: string, unit: WeightUnit): WeightValue | null {
   return values.length === 1 ? first : values;
 }
 
-/** Thousandths are shown in whole units; shares and semitones as they are. */
+/** Writes a value; thousandths are shown in whole units, shares and semitones as they are. */
 function valueText(value: WeightValue, unit: WeightUnit): string {
   const shown = (each: number): string => String(each / scaleOf(unit)).replace('-', '−');
   return typeof value === 'number' ? shown(value) : value.map(shown).join(' · ');

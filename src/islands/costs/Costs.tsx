@@ -24,7 +24,7 @@ import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
 
-/** Every cost a fingering can have; a school may set each otherwise, and sees what that does to a piece. */
+/** Lists every cost of a fingering; a school may set each otherwise, and sees the effect on a piece. */
 export const Costs = guarded(GuardedCosts);
 
 function GuardedCosts() {
@@ -85,7 +85,7 @@ interface WhoseCostsProps {
   readonly onKind: (kind: InstrumentKind) => void;
 }
 
-/** Whose costs are shown: a school's, on one instrument, or those that all begin with. */
+/** Chooses whose costs are shown: a school's, on one instrument, or those with which all begin. */
 function WhoseCosts({ schools, school, kind, onSchool, onKind }: WhoseCostsProps) {
   return (
     <p className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-2">
@@ -124,7 +124,7 @@ function WhatCostsAre() {
   );
 }
 
-/** What the school's costs do to one of its pieces. */
+/** Shows the effect of the school's costs on one of its pieces. */
 function EffectOnPiece({ school, kind }: { readonly school: SchoolRecord; readonly kind: InstrumentKind }) {
   const found = answerOf(useStored(PIECES_USING, 'schoolId', school.id)) ?? [];
   const pieces = found.filter(({ document }) => document.brief.instrument.kind === kind);

@@ -22,7 +22,7 @@ import { PathDrawing } from '../score/PathDrawing.tsx';
 import { SemitoneLines } from '../score/SemitoneLines.tsx';
 import { beadsOf, pathScale } from '../score/path-geometry.ts';
 
-/** Every piece the interface is made of, in every state, on both papers. */
+/** Shows every part of the interface, in every state, on both papers. */
 export function Samples() {
   return (
     <main className="grid lg:grid-cols-2">
@@ -208,7 +208,7 @@ function Notices() {
   );
 }
 
-/** What hangs from a button, and what stands over the page. */
+/** Shows what hangs from a button, and what stands over the page. */
 function Openings({ paper }: { readonly paper: string }) {
   const [open, setOpen] = useState<'below' | 'over' | null>(null);
   const trigger = useRef<HTMLButtonElement>(null);
@@ -257,7 +257,7 @@ function Sample({ name, children }: { readonly name: string; readonly children: 
 
 const PATH = { width: 540, height: 240, step: 36 } as const;
 
-/** A short line with a shift, a ring, a locked note, a stretch, an open string, and another fingering overlaid. */
+/** Shows a short line with a shift, a ring, a locked note, a stretch, an open string, and another fingering overlaid. */
 function SamplePath() {
   const brief = {
     instrument: { kind: 'violin', size: '3/4' },

@@ -36,7 +36,7 @@ const PART_LABELS: Readonly<Record<PartName, string>> = {
   find: 'Find a drill',
 };
 
-/** From the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
+/** Leads from the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
 export const Drills = guarded(GuardedDrills);
 
 function GuardedDrills() {

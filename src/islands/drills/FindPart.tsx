@@ -28,12 +28,15 @@ interface FindPartProps {
   readonly onOpen: (request: DrillRequest) => void;
 }
 
-/** So many are listed. */
+/** The number of drills listed. */
 const LISTED = 24;
 
 const ANY = 'any';
 
-/** All drills, those that can be written and those kept as pieces, by what they are for; and where in the studio's pieces a kind of shift comes. */
+/**
+ * Lists all drills, those that can be written and those kept as pieces, by their aim; and where a kind of shift occurs in the studio's
+ * pieces.
+ */
 export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindPartProps) {
   const [query, setQuery] = useState<DrillQuery>({ key: musicKey });
   const key = query.key ?? musicKey;
@@ -140,12 +143,12 @@ function QueryFields({ query, place, onChange }: QueryFieldsProps) {
 }
 
 interface KeyFieldProps {
-  /** Documents' form. */
+  /** The key, documents' form. */
   readonly musicKey: string;
   readonly onChoose: (key: string) => void;
 }
 
-/** The key that drills are written in; a piece may be in one that is not offered. */
+/** Chooses the key of drills; a piece may be in one that is not offered. */
 function KeyField({ musicKey, onChoose }: KeyFieldProps) {
   const among = KEYS_OFFERED.includes(musicKey) ? KEYS_OFFERED : [musicKey, ...KEYS_OFFERED];
   return <LabelledChoice label="Key" value={musicKey} among={among} nameOf={keyLabel} onChoose={onChoose} />;

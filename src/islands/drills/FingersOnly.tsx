@@ -2,7 +2,7 @@ import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { NamesByMeasure } from '../score/NamesByMeasure.tsx';
 
-/** The drill without notation, measure by measure; while it is open it is printed, too. */
+/** Shows the drill without notation, measure by measure; while it is open it is printed, too. */
 export function FingersOnly({ plan }: { readonly plan: Plan }) {
   return (
     <OpenedSection title="Fingers and names only">

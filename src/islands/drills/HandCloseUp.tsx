@@ -8,16 +8,16 @@ import { mmText } from '../../words/plan-words.ts';
 const WIDTH = 420;
 const HEIGHT = 300;
 
-/** Where the hand stands before, passes, and arrives; px. */
+/** The x of the hand before, passing, and arriving; px. */
 const COLUMNS = { before: 110, between: 215, after: 320 } as const;
 
-/** Room above and below what the hand covers, mm. */
+/** The room above and below the part the hand covers, mm. */
 const ROOM_MM = 14;
 
-/** Where a place on the string is drawn, px. */
+/** A function that gives the y of a place on the string, px. */
 type YOf = (mm: number) => number;
 
-/** One shift close up: the hand before, on the way and after, along the string in true millimetres; the nut is at the bottom. */
+/** Draws one shift close up: the hand before, on the way and after, along the string in true millimetres; the nut is at the bottom. */
 export function HandCloseUp({ plan, apart }: { readonly plan: Plan; readonly apart: ShiftApart }) {
   const { shift, from, to } = apart;
   const [before, after] = [stayAt(plan, shift.from), stayAt(plan, shift.to)];
@@ -71,14 +71,14 @@ interface WayOfHandProps {
   readonly firstTo: number;
 }
 
-/** The way of the finger that is heard, the note it passes, and the way of finger 1, dotted. */
+/** Draws the way of the finger that is heard, the note it passes, and the way of finger 1, dotted. */
 function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
   const { shift, from, to } = apart;
   const [guide] = shift.guides;
   const passed = guide?.inBetween;
   const [left, reached] = [from, to].map(({ stops: [stop] }) => yOf(stop.mmFromNut));
   const passedY = passed ? yOf(passed.mmFromNut) : null;
-  // An arriving finger slides in from where it stands in the old hand; any other guide comes to the note between.
+  // Tells whether an arriving finger slides in from where it stands in the old hand; any other guide comes to the note between.
   const slidesIn = guide?.kind === 'new-finger' && passedY !== null;
   const passedX = slidesIn ? COLUMNS.before + 44 : COLUMNS.between + 22;
   const [startX, start] = slidesIn ? [passedX + 12, passedY] : [COLUMNS.before + 12, left ?? 0];
@@ -112,7 +112,7 @@ function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
 interface FirstFingerProps {
   readonly x: number;
   readonly y: number;
-  /** It plays: its bead is drawn already. */
+  /** Whether it plays, so that its bead is drawn already. */
   readonly playing: boolean;
 }
 
@@ -155,7 +155,7 @@ function stayAt({ stays }: Plan, index: number): Stay | undefined {
   return stays.find(({ from, to }) => index >= from && index <= to);
 }
 
-/** The places of whole semitones in a part of the string, mm. */
+/** Lists the places of whole semitones in a part of the string, mm. */
 function semitonesBetween({ stringLengthMm }: Plan, lowest: number, highest: number): readonly number[] {
   return Array.from({ length: 48 }, (_, semitone) => mmFromNut(stringLengthMm, semitone)).filter((mm) => mm >= lowest && mm <= highest);
 }

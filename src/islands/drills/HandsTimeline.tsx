@@ -6,14 +6,14 @@ import { handsText, LANE_WORDS } from '../../words/drills/hands.ts';
 interface HandsTimelineProps {
   readonly hands: readonly HandsEvent[];
   readonly kind: InstrumentKind;
-  /** Of the note that is left; null without a tempo. */
+  /** The length of the note that is left, seconds; null without a tempo. */
   readonly seconds: number | null;
 }
 
-/** The axis begins late in the note that is left, and ends when the weight is back. */
+/** The ends of the axis: late in the note that is left, and when the weight is back. */
 const AXIS = { from: 0.4, to: 1.2 } as const;
 
-/** What both hands do, in the order of time, each with its place on one time axis. */
+/** Shows the acts of both hands, in the order of time, each with its place on one time axis. */
 export function HandsTimeline({ hands, kind, seconds }: HandsTimelineProps) {
   const inTime = hands.toSorted((one, other) => one.from - other.from || one.to - other.to);
   const begin = Math.min(AXIS.from, ...hands.filter(({ lane }) => lane !== 'bow').map(({ from }) => from));

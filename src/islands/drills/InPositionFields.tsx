@@ -4,7 +4,7 @@ import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { INSIDE_WORDS, positionText } from '../../words/drills/families.ts';
 import { type AsksProps, positionsFor } from './first-request.ts';
 
-/** What is asked of a drill inside a position: which, and what is played there. */
+/** Edits the request for a drill inside a position: the position, and the music played there. */
 export function InPositionFields({ asks, place, onChange }: AsksProps) {
   return (
     <>
@@ -48,7 +48,7 @@ export function InPositionFields({ asks, place, onChange }: AsksProps) {
   );
 }
 
-/** Families that are written for thumb position, too. */
+/** The families that are written for thumb position, too. */
 const IN_THUMB_TOO: readonly DrillFamily['family'][] = [
   'position',
   'two-places',

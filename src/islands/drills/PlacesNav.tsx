@@ -1,14 +1,14 @@
 interface PlacesNavProps {
-  /** What is listed, for those who hear the page. */
+  /** The name of the list, for a screen reader. */
   readonly label: string;
-  /** Line indexes of the notes, in the order of the list. */
+  /** The line indexes of the notes, in the order of the list. */
   readonly notes: readonly number[];
   readonly chosen: number;
   readonly nameOf: (note: number) => string;
   readonly onChoose: (note: number) => void;
 }
 
-/** Places of a piece to choose from. */
+/** Lists places of a piece to choose from. */
 export function PlacesNav({ label, notes, chosen, nameOf, onChoose }: PlacesNavProps) {
   return (
     <nav aria-label={label}>

@@ -40,13 +40,13 @@ interface RequestFieldsProps {
   readonly place: WrittenFor;
   /** The measures of the piece that a study can lead into. */
   readonly around: MeasuresOfPiece | null;
-  /** `opens`: a family was chosen, and the form may open on another drill of it. */
+  /** The handler of a change; `opens`: a family was chosen, and the form may open on another drill of it. */
   readonly onChange: (request: DrillRequest, opens?: boolean) => void;
 }
 
 const BOWS = [1, 2, 3, 4, 8] as const;
 
-/** What is asked of a drill: its family, what that asks for, the key, the rhythm and the bowing. */
+/** Edits the request for a drill: its family, the family's own fields, the key, the rhythm and the bowing. */
 export function RequestFields({ request, place, around, onChange }: RequestFieldsProps) {
   const { asks, key, variant } = request;
   const families = FAMILY_NAMES.filter((name) => isPlayedOn(name, place.instrument.kind, place.hand.positionLabels.includes('thumb')));
@@ -73,7 +73,7 @@ export function RequestFields({ request, place, around, onChange }: RequestField
           }}
         />
       )}
-      {/* A loop is of its piece, in the key of it. */}
+      {/* A loop belongs to its piece, in its key. */}
       {asks.family !== 'loop' && (
         <LabelledChoice
           label="Key"
@@ -101,7 +101,7 @@ export function RequestFields({ request, place, around, onChange }: RequestField
   );
 }
 
-/** What the chosen family asks for. */
+/** Edits the fields of the chosen family. */
 function Asks({ asks, place, onChange }: AsksProps) {
   return (
     <>
@@ -134,7 +134,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
   );
 }
 
-/** All strings, where one is chosen. */
+/** The choice of all strings, where one is chosen. */
 const ALL = 'all';
 
 interface MatrixFieldsProps extends Pick<AsksProps, 'onChange'> {
@@ -168,7 +168,7 @@ interface FromToProps extends AsksProps {
   readonly asks: Extract<DrillFamily, { from: string }>;
 }
 
-/** From which position to which. */
+/** Chooses the position that is left and the one that is reached. */
 function FromTo({ asks, place, onChange }: FromToProps) {
   const positions = positionsFor(place);
   return (
@@ -190,7 +190,7 @@ interface LoopFieldsProps {
   readonly onChange: (asks: FamilyOf<'loop'>) => void;
 }
 
-/** How a loop is played. */
+/** Edits how a loop is played. */
 export function LoopFields({ asks, onChange }: LoopFieldsProps) {
   return (
     <>

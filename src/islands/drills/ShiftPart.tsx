@@ -35,17 +35,17 @@ import { Stages } from './Stages.tsx';
 
 interface ShiftPartProps {
   readonly plan: Plan;
-  /** Line index of the note the chosen shift arrives on; null for the worst. */
+  /** The line index of the note the chosen shift arrives on; null for the worst. */
   readonly chosen: number | null;
   readonly onChoose: (note: number) => void;
   readonly onWrite: (asks: DrillFamily, note: number) => void;
   readonly onFind: (shift: ShiftClass) => void;
-  /** Where there is no shift. */
+  /** The handler for where there is no shift. */
   readonly onWriteAny: () => void;
   readonly onFindAny: () => void;
 }
 
-/** The shifts of a piece, the worst first, and one of them taken apart. */
+/** Shows the shifts of a piece, the worst first, and one of them taken apart. */
 export function ShiftPart(props: ShiftPartProps) {
   return (
     <Answered asked={useHotSpots(props.plan)} waiting="Looking for the worst shift …">
@@ -86,7 +86,7 @@ function ShiftList({ plan, hotSpots, chosen, onChoose, onWrite, onFind, onWriteA
   );
 }
 
-/** Line indexes of the notes that shifts arrive on, by how hard they are: every shift is a hot spot. */
+/** Lists the line indexes of the notes that shifts arrive on, by difficulty: every shift is a hot spot. */
 function shiftsWorstFirst({ shifts }: Plan, hotSpots: readonly HotSpot[]): readonly number[] {
   const arrivals = shifts.map(({ to }) => to);
   return hotSpots.map(({ note }) => note).filter((note) => arrivals.includes(note));

@@ -19,14 +19,14 @@ import { Written } from './WrittenDrill.tsx';
 
 interface SpotPartProps {
   readonly plan: Plan;
-  /** Line index of the note the chosen hot spot arrives on; null for the hardest. */
+  /** The line index of the note the chosen hot spot arrives on; null for the hardest. */
   readonly chosen: number | null;
   readonly onChoose: (note: number) => void;
   readonly onTakeApart: (note: number) => void;
   readonly onWrite: (asks: DrillFamily, note: number) => void;
 }
 
-/** The hot spots of a piece, the hardest first, and the loop of one of them. */
+/** Shows the hot spots of a piece, the hardest first, and the loop of one of them. */
 export function SpotPart(props: SpotPartProps) {
   return (
     <Answered asked={useHotSpots(props.plan)} waiting="Looking for the hot spots …">
@@ -36,7 +36,7 @@ export function SpotPart(props: SpotPartProps) {
 }
 
 interface SpotListProps extends SpotPartProps {
-  /** All of them, the hardest first. */
+  /** The hot spots, the hardest first. */
   readonly hotSpots: readonly HotSpot[];
 }
 
@@ -80,7 +80,7 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
   );
 }
 
-/** How hot spots are listed. */
+/** The orders in which hot spots are listed. */
 const SPOT_ORDERS = ['hardest', 'music'] as const;
 
 type SpotOrder = (typeof SPOT_ORDERS)[number];
@@ -95,7 +95,7 @@ interface LoopProps extends Pick<SpotPartProps, 'plan' | 'onTakeApart' | 'onWrit
   readonly spot: LoopPlace;
 }
 
-/** The fewest notes that hold a hot spot, or a note with its neighbours, there and back, with the fingers as wanted. */
+/** Shows the fewest notes that contain a hot spot, or a note with its neighbours, there and back, with the fingers as wanted. */
 function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
   const [asks, setAsks] = useState(() => loopAsked(plan, spot));
   const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);

@@ -19,7 +19,7 @@ import { useStages } from './use-stages.ts';
 
 const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] }));
 
-/** The stages in which a shift is learnt: each can be heard, and says how far this player is with it. */
+/** Lists the stages in which a shift is learnt: each can be heard, and shows how far this player is with it. */
 export function Stages({ apart }: { readonly apart: ShiftApart }) {
   const shift = apart.shiftClass ? keyOfClass(apart.shiftClass) : '';
   const { record, loaded, stateOf, set, bringBack, trouble, elsewhere } = useStages(shift);
@@ -79,7 +79,7 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
 
 interface HearStageProps {
   readonly stage: Stage;
-  /** It was the last to be heard. */
+  /** Whether it was the last to be heard. */
   readonly heard: boolean;
   readonly onHear: () => void;
 }

@@ -13,13 +13,13 @@ import { Answered } from '../../ui/states/Answered.tsx';
 import { positionText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/labels.ts';
 
-/** A piece of the studio, and what it is found by. */
+/** A piece of the studio, with the facts by which it is found. */
 interface StudioPiece extends PieceFacts {
   readonly id: string;
   readonly title: string;
 }
 
-/** The pieces of the studio for an instrument, with what they are found by: all of them are planned. */
+/** Gives the pieces of the studio for an instrument, with the facts by which they are found: all of them are planned. */
 function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
   const kept = useStored(PIECES);
   const records = (answerOf(kept)?.records ?? []).filter(({ document }) => document.brief.instrument.kind === kind);
@@ -38,7 +38,7 @@ async function studioPieces(records: readonly PieceRecord[], signal: AbortSignal
   return found;
 }
 
-/** Where in the pieces of the studio a kind of shift comes, each one step from being taken apart. */
+/** Lists where a kind of shift occurs in the pieces of the studio, each one step from being taken apart. */
 export function PlacesLike({ like }: { readonly like: ShiftClass }) {
   const asked = useStudioPieces(like.kind);
   return (
@@ -70,11 +70,11 @@ export function PlacesLike({ like }: { readonly like: ShiftClass }) {
 
 interface PiecesInsideProps {
   readonly kind: InstrumentKind;
-  /** Label of the position. */
+  /** The label of the position. */
   readonly position: string;
 }
 
-/** The pieces of the studio that never leave a position: to be played before any shift into it. */
+/** Lists the pieces of the studio that never leave a position: they are played before any shift into it. */
 export function PiecesInside({ kind, position }: PiecesInsideProps) {
   const asked = useStudioPieces(kind);
   const title = `Pieces that stay in ${positionText(position)}`;

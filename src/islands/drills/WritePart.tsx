@@ -16,7 +16,7 @@ interface WritePartProps {
   readonly writer: Writer;
 }
 
-/** The drill writer: what is asked, and the drill as it is written for this player. */
+/** Shows the drill writer: the request, and the drill as it is written for this player. */
 export function WritePart({ plan, place, writer }: WritePartProps) {
   const composed = writer.composed ?? { request: firstRequest(plan, place), note: null, opens: true };
   const { note, opens } = composed;

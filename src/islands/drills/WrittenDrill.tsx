@@ -25,16 +25,16 @@ import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';
 
 interface WrittenProps {
-  /** Of the piece it is written from: for whom. */
+  /** The brief of the piece it is written from, which names the player. */
   readonly brief: Brief;
   readonly request: DrillRequest;
   /** The note of the piece that called for it. */
   readonly note: number | null;
-  /** What else can be done next. */
+  /** The next steps. */
   readonly steps?: ReactNode;
 }
 
-/** A drill as it is written for the player of a piece, with what was altered: heard, kept, printed; or why there is none. */
+/** Shows a drill as it is written for the player of a piece, with its alterations: heard, kept, printed; or why there is none. */
 export function Written({ brief, request, note, steps }: WrittenProps) {
   const asked = useEngine(brief, { kind: 'drill', request });
   return (
@@ -71,7 +71,7 @@ function WrittenDrill({ brief, request, note, steps }: WrittenProps) {
   if (!outcome) return null;
   if (!outcome.ok) return <Notice className="mt-3">{issuesText(outcome.issues)}</Notice>;
   const plan = outcome.value.best;
-  // The rest that fills the last measure ends nothing.
+  // The rest that fills the last measure is not played.
   const played = plan.notes.slice(0, plan.notes.findLastIndex(({ kind }) => kind === 'note') + 1);
   const rests = played.filter(({ kind }) => kind === 'rest').length;
   const bows = bowsText(played.length - rests, rests, request.variant.notesPerBow);

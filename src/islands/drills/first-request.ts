@@ -18,33 +18,33 @@ import type { Instrument } from '#core/instrument';
 import type { Plan } from '#core/plan/describe';
 import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 
-/** For whom a drill is written: what can be chosen from. */
+/** The player for whom a drill is written, with the choices there are. */
 export interface WrittenFor {
   readonly instrument: Instrument;
   readonly hand: HandModel;
 }
 
-/** What a family asks for, and how it is changed. */
+/** The fields of a family, and the function that changes them. */
 export interface AsksProps {
   readonly asks: DrillFamily;
   readonly place: WrittenFor;
   readonly onChange: (asks: DrillFamily) => void;
 }
 
-/** The measures of a piece around the shift that arrives on a note; null where none does. */
+/** Finds the measures of a piece around the shift that arrives on a note; null where none does. */
 export function measuresAround(plan: Plan, note: number | null): MeasuresOfPiece | null {
   const shift = plan.shifts.find(({ to }) => to === note);
   return shift ? measuresWith(plan, shift) : null;
 }
 
-/** The study of a shift of a piece, which leads into the measures that have it; null where it is of no class. */
+/** Asks for the study of a shift of a piece, which leads into the measures that have it; null where it is of no class. */
 export function studyInto(plan: Plan, note: number): DrillFamily | null {
   const study = drillOfSpot(plan, { kind: 'shift', note, loop: [] });
   const into = measuresAround(plan, note);
   return study?.family === 'shift' && into ? { ...study, into } : study;
 }
 
-/** The positions that drills are written for. */
+/** Lists the positions for which drills are written. */
 export function positionsFor({ hand }: WrittenFor): readonly string[] {
   return hand.positionLabels.filter((label) => label !== 'thumb');
 }
@@ -57,11 +57,11 @@ interface FirstPlace {
   readonly position: string;
   readonly next: string;
   readonly finger: Finger;
-  /** A finger other than the first, onto which a hand shifts over a note in between. */
+  /** Finds a finger other than the first, onto which a hand shifts over a note in between. */
   readonly over: Finger;
 }
 
-/** What each family asks for when it is chosen. */
+/** The first request of each family when it is chosen. */
 const FIRSTS: Firsts = {
   shift: ({ shift }) => ({ family: 'shift', shift, letters: null, measures: STUDY_ORDERS[2] }),
   guide: ({ shift, over }) => ({ family: 'guide', shift: shift.fromFinger === shift.toFinger ? { ...shift, toFinger: over } : shift }),
@@ -81,7 +81,7 @@ const FIRSTS: Firsts = {
   'open-string': ({ strings, position }) => ({ family: 'open-string', strings: strings.slice(0, 1), position }),
 };
 
-/** A family as it is first shown, keeping the shift, the position and the strings of what stood there before. */
+/** Gives a family as it is first shown, keeping the shift, the position and the strings of the request before. */
 export function firstOf(name: OfferedFamily, place: WrittenFor, before: DrillFamily | null): DrillFamily {
   const positions = positionsFor(place).filter((label) => label !== 'half');
   const position = before && 'position' in before && before.position !== null ? before.position : (positions[0] ?? 'half');
@@ -95,7 +95,7 @@ export function firstOf(name: OfferedFamily, place: WrittenFor, before: DrillFam
   });
 }
 
-/** First finger to first finger, two positions up the highest string. */
+/** Asks for first finger to first finger, two positions up the highest string. */
 function firstShift({ instrument }: WrittenFor): ShiftClass {
   const string = instrument.strings[0]?.name ?? '';
   const ends = { fromString: string, toString: string, fromFinger: '1', toFinger: '1' } as const;

@@ -5,7 +5,7 @@ import { engine } from '../../engine/client.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { knownOfPlayer } from '../../state/planning-actions.ts';
 
-/** All hot spots of a plan for the player of the piece, the hardest first. */
+/** Gives all hot spots of a plan for the player of the piece, the hardest first. */
 export function useHotSpots(plan: Plan): Asked<AboutPath> {
   const known = useAsked({ key: ['known of the player', engine.sessionOf(plan.brief)], ask: async () => await knownOfPlayer(plan) });
   const asked = { kind: 'about-path', mostHotSpots: plan.notes.length, known: answerOf(known) ?? NOTHING_KNOWN } as const;

@@ -3,7 +3,7 @@ import { useWork } from '../../state/bench/work.ts';
 import { stateOf, withStage } from '../../records/stages.ts';
 import { useRecords } from '../../state/reading/use-records.ts';
 
-/** Tells how far the player of the piece is with a shift, and sets it; what another tab sets is shown as it comes. */
+/** Gives the stages of the player of the piece with a shift, and sets them; changes of another tab are shown as they come. */
 export function useStages(shift: string) {
   const playerId = useWork((work) => work.playerId);
   const name = useWork(({ brief }) => brief.player?.name ?? '');

@@ -5,13 +5,13 @@ import type { DrillRequest } from '#core/drill/families';
 interface Composed {
   readonly request: DrillRequest;
   readonly note: number | null;
-  /** A family was chosen: where this hand does not play the request as it is, the form opens on another of the family. */
+  /** Whether a family was chosen: where this hand does not play the request as it is, the form opens on another of the family. */
   readonly opens: boolean;
 }
 
 /** The drill writer of a page. */
 export interface Writer {
-  /** What is being composed; null before anything is. */
+  /** The request that is being composed; null before there is one. */
   readonly composed: Composed | null;
   /** Begins with a drill, for a note of the piece or for none. */
   readonly ask: (request: DrillRequest, note: number | null) => void;
@@ -19,13 +19,13 @@ export interface Writer {
   readonly change: (request: DrillRequest, opens?: boolean) => void;
 }
 
-/** What the drill writer is asked for; `open` shows it. */
+/** Gives the request to the drill writer; `open` shows it. */
 export function useWriter(open: () => void): Writer {
   const [composed, setComposed] = useState<Composed | null>(null);
   return {
     composed,
     ask: (request, note) => {
-      // A shift that is not there is written as the nearest that is, which is said.
+      // A shift that does not exist is written as the nearest that does, which is said.
       setComposed({ request, note, opens: !('shift' in request.asks) });
       open();
     },

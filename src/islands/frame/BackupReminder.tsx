@@ -6,7 +6,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { persistedText, reminderText } from '../../words/kept/backup.ts';
 
-/** After some days with changes since the last backup: that it would be time for one, until it is made or put off. */
+/** Reminds the teacher of a backup after some days with changes since the last, until it is made or put off. */
 export function BackupReminder() {
   const state = answerOf(useStored(BACKUP_STATE));
   if (state?.isDue !== true) return null;

@@ -6,14 +6,14 @@ import { SavedState } from './SavedState.tsx';
 
 interface HeaderProps {
   readonly current: PageName;
-  /** The piece in hand: its other pages open on it. */
+  /** The id of the piece in hand: its other pages open on it. */
   readonly pieceId?: string | null;
-  /** What stands between the rooms and the pages: the name of the piece. */
+  /** The name of the piece, which stands between the rooms and the pages. */
   readonly name?: ReactNode;
   readonly children?: ReactNode;
 }
 
-/** The rooms, the pages of the one you are in, and what can be done here. */
+/** Shows the rooms, the pages of the current one, and the actions here. */
 export function Header({ current, pieceId = null, name, children }: HeaderProps) {
   const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
   return (
@@ -44,7 +44,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
   );
 }
 
-/** The pages of a room; on the bench those of the piece. A room of one page needs none. */
+/** Lists the pages of a room; on the bench those of the piece. A room of one page needs none. */
 function Pages({ room, current, pieceId }: { readonly room: string; readonly current: PageName; readonly pieceId: string | null }) {
   const pages = pagesOf(room);
   if (pages.length < 2) return null;

@@ -2,7 +2,7 @@ import { useSaving } from '../../state/keeping/waiting.ts';
 import { SAVED_WORDS } from '../../words/kept/saved.ts';
 
 interface SavedStateProps {
-  /** The piece that is changed here was deleted elsewhere. */
+  /** Whether the piece that is changed here was deleted elsewhere. */
   readonly gone?: boolean;
   readonly className?: string;
 }

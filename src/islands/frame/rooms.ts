@@ -1,8 +1,8 @@
-/** A page, by its address and by what it is called where one goes to it. */
+/** A page, with its address and its name in links. */
 export interface PageLink {
   readonly href: string;
   readonly name: string;
-  /** Something is typed or chosen there that is kept at once: it says whether it is saved. */
+  /** Whether something is typed or chosen there that is kept at once: it says whether it is saved. */
   readonly keeps?: true;
 }
 
@@ -40,7 +40,7 @@ export const ROOMS = [
   },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
 
-/** What belongs to one piece, on the bench. */
+/** The pages that belong to one piece, on the bench. */
 export const PIECE_PAGES = [
   { href: '/', name: 'Fingering' },
   { href: '/measure', name: 'Measurements' },
@@ -53,7 +53,7 @@ export const PIECE_PAGES = [
 /** The name of a page, of a room or of a piece. */
 export type PageName = (typeof ROOMS)[number]['pages'][number]['name'] | (typeof PIECE_PAGES)[number]['name'];
 
-/** The pages that keep at once what is typed or chosen on them. */
+/** The pages that keep at once everything typed or chosen on them. */
 export const KEEPING_PAGES: readonly string[] = [...ROOMS.flatMap<PageLink>(({ pages }) => [...pages]), ...PIECE_PAGES]
   .filter((page: PageLink) => page.keeps === true)
   .map(({ name }) => name);

@@ -5,28 +5,28 @@ import { noteLabel } from '#core/pitch';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { type BoardScale, boardX, boardY, rulerTicks } from './board-geometry.ts';
 
-/** Something that stands on a string: a finger, or a note of the key. */
+/** A mark on a string: a finger, or a note of the key. */
 export interface BoardMark {
   readonly id: string;
   readonly stringIndex: number;
   readonly mm: number;
-  /** In the bead: a finger, or a note name. */
+  /** The text in the bead: a finger, or a note name. */
   readonly text: string;
-  /** Above the bead. */
+  /** The text above the bead. */
   readonly name?: string;
-  /** chosen: the selected note; plays: a finger at work; rests: a finger where the frame puts it; key: a note of the key. */
+  /** The look. chosen: the selected note; plays: a finger at work; rests: a finger where the frame puts it; key: a note of the key. */
   readonly look: 'chosen' | 'plays' | 'rests' | 'key';
   readonly rings: boolean;
 }
 
-/** A second place of a mark, in another system: a tick across the string, and how far it is. */
+/** The second place of a mark, in another system: a tick across the string, and its distance. */
 export interface BoardTick {
   readonly id: string;
   readonly stringIndex: number;
   readonly fromMm: number;
   readonly toMm: number;
   readonly text: string;
-  /** Where the next tick on the string stands, mm; the text is left out where it would run into it. */
+  /** The place of the next tick on the string, mm; the text is left out where it would run into it. */
   readonly nextMm: number;
 }
 
@@ -37,7 +37,7 @@ export interface BoardTouch {
   readonly toMm: number;
 }
 
-/** Where the hand is, mm from the nut. */
+/** The extent of the hand, mm from the nut. */
 export interface BoardBand {
   readonly fromMm: number;
   readonly toMm: number;
@@ -51,13 +51,13 @@ interface BoardDrawingProps {
   readonly touches: readonly BoardTouch[];
   readonly ticks: readonly BoardTick[];
   readonly band: BoardBand | null;
-  /** Indexes of the open strings that sound along. */
+  /** The indexes of the open strings that sound along. */
   readonly ringing: ReadonlySet<number>;
-  /** A place was pointed at: index of the string, semitones above it. */
+  /** The handler for a place that was pointed at: index of the string, semitones above it. */
   readonly onPlace?: (stringIndex: number, semitones: number) => void;
 }
 
-/** The fingerboard in true proportion, and what stands on it. */
+/** Draws the fingerboard in true proportion, and the marks on it. */
 export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, band, ringing, onPlace }: BoardDrawingProps) {
   return (
     <svg width={scale.width} height={scale.height} role="img" aria-label={label}>
@@ -89,7 +89,7 @@ export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, 
   );
 }
 
-/** Every place of the board, to point at. */
+/** Draws every place of the board, to point at. */
 function Places({ instrument, scale, onPlace }: Required<Pick<BoardDrawingProps, 'instrument' | 'scale' | 'onPlace'>>) {
   const at = (semitones: number): number => boardX(scale, mmFromNut(instrument.stringLengthMm, semitones));
   const semitones = Array.from({ length: instrument.highestSemitone }, (_, index) => index + 1);
@@ -115,7 +115,7 @@ function Places({ instrument, scale, onPlace }: Required<Pick<BoardDrawingProps,
 
 const BEAD = 11;
 
-/** Wood, nut, a line for each semitone, and the ruler below. */
+/** Draws wood, nut, a line for each semitone, and the ruler below. */
 function Board({ instrument, scale }: { readonly instrument: Instrument; readonly scale: BoardScale }) {
   const last = instrument.strings.length - 1;
   const edge = (index: number, mm: number, out: number): string => `${boardX(scale, mm)} ${boardY(scale, instrument, index, mm) + out}`;
@@ -226,10 +226,10 @@ function Mark({ mark, x, y }: { readonly mark: BoardMark; readonly x: number; re
   );
 }
 
-/** Room that "−1.3 mm" takes, px. */
+/** The room that "−1.3 mm" takes, px. */
 const TICK_TEXT_WIDTH = 56;
 
-/** The tick stands above and below the bead, so that the bead can be read; its text stands where there is room. */
+/** Draws a tick above and below the bead, so that the bead can be read; its text stands where there is room. */
 function Tick({ tick, scale, instrument }: { readonly tick: BoardTick; readonly scale: BoardScale; readonly instrument: Instrument }) {
   const x = boardX(scale, tick.toMm);
   const y = boardY(scale, instrument, tick.stringIndex, tick.toMm);

@@ -33,7 +33,7 @@ const SCOPE_LABELS: Readonly<Record<Scope, string>> = {
 const NO_OTHER = 'none';
 const NO_STRINGS: ReadonlySet<number> = new Set();
 
-/** The fingerboard in true millimetres: a hand, a note, or a whole key on it; two systems of intonation against each other. */
+/** Shows the fingerboard in true millimetres: a hand, a note, or a whole key on it; two systems of intonation against each other. */
 export function FingerboardPart({ plan }: { readonly plan: Plan }) {
   const selected = useSelection((selection) => selection.selected);
   const [scope, setScope] = useState<Scope>(selected === null ? 'hand' : 'note');
@@ -174,9 +174,9 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
 }
 
 interface ScrollerProps {
-  /** Hears which element's width is measured. */
+  /** The ref of the element whose width is measured. */
   readonly into: ReturnType<typeof useMeasure>[0];
-  /** What should be in view, px from the left of the drawing. */
+  /** The place that should be in view, px from the left of the drawing. */
   readonly middle: number;
   readonly children: ReactNode;
 }

@@ -15,7 +15,10 @@ interface HandTableProps {
   readonly stay: Stay;
 }
 
-/** The hand of a stay in figures: where each finger stands, how far from the next, what touches, what it asks. */
+/**
+ * Shows the hand of a stay in figures: the place of each finger, its distance from the next, the fingers that touch, and the demand on the
+ * hand.
+ */
 export function HandTable({ plan, instrument, stay }: HandTableProps) {
   return (
     <>
@@ -73,7 +76,7 @@ function PatternRow({ pattern, plan }: { readonly pattern: FingerPattern; readon
   );
 }
 
-/** How far one finger stands from its place on the next lower string. */
+/** Gives the distance of one finger from its place on the next lower string. */
 function acrossMm({ semitonesAboveOpen, semitones }: Stay['acrossStrings'][number], { stringLengthMm }: Instrument): number {
   return mmFromNut(stringLengthMm, semitonesAboveOpen + semitones) - mmFromNut(stringLengthMm, semitonesAboveOpen);
 }

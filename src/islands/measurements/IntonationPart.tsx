@@ -24,7 +24,7 @@ import {
 import { fingeringText, soundText } from '../../words/plan-words.ts';
 import { SystemChoice } from '../parts/SystemChoice.tsx';
 
-/** Where every note aims, how it is checked, where to stop and listen, and where two checks contradict each other. */
+/** Shows the target of every note, its checks, where to stop and listen, and where two checks contradict each other. */
 export function IntonationPart({ plan }: { readonly plan: Plan }) {
   const [other, setOther] = useState<IntonationSystem>('linear');
   const intonation = intonationOf(plan);
@@ -49,7 +49,7 @@ function sentence(words: string): string {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 }
 
-/** Every arrival of a shift, and long notes that something tells. */
+/** Lists every arrival of a shift, and long notes that a check tells. */
 function Checkpoints({ plan }: { readonly plan: Plan }) {
   const checkpoints = useMemo(() => checkpointsOf(plan), [plan]);
   return (
@@ -143,7 +143,7 @@ interface TargetRowsProps {
   readonly against: Intonation;
 }
 
-/** One row a finger. */
+/** Lists targets, one row a finger. */
 function TargetRows({ plan, index, note, against }: TargetRowsProps) {
   const there = intoned(plan, note, against);
   return intoned(plan, note).map(({ stop, target, checks }, order) => {
@@ -166,7 +166,7 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
   });
 }
 
-/** The best check, or where to find the note first, as the note itself is told. */
+/** Writes the best check, or where to find the note first, as the panel of the note says it. */
 function bestCheckText(plan: Plan, stop: Stop, [best]: readonly Check[]): string {
   if (best) return checkText(best);
   const instrument = instrumentOf(plan);
@@ -174,7 +174,7 @@ function bestCheckText(plan: Plan, stop: Stop, [best]: readonly Check[]): string
   return substitute ? `find ${checkText(substitute)} first` : 'by ear, from the notes beside it';
 }
 
-/** Notes of the line for which two open strings ask for different places, each place once. */
+/** Lists notes of the line for which two open strings ask for different places, each place once. */
 function Conflicts({ plan }: { readonly plan: Plan }) {
   const told = useMemo(() => conflictsOf(plan), [plan]);
   if (told.length === 0) return null;

@@ -9,11 +9,11 @@ import { centsText, exactMmText, hzText, signedMmText } from '../../words/intona
 interface KeyTableProps {
   readonly instrument: Instrument;
   readonly places: readonly KeyPlace[];
-  /** The system they are compared with; null for none. */
+  /** The system with which they are compared; null for none. */
   readonly against: Intonation | null;
 }
 
-/** The notes of a key in figures, string by string: the same as the drawing, for a screen reader and for the ruler. */
+/** Lists the notes of a key in figures, string by string: the same as the drawing, for a screen reader and for the ruler. */
 export function KeyTable({ instrument, places, against }: KeyTableProps) {
   return (
     <details className="mt-3">

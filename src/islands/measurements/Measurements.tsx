@@ -34,7 +34,7 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
   reach: lazy(async () => ({ default: (await import('./ReachPart.tsx')).ReachPart })),
 };
 
-/** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand. */
+/** Shows a piece in millimetres, cents and hertz: its fingerboard, its intonation, its demand on the hand. */
 export const Measurements = guarded(GuardedMeasurements);
 
 function GuardedMeasurements() {
@@ -46,7 +46,7 @@ function GuardedMeasurements() {
   );
 }
 
-/** Tapes stood here once: an old address leads to where they are now. */
+/** Redirects the old address of tapes, which stood here once, to where they are now. */
 function leadsToTapes(): boolean {
   const address = new URL(location.href).searchParams;
   if (address.get('part') !== 'tapes') return false;
@@ -97,7 +97,7 @@ function MeasurementsPage() {
   );
 }
 
-/** From each part to what a teacher does about it. */
+/** Leads from each part to what a teacher does about it. */
 function PartSteps({ part, pieceId }: { readonly part: Part; readonly pieceId: string }) {
   const instrumentId = useWork((work) => work.instrumentId);
   const playerId = useWork((work) => work.playerId);

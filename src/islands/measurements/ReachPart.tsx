@@ -17,7 +17,7 @@ import { cautionText } from '../../words/cautions.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { handLine, handRemarks } from '../../words/setup.ts';
 
-/** What this fingering asks of the hand, stay by stay, and the same on another size or for another hand beside it. */
+/** Shows the demand of this fingering on the hand, stay by stay, and the same on another size or for another hand beside it. */
 export function ReachPart({ plan }: { readonly plan: Plan }) {
   const { hand, assumed } = useMemo(() => handOfPlan(plan), [plan]);
   const instrument = useMemo(() => instrumentOf(plan), [plan]);
@@ -110,7 +110,7 @@ function StayTable({ now, then }: { readonly now: Fit; readonly then: Fit }) {
 
 const BAR = 190;
 
-/** What is asked as a bar, with two marks: the hand’s comfortable span, and its largest. */
+/** Draws the demand as a bar, with two marks: the hand’s comfortable span, and its largest. */
 function FitBar({ fit, most }: { readonly fit: StayFit; readonly most: number }) {
   const px = (mm: number): number => (mm / most) * BAR;
   const { needMm, comfortMm, maxMm, verdict } = fit;
@@ -173,7 +173,7 @@ function againText(again: FingeredAgain | null | undefined): string {
   return `${told} ${fitText(again.plan, again.fit)}`;
 }
 
-/** "Of 22 notes, 3 are a stretch and 1 is out of reach." — a sentence on the whole. */
+/** Writes a sentence on the whole: "Of 22 notes, 3 are a stretch and 1 is out of reach." */
 function fitText({ notes }: Plan, { stretched, beyond, crowded }: Fit): string {
   const count = (indexes: readonly number[], what: string): string[] =>
     indexes.length === 0 ? [] : [`${indexes.length} ${indexes.length === 1 ? 'is' : 'are'} ${what}`];
@@ -197,7 +197,7 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
   );
 }
 
-/** A few notes do not decide on a size. */
+/** Writes the advice on a size; a few notes do not decide it. */
 function adviceText({ largestComfortable, smallestRoomy }: FittingSizes): string {
   if (largestComfortable === null) return 'It is comfortable on no usual size, whatever the fingering.';
   const largest = `Fingered for each size, it is comfortable up to ${sizeLabel(largestComfortable)}, a few notes left out.`;

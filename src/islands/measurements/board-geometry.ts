@@ -1,33 +1,33 @@
 import { FINGERBOARD_END_SHARE, type Instrument, stringSpacingMm } from '#core/instrument';
 
-/** A fingerboard lying before the eye: nut at the left, string I on top, in true proportion along the string. */
+/** The scale of a fingerboard lying before the eye: nut at the left, string I on top, in true proportion along the string. */
 export interface BoardScale {
   readonly pxPerMm: number;
-  /** How many times wider than long it is drawn across the strings; 1 is true. */
+  /** The factor by which it is drawn wider across the strings; 1 is true. */
   readonly across: number;
   readonly nutX: number;
   readonly middleY: number;
   readonly width: number;
   readonly height: number;
-  /** Where the fingerboard ends, mm from the nut. */
+  /** The end of the fingerboard, mm from the nut. */
   readonly endMm: number;
 }
 
-/** How many times nearer than the whole fingerboard in the window. */
+/** The factors by which the view is nearer than the whole fingerboard in the window. */
 export const ZOOMS = [1, 2, 4, 8] as const;
 
-/** Room for the names of the strings at the left, and beyond the end, px. */
+/** The room for the names of the strings at the left, and beyond the end, px. */
 const NUT_X = 44;
 const END_ROOM = 16;
 
-/** Neighbouring strings are drawn at least so far apart at the nut, so that fingers on them do not cover each other, px. */
+/** The least distance of neighbouring strings at the nut, so that fingers on them do not cover each other, px. */
 const LEAST_SPACING = 46;
 
-/** Above and below the outer strings: finger numbers and the ruler, px. */
+/** The room above and below the outer strings for finger numbers and the ruler, px. */
 const TOP_ROOM = 34;
 const RULER_ROOM = 44;
 
-/** The scale on which the whole fingerboard fits a width, taken nearer by a zoom. */
+/** Gives the scale on which the whole fingerboard fits a width, enlarged by a zoom. */
 export function boardScale(instrument: Instrument, width: number, zoom: number): BoardScale {
   const endMm = instrument.stringLengthMm * FINGERBOARD_END_SHARE[instrument.kind];
   const pxPerMm = ((width - NUT_X - END_ROOM) / endMm) * zoom;
@@ -44,18 +44,18 @@ export function boardScale(instrument: Instrument, width: number, zoom: number):
   };
 }
 
-/** x of a distance from the nut. */
+/** Gives the x of a distance from the nut. */
 export function boardX(scale: BoardScale, mm: number): number {
   return scale.nutX + mm * scale.pxPerMm;
 }
 
-/** y of a string at a distance from the nut. */
+/** Gives the y of a string at a distance from the nut. */
 export function boardY(scale: BoardScale, instrument: Instrument, stringIndex: number, mm: number): number {
   const fromMiddle = stringIndex - (instrument.strings.length - 1) / 2;
   return scale.middleY + fromMiddle * stringSpacingMm(instrument, mm) * scale.pxPerMm * scale.across;
 }
 
-/** Round distances for the ruler, not closer than 40 px. */
+/** Lists round distances for the ruler, not closer than 40 px. */
 export function rulerTicks({ pxPerMm, endMm }: BoardScale): readonly number[] {
   const step = [1, 2, 5, 10, 20, 50, 100].find((candidate) => candidate * pxPerMm >= 40) ?? 100;
   return Array.from({ length: Math.floor(endMm / step) + 1 }, (_, index) => index * step);

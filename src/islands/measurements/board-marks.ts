@@ -9,7 +9,7 @@ import type { Plan, PlannedSound, Stay } from '#core/plan/describe';
 import { signedMmText } from '../../words/intonation.ts';
 import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';
 
-/** The notes of a key as marks: the tonic stands out. */
+/** Marks the notes of a key; the tonic stands out. */
 export function keyMarks(places: readonly KeyPlace[]): readonly BoardMark[] {
   return stopped(places).map((place) => ({
     id: idOf(place.stringIndex, place.semitonesAboveOpen),
@@ -21,7 +21,7 @@ export function keyMarks(places: readonly KeyPlace[]): readonly BoardMark[] {
   }));
 }
 
-/** Neighbouring notes of a key that touch: a semitone apart. */
+/** Finds neighbouring notes of a key that touch: a semitone apart. */
 export function keyTouches(places: readonly KeyPlace[]): readonly BoardTouch[] {
   return stopped(places).flatMap((place) => {
     const next = places.find(
@@ -31,7 +31,7 @@ export function keyTouches(places: readonly KeyPlace[]): readonly BoardTouch[] {
   });
 }
 
-/** The same notes in another system: how far from where they stand. */
+/** Marks the same notes in another system: their distance from where they stand. */
 export function otherTicks(instrument: Instrument, places: readonly KeyPlace[], other: Intonation): readonly BoardTick[] {
   return stopped(places).flatMap((place, order, all): BoardTick[] => {
     const there = targetOn(instrument, place.stringIndex, place.pitch, other);
@@ -54,7 +54,7 @@ function stopped(places: readonly KeyPlace[]): readonly KeyPlace[] {
   return places.filter((place) => place.semitonesAboveOpen > 0);
 }
 
-/** Every finger of a stay where it plays or would stand; the selected note stands out. */
+/** Marks every finger of a stay where it plays or would stand; the selected note stands out. */
 export function handMarks(plan: Plan, instrument: Instrument, stay: Stay, chosen: PlannedSound | null): readonly BoardMark[] {
   const indexOf = (number: string): number => instrument.strings.findIndex((string) => string.number === number);
   const resting = stay.patterns.flatMap((pattern) =>
@@ -79,7 +79,7 @@ export function handMarks(plan: Plan, instrument: Instrument, stay: Stay, chosen
           ],
     ),
   );
-  // What plays stands over what only rests, the chosen note over all.
+  // Fingers that play stand over those that only rest, the chosen note over all.
   const order = { rests: 0, plays: 1, chosen: 2 } as const;
   const byPlace = new Map(
     [...resting, ...playing]
@@ -96,7 +96,7 @@ export function handMarks(plan: Plan, instrument: Instrument, stay: Stay, chosen
   }));
 }
 
-/** Neighbouring fingers of a stay that touch. */
+/** Finds neighbouring fingers of a stay that touch. */
 export function handTouches(instrument: Instrument, stay: Stay): readonly BoardTouch[] {
   const at = (semitones: number): number => mmFromNut(instrument.stringLengthMm, semitones);
   return stay.patterns.flatMap((pattern) =>
@@ -109,7 +109,7 @@ export function handTouches(instrument: Instrument, stay: Stay): readonly BoardT
   );
 }
 
-/** The other places of a note on the fingerboard. */
+/** Marks the other places of a note on the fingerboard. */
 export function samePitchMarks(instrument: Instrument, note: PlannedSound): readonly BoardMark[] {
   return note.stops.flatMap((stop) => {
     const pitch = parsePitch(stop.pitch);
@@ -132,13 +132,13 @@ export function samePitchMarks(instrument: Instrument, note: PlannedSound): read
   });
 }
 
-/** The open strings that sound along with a note, by index. */
+/** Lists the open strings that sound along with a note, by index. */
 export function stringsRinging(plan: Plan, instrument: Instrument, note: PlannedSound): ReadonlySet<number> {
   const numbers = intoned(plan, note).flatMap(({ stop, ringsWith }) => (stop.finger === '0' ? [] : ringsWith));
   return new Set(numbers.map((number) => instrument.strings.findIndex((string) => string.number === number)));
 }
 
-/** The sounding notes of a stay. */
+/** Lists the sounding notes of a stay. */
 export function soundsOf(plan: Plan, stay: Stay): readonly PlannedSound[] {
   return plan.notes.slice(stay.from, stay.to + 1).flatMap((note) => (note.kind === 'note' ? [note] : []));
 }

@@ -5,7 +5,7 @@ interface BeatsProps {
   readonly now: BeatNow | null;
 }
 
-/** The beats of a measure, large enough for the stand; the one that is heard is filled, in a silent measure only framed. */
+/** Shows the beats of a measure, large enough for the stand; the one that is heard is filled, in a silent measure only framed. */
 export function Beats({ metronome: { meter }, now }: BeatsProps) {
   return (
     <ol aria-hidden="true" className="flex flex-wrap gap-2">

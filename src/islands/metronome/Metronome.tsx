@@ -15,7 +15,7 @@ import { StandButton } from '../practise/stand/StandButton.tsx';
 import { Beats } from './Beats.tsx';
 import { useBeat } from './use-beat.ts';
 
-/** A metronome by itself: for what is played from memory, or from paper. */
+/** A metronome by itself, for playing from memory, or from paper. */
 export const Metronome = guarded(GuardedMetronome);
 
 function GuardedMetronome() {
@@ -30,7 +30,7 @@ function GuardedMetronome() {
   );
 }
 
-/** A walking pace. */
+/** The first tempo, a walking pace. */
 const FIRST_TEMPO = 72;
 
 const ADDRESS = {
@@ -41,7 +41,7 @@ const ADDRESS = {
   count: parseAsBoolean.withDefault(true),
 };
 
-/** What the keys add to the tempo, beats a minute. */
+/** The steps by which keys change the tempo, beats a minute. */
 const STEPS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 };
 
 function OfAddress() {
@@ -100,7 +100,7 @@ function OfAddress() {
   );
 }
 
-/** What is chosen before it sounds. */
+/** Shows the choices before it sounds. */
 function Choices() {
   const [{ meter, clicks, silent, count }, setAddress] = useQueryStates(ADDRESS);
   return (
@@ -167,7 +167,7 @@ interface Keys {
   readonly step: (by: number) => void;
 }
 
-/** What the keys and a pedal do, wherever the page is not typed or pressed in. */
+/** Handles keys and a pedal, wherever the page is not typed or pressed in. */
 function useKeys({ toggle, tap, step }: Keys): void {
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {

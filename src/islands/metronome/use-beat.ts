@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { BeatNow } from '#core/practice/metronome';
 import { beatNow } from '../../audio/practice.ts';
 
-/** The beat that is heard, told when it begins; null in silence. */
+/** Gives the beat that is heard, from its beginning on; null in silence. */
 export function useBeat(sounds: boolean): BeatNow | null {
   const [beat, setBeat] = useState<BeatNow | null>(null);
   useEffect(() => {

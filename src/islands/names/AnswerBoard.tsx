@@ -9,13 +9,13 @@ import { boardScale } from '../measurements/board-geometry.ts';
 interface AnswerBoardProps {
   readonly instrument: Instrument;
   readonly label: string;
-  /** Where something is asked or answered. */
+  /** The places that are asked about or answered. */
   readonly places: readonly QuizPlace[];
-  /** `asked`: the finger alone; `named`: the answer, each place with its name; `taped`: a place without either. */
+  /** The look: `asked` the finger alone; `named` the answer, each place with its name; `taped` a place without either. */
   readonly look: 'asked' | 'named' | 'taped';
 }
 
-/** The fingerboard under a question: the place that is asked, and then the right answer. */
+/** Shows the fingerboard under a question: the place that is asked, and then the right answer. */
 export function AnswerBoard({ instrument, label, places, look }: AnswerBoardProps) {
   const [into, { width }] = useMeasure();
   const marks = places.map(({ stringIndex, semitonesAboveOpen, finger, written }): BoardMark => {

@@ -12,15 +12,15 @@ interface AnswerToolsProps {
   readonly instrument: Instrument;
   /** The fingers that are used anywhere in this position. */
   readonly fingers: readonly Finger[];
-  /** What is chosen so far; null for nothing yet. */
+  /** The answer chosen so far; null for none yet. */
   readonly given: readonly string[] | null;
   readonly disabled: boolean;
   readonly onGive: (given: readonly string[]) => void;
-  /** One of several was chosen: it counts at once. */
+  /** The handler for one of several, which counts at once. */
   readonly onChoose: (given: readonly string[]) => void;
 }
 
-/** What an answer is tapped or typed with, by the kind of question. */
+/** Shows the buttons or the field for an answer, by the kind of question. */
 export function AnswerTools(props: AnswerToolsProps) {
   const { question, given, disabled, onGive, onChoose } = props;
   switch (question.kind) {
@@ -63,7 +63,7 @@ function TypedName({ disabled, onGive }: Pick<AnswerToolsProps, 'disabled' | 'on
   );
 }
 
-/** Strings and fingers as a small board of buttons, string I on top; typed as string and finger, 0 for open: "A2 D0". */
+/** Shows strings and fingers as a small board of buttons, string I on top; they can be typed as string and finger, 0 for open: "A2 D0". */
 function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsProps) {
   const chosen = given ?? [];
   const toggle = (place: string): void => onGive(chosen.includes(place) ? chosen.filter((each) => each !== place) : [...chosen, place]);
@@ -103,7 +103,7 @@ function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsPro
   );
 }
 
-/** "A2 D0", "a 2": each string by its letter, the highest of that name. */
+/** Reads places as they are typed: "A2 D0", "a 2"; each string by its letter, the highest of that name. */
 function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
   const places = [...text.matchAll(/([a-g][b#♭♯]?)\s*([0-4t])/giu)].flatMap(([, letter = '', finger = '']) => {
     const name = typedName(letter);
@@ -113,7 +113,7 @@ function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
   return [...new Set(places)];
 }
 
-/** Neighbouring fingers, each pair touching or not; none is an answer too. */
+/** Chooses neighbouring fingers, each pair touching or not; none is an answer too. */
 function Touching({ fingers, given, disabled, onGive }: AnswerToolsProps) {
   const pairs = fingers.slice(1).map((finger, order) => `${fingers[order] ?? ''} ${finger}`);
   const chosen = given ?? [];
@@ -137,7 +137,7 @@ interface OptionsProps extends Pick<AnswerToolsProps, 'given' | 'disabled' | 'on
   readonly values: readonly string[];
 }
 
-/** One of several: choosing it is the answer. */
+/** Chooses one of several, which is the answer. */
 function Options({ kind, values, given, disabled, onChoose }: OptionsProps) {
   return (
     <div role="group" aria-label="Answers" className="mt-3 flex flex-wrap gap-1.5">
@@ -157,7 +157,7 @@ function Options({ kind, values, given, disabled, onChoose }: OptionsProps) {
   );
 }
 
-/** What one of several is chosen from, in the order of the keys 1 to 9; null where the answer is typed or put together. */
+/** Lists the options, in the order of the keys 1 to 9; null where the answer is typed or put together. */
 export function optionsOf({ kind }: QuizQuestion): readonly string[] | null {
   switch (kind) {
     case 'across':

@@ -16,7 +16,7 @@ interface EarPartProps {
   readonly clock: boolean;
 }
 
-/** What is heard: which of two is higher, narrowing; and the intervals of the key. */
+/** Asks the ear: which of two notes is higher, narrowing; and the intervals of the key. */
 export function EarPart({ brief, choice, answers, clock }: EarPartProps) {
   const intervals = useMemo((): QuizChoice => ({ ...choice, kinds: ['key-interval'] }), [choice]);
   return (
@@ -33,16 +33,16 @@ export function EarPart({ brief, choice, answers, clock }: EarPartProps) {
   );
 }
 
-/** Two tones that are asked: the first at a pitch near A4, the second so many cents higher or lower. */
+/** Two tones that are asked: the first at a pitch near A4, the second a number of cents higher or lower. */
 interface Pair {
   readonly hz: readonly [number, number];
   readonly higher: boolean;
 }
 
-/** Round about A4, Hz. */
+/** The frequency around which tones lie, about A4, Hz. */
 const MIDDLE_HZ = 440;
 
-/** So far the first tone lies from it at most, semitones either way: no pitch is learnt by heart. */
+/** The largest distance of the first tone from it, semitones either way, so that no pitch is learnt by heart. */
 const SPREAD = 5;
 
 function newPair(cents: number): Pair {

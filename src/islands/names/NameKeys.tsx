@@ -14,7 +14,7 @@ const SIGNS = [
   { sign: '#', text: '♯', spoken: 'sharp' },
 ] as const;
 
-/** The seven letters and their signs, to tap. */
+/** Shows the seven letters and their signs, to tap. */
 export function NameKeys({ name, disabled, onName }: NameKeysProps) {
   const letter = name?.charAt(0) ?? null;
   const sign = name?.slice(1) ?? '';
@@ -54,5 +54,5 @@ export function NameKeys({ name, disabled, onName }: NameKeysProps) {
   );
 }
 
-/** Large enough for a thumb. */
+/** The size of a key, large enough for a thumb. */
 export const TAP = 'min-h-11 min-w-11 justify-center text-[17px]';

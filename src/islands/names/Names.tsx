@@ -4,7 +4,7 @@ import { OfPlayer } from './OfPlayer.tsx';
 import { StudioPage } from './StudioPage.tsx';
 import { useWho } from './who.tsx';
 
-/** Names, places and the ear: asked of one player, spaced over days. */
+/** Asks one player names, places and intervals, spaced over days. */
 export const Names = guarded(GuardedNames);
 
 function GuardedNames() {

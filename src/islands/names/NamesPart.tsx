@@ -22,7 +22,7 @@ import { useSeconds } from './use-seconds.ts';
 
 interface NamesPartProps {
   readonly brief: Brief;
-  /** Documents' form. */
+  /** The key, documents' form. */
   readonly musicKey: string;
   readonly position: string;
   readonly answers: Answers;
@@ -37,7 +37,7 @@ const ADDRESS = {
 
 const SPANS = ['all that lies here', 'one octave from the tonic'] as const;
 
-/** The names of a scale in a position, said one after the other: up, down, or both. */
+/** Asks for the names of a scale in a position, one after the other: up, down, or both. */
 export function NamesPart({ brief, musicKey, position, answers, clock }: NamesPartProps) {
   const asked = useEngine(brief, { kind: 'atlas', key: musicKey });
   const [{ way, from, octave }, setAddress] = useQueryStates(ADDRESS);
@@ -96,14 +96,14 @@ interface RunProps extends Pick<NamesPartProps, 'brief' | 'answers' | 'clock' | 
   readonly from: (typeof NAMES_FROM)[number];
 }
 
-/** How far a way through the names is. */
+/** The progress of a way through the names. */
 interface Way {
   readonly done: number;
-  /** Said right at once. */
+  /** The number of names said right at once. */
   readonly right: number;
-  /** The name that is asked was said wrong. */
+  /** Whether the name that is asked was said wrong. */
   readonly missed: boolean;
-  /** How long the whole way took, seconds; null before its end. */
+  /** The time for the whole way, seconds; null before its end. */
   readonly took: number | null;
 }
 
@@ -154,7 +154,7 @@ interface SayProps {
   readonly onSay: (name: string) => void;
 }
 
-/** A name typed or tapped. */
+/** Takes a name, typed or tapped. */
 function Say({ asked, missed, onSay }: SayProps) {
   const [typed, setTyped] = useState('');
   const submit = (event: FormEvent): void => {
@@ -186,7 +186,7 @@ function Say({ asked, missed, onSay }: SayProps) {
   );
 }
 
-/** A name tapped: the letter, then its sign; said with the button. */
+/** Takes a tapped name: the letter, then its sign; it is said with the button. */
 function Tapped({ onSay }: { readonly onSay: (name: string) => void }) {
   const [name, setName] = useState<string | null>(null);
   return (
@@ -206,7 +206,7 @@ interface ShownProps extends Pick<RunProps, 'brief' | 'from' | 'musicKey'> {
   readonly missed: boolean;
 }
 
-/** What the name is read from: the staff, the place on the board, or the sound. */
+/** Shows the note whose name is asked: on the staff, as the place on the board, or as a sound. */
 function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
   const instrument = useMemo(() => instrumentLike(brief.instrument), [brief]);
   const { place } = asked;
@@ -238,7 +238,7 @@ function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
   }
 }
 
-/** The tonic that lies nearest below a pitch, or that pitch itself. */
+/** Finds the tonic nearest below a pitch, or that pitch itself. */
 function tonicBelow(musicKey: string, pitch: string): string {
   const [key, note] = [parseKey(musicKey), parsePitch(pitch)];
   if (!key.ok || !note.ok) return pitch;

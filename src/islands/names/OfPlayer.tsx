@@ -24,7 +24,7 @@ interface OfPlayerProps {
   readonly players: readonly PlayerRecord[];
 }
 
-/** What one player is asked: a sentence that says it, and the questions. */
+/** Shows the questions for one player, and a sentence that says what is asked. */
 export function OfPlayer({ who, players }: OfPlayerProps) {
   const { player, measured, chosen } = who;
   const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
@@ -71,7 +71,7 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
 interface QuestionsProps {
   readonly part: 'questions' | 'ear';
   readonly brief: Brief;
-  /** Null while the player's own pieces are looked through. */
+  /** The choice; null while the player's own pieces are looked through. */
   readonly choice: QuizChoice | null;
   readonly answers: Answers;
   readonly clock: boolean;

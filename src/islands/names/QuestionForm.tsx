@@ -13,13 +13,13 @@ interface QuestionFormProps {
   readonly next: NextQuestion;
   readonly instrument: Instrument;
   readonly fingers: readonly Finger[];
-  /** The seconds are counted and told. */
+  /** Whether the seconds are counted and shown. */
   readonly clock: boolean;
   readonly onAnswer: (answer: Omit<GivenAnswer, 'at'>) => void;
   readonly onNext: () => void;
 }
 
-/** One question: asked, answered, and told with the right answer on the fingerboard. */
+/** Shows one question: asked, answered, and explained with the right answer on the fingerboard. */
 export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNext }: QuestionFormProps) {
   const { question } = next;
   const [given, setGiven] = useState<readonly string[] | null>(null);
@@ -76,7 +76,7 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
   );
 }
 
-/** The question. Where its answer is chosen with a key it has the focus, so that the keys reach it and a listener hears it. */
+/** Shows the question. Where its answer is chosen with a key it has the focus, so that the keys reach it and a screen reader says it. */
 function Asked({ text, focused }: { readonly text: string; readonly focused: boolean }) {
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -92,11 +92,11 @@ function Asked({ text, focused }: { readonly text: string; readonly focused: boo
 interface CheckRowProps {
   readonly question: QuizQuestion;
   readonly checked: CheckedAnswer | null;
-  /** One of several: there is nothing to check by hand. */
+  /** One of several is chosen at once: there is nothing to check by hand. */
   readonly chosenAtOnce: boolean;
 }
 
-/** Checks the answer; then tells what became of it, and goes on. */
+/** Checks the answer; then shows the result, and goes on. */
 function CheckRow({ question, checked, chosenAtOnce }: CheckRowProps) {
   if (chosenAtOnce && checked === null) return null;
   return (
@@ -111,7 +111,7 @@ function CheckRow({ question, checked, chosenAtOnce }: CheckRowProps) {
   );
 }
 
-/** What is shown of the board while it is asked. */
+/** Lists the places shown on the board while it is asked. */
 function askedPlaces(question: QuizQuestion): readonly QuizPlace[] {
   switch (question.kind) {
     case 'place-to-note':
@@ -130,7 +130,7 @@ function askedPlaces(question: QuizQuestion): readonly QuizPlace[] {
   }
 }
 
-/** What is heard with a question, Hz. */
+/** Lists the tones of a question, Hz. */
 function tonesOf(question: QuizQuestion, instrument: Instrument): readonly number[] {
   const isShift = question.kind === 'shift-interval' || question.kind === 'shift-target';
   const pitches = isShift ? [question.from.pitch, question.to.pitch] : question.kind === 'key-interval' ? question.pitches : [];

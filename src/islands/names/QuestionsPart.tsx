@@ -18,7 +18,7 @@ interface QuestionsPartProps {
   readonly clock: boolean;
 }
 
-/** Questions one after the other: what is due, what was confused, what is new. */
+/** Asks questions one after the other: those due, those confused, new ones. */
 export function QuestionsPart({ brief, choice, answers, clock }: QuestionsPartProps) {
   const asked = useEngine(brief, { kind: 'quiz', choice });
   return (
@@ -35,13 +35,13 @@ function Asked(props: AskedProps) {
   return history === null ? <p className="mt-3">{QUIZ_WORDS.waiting}</p> : <InTurn {...props} history={history} />;
 }
 
-/** What was answered when a question was asked for, and when that was. */
+/** The answers at the moment a question was asked for, with that moment. */
 interface Moment {
   readonly history: readonly GivenAnswer[];
   readonly now: number;
 }
 
-/** A question stays until the next is asked for, whatever is answered meanwhile. */
+/** Keeps a question until the next is asked for, whatever is answered meanwhile. */
 function InTurn({ pool, brief, answers, clock, history }: AskedProps & { readonly history: readonly GivenAnswer[] }) {
   const instrument = useMemo(() => instrumentLike(brief.instrument), [brief]);
   const [beyond, setBeyond] = useState(false);
@@ -79,7 +79,7 @@ function InTurn({ pool, brief, answers, clock, history }: AskedProps & { readonl
   );
 }
 
-/** What is taken for something else, the most often first. */
+/** Lists confusions, the most frequent first. */
 function Confusions({ pool, answers }: Pick<AskedProps, 'pool' | 'answers'>) {
   const byId = useMemo(() => new Map(pool.map((each) => [each.id, each])), [pool]);
   const confusions = useMemo(() => confusionsIn(byId, answers.history ?? []), [byId, answers.history]);

@@ -13,7 +13,7 @@ interface StudioPageProps {
   readonly children: (studio: Studio) => ReactNode;
 }
 
-/** A page that needs the players and instruments of the studio, and whose address says what is shown. */
+/** Wraps a page that needs the players and instruments of the studio, and whose address says what is shown. */
 export function StudioPage({ current, children }: StudioPageProps) {
   return (
     <Addressed>

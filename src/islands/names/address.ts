@@ -4,13 +4,13 @@ import { QUIZ_GROUPS, type QuizGroup } from '../../words/quiz.ts';
 /** The parts of the page. */
 export const PARTS = ['questions', 'names', 'ear'] as const;
 
-/** Kinds of questions to choose from. */
+/** The groups of questions to choose from. */
 export const GROUPS: readonly QuizGroup[] = ['all', ...QUIZ_GROUPS];
 
-/** What is asked about: the player's own keys and positions, or one of each. */
+/** The choices of what is asked about: the player's own keys and positions, or one of each. */
 export const ABOUT = ['own', 'chosen'] as const;
 
-/** What the address of the page says, beside who is asked. */
+/** The fields of the page's address, beside the player. */
 export const ADDRESS = {
   part: parseAsStringLiteral(PARTS).withDefault('questions'),
   about: parseAsStringLiteral(ABOUT).withDefault('own'),

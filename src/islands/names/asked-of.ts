@@ -7,17 +7,20 @@ import { profileOf } from '../../records/for-briefs.ts';
 import { readStored } from '../../state/reading/follow-stored.ts';
 import { PIECES } from '../../state/reading/of-studio.ts';
 
-/** So many pieces of a player are looked through, those changed last. */
+/** The number of a player's pieces that are looked through, those changed last. */
 const LOOKED_THROUGH = 8;
 
-/** A brief without notes: who is asked, on which instrument, in which key. */
+/** Makes a brief without notes: the player, the instrument, and the key. */
 export function briefFor(player: PlayerRecord | null, instrument: InstrumentSpec, key: string): Brief {
   const { player: profile } = player ? profileOf(player.document) : {};
   const isSame = profile !== undefined;
   return { instrument, ...(isSame ? { player: profile } : {}), material: { kind: 'line', key, notes: [] } };
 }
 
-/** The keys and positions of a player's own pieces on an instrument, those of the newest pieces first; none where nothing is fingered. */
+/**
+ * Lists the keys and positions of a player's own pieces on an instrument, those of the newest pieces first; empty where nothing is
+ * fingered.
+ */
 export async function ownParts(playerId: string | null, { kind }: InstrumentSpec, signal: AbortSignal): Promise<QuizChoice['parts']> {
   if (playerId === null) return [];
   const { records } = await readStored(PIECES);

@@ -3,10 +3,10 @@ import { heardInTurn } from '#core/sound';
 import type { Instrument } from '#core/instrument';
 import { soundPractice } from '../../audio/practice.ts';
 
-/** So long each tone of a question sounds, seconds. */
+/** The length of each tone of a question, seconds. */
 const EACH = 1.1;
 
-/** Hears tones one after the other, Hz, without vibrato: pitch is to be judged. */
+/** Plays tones one after the other, Hz, without vibrato, so that pitch can be judged. */
 export async function hear(tones: readonly number[]): Promise<void> {
   const model = heardInTurn(
     tones.map((hz) => [hz]),
@@ -15,7 +15,7 @@ export async function hear(tones: readonly number[]): Promise<void> {
   await soundPractice({ model, inTurns: false, vibrato: false, countIn: false, droneHz: null, metronome: null });
 }
 
-/** A pitch (documents' form) as a tone, Hz, at the A of an instrument. */
+/** Gives the frequency of a pitch (documents' form), Hz, at the A of an instrument. */
 export function toneOf(text: string, { a4Hz }: Pick<Instrument, 'a4Hz'>): number {
   const pitch = parsePitch(text);
   return pitch.ok ? frequencyHz(pitch.value, a4Hz) : a4Hz;

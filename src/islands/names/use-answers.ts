@@ -4,16 +4,16 @@ import type { GivenAnswer } from '#core/quiz';
 import { useLogPages } from '../../state/practice/use-log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 
-/** What a player has answered so far. */
+/** The answers of a player so far. */
 export interface Answers {
-  /** In the order of time; null until it is read. */
+  /** The answers in the order of time; null until they are read. */
   readonly history: readonly GivenAnswer[] | null;
   readonly add: (answer: Omit<GivenAnswer, 'at'>) => void;
-  /** Why something could not be read or kept. */
+  /** The reason why something could not be read or kept. */
   readonly trouble: string | null;
 }
 
-/** The answers of a player, of all days, and those that are added now: they are in the log at once. */
+/** Gives the answers of a player, of all days, and adds new ones, which are in the log at once. */
 export function useAnswers(whose: Logged): Answers {
   const { pages, trouble, add } = useLogPages(whose);
   const history = useMemo(() => pages && ofKind(asCorrected(pages.flatMap(({ entries }) => entries)), 'answer').map(answered), [pages]);

@@ -12,31 +12,31 @@ interface Wanted {
   readonly playerId: string | null;
   readonly instrument: InstrumentSpec;
   readonly musicKey: string;
-  /** Null for the first. */
+  /** The position; null for the first. */
   readonly position: string | null;
   readonly ask: QuizGroup;
-  /** The player's own keys and positions are asked. */
+  /** Whether the player's own keys and positions are asked. */
   readonly own: boolean;
 }
 
-/** What is asked, as far as it is known. */
+/** The choice of what is asked, as far as it is known. */
 interface ChoiceMade {
-  /** Null while the player's own pieces are looked through. */
+  /** The choice; null while the player's own pieces are looked through. */
   readonly choice: QuizChoice | null;
   readonly positions: readonly string[];
   readonly position: string;
-  /** The player's own pieces hold nothing to ask. */
+  /** Whether the player's own pieces contain nothing to ask. */
   readonly nothingOwn: boolean;
 }
 
-/** What is asked of a player: the keys and positions of their own pieces, or one of each. */
+/** Gives the choice of what a player is asked: the keys and positions of their own pieces, or one of each. */
 export function useChoice(wanted: Wanted): ChoiceMade {
   const { brief, playerId, instrument, musicKey, own } = wanted;
   const maps = answerOf(useEngine(brief, { kind: 'atlas', key: musicKey }, !own));
   const asked = useAsked({ key: ['own parts', playerId, instrument], ask: (signal) => ownParts(playerId, instrument, signal) });
   const found = asked.state === 'failed' ? [] : answerOf(asked);
   const here = maps?.map((map) => map.position) ?? [];
-  // Until the map is there, what the address says is believed: nothing is asked of another position first.
+  // Until the map is there, the address is believed, so that nothing is asked of another position first.
   const wantedHere = maps ? here.find((each) => each === wanted.position) : wanted.position;
   const position = wantedHere ?? firstOf(instrument);
   return {
@@ -57,7 +57,7 @@ function partsOf({ own, musicKey, instrument, ask }: Wanted, position: string, f
   return [{ key: musicKey, position, own: false }, ...shifts];
 }
 
-/** First position, as players of the instrument write it. */
+/** Names first position, as players of the instrument write it. */
 function firstOf({ kind }: InstrumentSpec): string {
   return kind === 'bass' ? 'I' : '1';
 }

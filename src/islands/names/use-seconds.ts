@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** Seconds since the component came, counted while `runs`: as they are shown, and as they are at this moment. */
+/** Counts seconds since the component came, while `runs` is true: as they are shown, and as they are at this moment. */
 export function useSeconds(runs: boolean): { readonly shown: number; readonly now: () => number } {
   const [since] = useState(() => performance.now());
   const [shown, setShown] = useState(0);

@@ -4,25 +4,25 @@ import type { Studio } from '../../records/studio.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { instrumentsOf, type TapeInstrument } from '../tapes/tape-instruments.ts';
 
-/** Nobody of the studio. */
+/** The value for nobody of the studio. */
 const NOBODY = 'nobody';
 
-/** `player`: whoever plays; `instrument`: on which; what belongs to an instrument goes with another. */
+/** The fields of the address: `player` and `instrument`; what belongs to one instrument is dropped with another. */
 const WHO = { player: parseAsString, instrument: parseAsString, position: parseAsString, string: parseAsString };
 
-/** Who plays on what, by the address; else the first player with the instrument this player has. */
+/** The player and the instrument by the address; else the first player with this player's instrument. */
 export interface Who {
-  /** Null for nobody of the studio. */
+  /** The player; null for nobody of the studio. */
   readonly player: PlayerRecord | null;
   /** The player whose hand counts; null where it was measured on another instrument. */
   readonly measured: PlayerRecord | null;
   readonly offered: readonly TapeInstrument[];
   readonly chosen: TapeInstrument;
-  /** Tells one choice from another. */
+  /** The id that tells one choice from another. */
   readonly id: string;
 }
 
-/** Who plays on what; null where there is no instrument at all. */
+/** Gives the player and the instrument; null where there is no instrument at all. */
 export function useWho({ players, instruments }: Studio): Who | null {
   const [{ player: wanted, instrument }] = useQueryStates(WHO);
   const player = wanted === NOBODY ? null : (players.find(({ id }) => id === wanted) ?? players[0] ?? null);
@@ -39,7 +39,7 @@ interface WhoChoiceProps {
   readonly players: readonly PlayerRecord[];
 }
 
-/** "Wren on Wren’s violin", both to be chosen. */
+/** Chooses both in a phrase: "Wren on Wren’s violin". */
 export function WhoChoice({ who: { player, offered, chosen }, players }: WhoChoiceProps) {
   const [, setAddress] = useQueryStates(WHO);
   return (

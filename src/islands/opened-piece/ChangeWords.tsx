@@ -3,7 +3,7 @@ import { useEngine } from '../../engine/queries.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { changeEffects, setupChanges } from '../../words/setup.ts';
 
-/** What a change of player or instrument is, and what it does to a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */
+/** Describes a change of player or instrument, and its effect on a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */
 export function ChangeWords({ before, after }: { readonly before: Brief; readonly after: Brief }) {
   const changed = useEngine(after, { kind: 'what-changed', before });
   const told = setupChanges(before, after).join('; ');

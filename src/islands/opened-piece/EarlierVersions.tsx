@@ -10,14 +10,14 @@ import { Answered } from '../../ui/states/Answered.tsx';
 interface EarlierVersionsProps<Name extends DocumentName> {
   readonly name: Name;
   readonly id: string;
-  /** How a version differs from what is there now, in words. */
+  /** Describes in words how a version differs from the present one. */
   readonly differs: (document: RecordOf<Name>) => string;
   readonly onBack: (record: RecordOf<Name>) => void;
 }
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-/** What a record was before it was written over, on other days too: each can be looked at and brought back. */
+/** Lists the versions of a record before it was written over, on other days too: each can be looked at and brought back. */
 export function EarlierVersions<Name extends DocumentName>({ name, id, differs, onBack }: EarlierVersionsProps<Name>) {
   return (
     <Answered asked={useStored(VERSIONS, name, id)}>

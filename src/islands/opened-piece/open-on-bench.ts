@@ -1,6 +1,6 @@
 import { switchPiece } from '../../state/bench/work-actions.ts';
 
-/** Puts another piece on the bench without leaving the page; with null a new one. The address follows, and "back" comes back. */
+/** Puts another piece on the bench without leaving the page; with null a new one. The address follows, and "back" returns. */
 export function openOnBench(id: string | null): void {
   void switchPiece(id).then((opened) => {
     const address = new URL(location.href);

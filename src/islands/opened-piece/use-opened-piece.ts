@@ -8,8 +8,8 @@ import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../../state/
 import { readyToRead } from '../../state/reading/ready.ts';
 
 /**
- * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
- * well, else what the database said.
+ * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is well, else the
+ * message of the database.
  */
 export function useOpenedPiece(): string | null {
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -33,7 +33,7 @@ export function useOpenedPiece(): string | null {
         };
       });
     const back = (): void => void switchPiece(new URL(location.href).searchParams.get('piece'));
-    // A link that is opened in the same tab changes nothing but what stands behind the #.
+    // A link that is opened in the same tab changes only the part behind the #.
     const linkOpened = (): void => void (location.hash.startsWith('#brief=') && location.reload());
     window.addEventListener('popstate', back);
     window.addEventListener('hashchange', linkOpened);
@@ -47,7 +47,7 @@ export function useOpenedPiece(): string | null {
   return trouble;
 }
 
-/** The first drawing has the page to itself for so long, ms. */
+/** The time for which the first drawing has the page to itself, ms. */
 const AFTER_DRAWING_MS = 2000;
 
 /** Keeps the piece in step with other tabs, from the first moment of rest on. */
@@ -61,7 +61,7 @@ function inStepWhenIdle(): () => void {
       },
       () => undefined,
     );
-  // What another tab writes before that is joined when it is written here.
+  // Changes that another tab writes before that are joined when the piece is written here.
   requestIdleCallback(() => setTimeout(begin, AFTER_DRAWING_MS));
   return () => {
     gone = true;
@@ -69,7 +69,7 @@ function inStepWhenIdle(): () => void {
   };
 }
 
-/** The address then names the piece, and keeps whatever else it says; a brief of a link stays in it until it is a piece. */
+/** Opens the piece of the address, which then names it and keeps its other fields; a brief of a link stays in it until it is a piece. */
 async function openFromAddress(): Promise<void> {
   const address = new URL(location.href);
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
@@ -90,7 +90,7 @@ async function openFromAddress(): Promise<void> {
   name(id);
 }
 
-/** Names the piece in the address. */
+/** Writes the piece into the address. */
 function name(id: string): void {
   const address = new URL(location.href);
   for (const said of ['new', 'player']) address.searchParams.delete(said);
@@ -99,7 +99,7 @@ function name(id: string): void {
   history.replaceState(null, '', address);
 }
 
-/** A link brings a brief of its own; a new piece is taught as the studio teaches. */
+/** Opens the brief of a link or a new piece, which is taught as the studio teaches. */
 async function openAsked(isNew: boolean, linked: boolean, piece: string | null): Promise<string> {
   if (linked) return newPiece();
   return isNew ? await newPieceOfStudio() : await openPiece(piece);

@@ -7,7 +7,7 @@ import { PIECE } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { NO_PIECE } from '../../words/kept/storage.ts';
 
-/** A piece with its plan, and whose it is. */
+/** A piece with its plan and its player. */
 export interface PlannedPiece {
   readonly id: string;
   readonly name: string;
@@ -15,7 +15,7 @@ export interface PlannedPiece {
   readonly playerId: string | null;
 }
 
-/** The piece of an id with its plan, as it is now; a sentence where there is none. */
+/** Gives the piece of an id with its plan, as it is now; a sentence where there is none. */
 export function usePlanned(id: string | null): Asked<PlannedPiece | string> {
   const kept = useStored(PIECE, id);
   const record = answerOf(kept);

@@ -5,14 +5,14 @@ import { tellCautions, toldBefore } from '../../state/cautions-told.ts';
 import { cautionText } from '../../words/cautions.ts';
 
 interface CautionProps {
-  /** Of what is played. */
+  /** The plan of the piece. */
   readonly plan: Plan;
-  /** It is practised as a loop. */
+  /** Whether it is practised as a loop. */
   readonly repeated?: boolean;
   readonly className: string;
 }
 
-/** What is to be taken care of: each thing is said once a session, where it first comes. */
+/** Shows the cautions: each is said once a session, where it first applies. */
 export function Caution({ plan, repeated = false, className }: CautionProps) {
   const before = useSyncExternalStore(neverChanges, toldBefore, allTold);
   const cautions: readonly Cautioned[] = [...cautionsOf(plan), ...(repeated ? (['repetition'] as const) : [])];
@@ -22,12 +22,12 @@ export function Caution({ plan, repeated = false, className }: CautionProps) {
   return words === null ? null : <p className={className}>{words}</p>;
 }
 
-/** What was told before the page was opened stays as it was. */
+/** The cautions told before the page was opened do not change. */
 function neverChanges(): () => void {
   return () => undefined;
 }
 
-/** On the server nobody knows what was told in this tab: nothing is said there. */
+/** On the server nobody knows what was told in this tab, so nothing is said there. */
 function allTold(): readonly Cautioned[] {
   return CAUTIONS;
 }

@@ -1,6 +1,6 @@
 import { NUMBER_ORIGINS } from '../../words/numbers.ts';
 
-/** How each kind of number is calculated. */
+/** Explains how each kind of number is calculated. */
 export function NumberOrigins() {
   return (
     <dl className="mt-1 grid max-w-4xl gap-x-6 text-[15px] sm:grid-cols-[180px_1fr]">

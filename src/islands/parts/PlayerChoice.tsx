@@ -1,18 +1,18 @@
 import type { PlayerRecord } from '../../records/record.ts';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 
-/** Nobody of the studio, in an address. */
+/** The value in an address for nobody of the studio. */
 export const NOBODY = 'nobody';
 
 interface PlayerChoiceProps {
   readonly players: readonly PlayerRecord[];
-  /** Null for nobody of the studio. */
+  /** The player; null for nobody of the studio. */
   readonly chosen: PlayerRecord | null;
-  /** By id, or `nobody`. */
+  /** The handler of a choice, by id, or `nobody`. */
   readonly onChoose: (id: string) => void;
 }
 
-/** For whom, or of whom: a player of the studio, or nobody. */
+/** Chooses a player of the studio, or nobody. */
 export function PlayerChoice({ players, chosen, onChoose }: PlayerChoiceProps) {
   return (
     <div className="w-56">

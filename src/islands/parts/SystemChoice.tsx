@@ -6,7 +6,7 @@ import { Choice } from '../../ui/fields/Choice.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
 
-/** What the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */
+/** Chooses the tuning that the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */
 export function SystemChoice({ intonation }: { readonly intonation: Brief['intonation'] }) {
   const system = intonation?.system ?? 'equal';
   const leading = intonation?.leadingCents ?? LEADING_CENTS.usual;

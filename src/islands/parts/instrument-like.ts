@@ -1,6 +1,6 @@
 import { type Instrument, type InstrumentSpec, readInstrument } from '#core/instrument';
 
-/** An instrument as it is described; one whose description does not read is taken for the usual one of its kind. */
+/** Reads an instrument as it is described; one whose description does not read becomes the usual one of its kind. */
 export function instrumentLike(spec: InstrumentSpec): Instrument {
   const own = readInstrument(spec);
   const read = own.ok ? own : readInstrument({ kind: spec.kind });

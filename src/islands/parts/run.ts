@@ -1,2 +1,2 @@
-/** Does something with files or the storage; a text that it gives is said. */
+/** A function that does something with files or the storage; a text that it returns is shown. */
 export type Run = (work: () => Promise<unknown>) => void;

@@ -19,7 +19,7 @@ import { StudioPage } from '../names/StudioPage.tsx';
 import { useWho, type Who, WhoChoice } from '../names/who.tsx';
 import { PhraseWriting } from './PhraseWriting.tsx';
 
-/** Music of one’s own in a position or a pattern. */
+/** Shows music of one’s own in a position or a pattern. */
 export const Phrase = guarded(GuardedPhrase);
 
 function GuardedPhrase() {
@@ -85,7 +85,7 @@ function InKey({ who, players, musicKey }: InKeyProps) {
 interface InPositionProps extends Pick<InKeyProps, 'musicKey'>, Pick<Who, 'player' | 'chosen'> {
   readonly brief: Brief;
   readonly map: PositionMap;
-  /** The open note of the one string; null for all. */
+  /** The open note of the one string; null for all strings. */
   readonly string: string | null;
 }
 

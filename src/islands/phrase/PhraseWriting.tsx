@@ -23,18 +23,18 @@ import { LinePreview } from '../score/LinePreview.tsx';
 
 interface PhraseWritingProps {
   readonly brief: Brief;
-  /** All that lies under the hand. */
+  /** The notes under the hand. */
   readonly inside: readonly Inside[];
   readonly musicKey: string;
   readonly player: PlayerRecord | null;
   readonly position: string;
-  /** The open note of the one string; null for all. */
+  /** The open note of the one string; null for all strings. */
   readonly string: string | null;
-  /** Of the studio, or any of a size. */
+  /** The id of the instrument, of the studio or any of a size. */
   readonly instrumentId: string;
 }
 
-/** A phrase as it is tapped or typed: what lies outside is told, with the nearest inside. */
+/** Writes a phrase by tapping or typing: notes outside are named, with the nearest inside. */
 export function PhraseWriting({ brief, inside, musicKey, player, position, string, instrumentId }: PhraseWritingProps) {
   const [text, setText] = useState(() => typedBefore('phrase', { text: '' }).text);
   useTyped('phrase', { text }, text === '');
@@ -83,7 +83,7 @@ function phraseBrief(brief: Brief, key: string, notes: readonly LineNoteDocument
   return { ...brief, material: { kind: 'line', key, notes: [...notes] } };
 }
 
-/** Plays a phrase wherever it is fingered: what lies outside sounds too. */
+/** Plays a phrase wherever it is fingered; notes outside sound too. */
 async function play(phrase: Brief): Promise<void> {
   const outcome = await engine.plan(phrase);
   if (!outcome.ok) throw new Error(issuesText(outcome.issues));
@@ -99,7 +99,7 @@ interface TappedProps {
 
 const VALUES = ['1/8', '1/4', '1/2', '1/1'] as const;
 
-/** Every note under the hand as a button, string by string, I on top. */
+/** Shows every note under the hand as a button, string by string, I on top. */
 function Tapped({ inside, onTap }: TappedProps) {
   const [value, setValue] = useState<string>('1/4');
   const strings = [...new Set(inside.map(({ open }) => open))].toReversed();
@@ -144,7 +144,7 @@ interface OutsideListProps {
   readonly onWrite: (notes: readonly LineNoteDocument[]) => void;
 }
 
-/** Every note that lies outside, with the nearest inside one step away. */
+/** Lists every note that lies outside, with the nearest inside one step away. */
 function OutsideList({ brief, inside, notes, onWrite }: OutsideListProps) {
   const outside = outsideOf(
     inside,

@@ -34,7 +34,7 @@ interface ListProps {
 
 const column = createColumnHelper<LibraryRow>();
 
-/** What a row is sorted by. */
+/** The columns by which rows can be sorted. */
 const COLUMN_NAMES = ['title', 'what', 'key', 'on', 'player', 'changedAt'] as const;
 
 const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
@@ -48,16 +48,19 @@ const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
 
 const COLUMNS = COLUMN_NAMES.map((name) => column.accessor(name, { header: HEADERS[name] }));
 
-/** The list begins with twenty pieces and grows by as many: that is more than a window shows, and few enough to be drawn again with each letter of a search. */
+/**
+ * The number of pieces with which the list begins and by which it grows, twenty: more than a window shows, and few enough to be drawn again
+ * with each letter of a search.
+ */
 export const LISTED = 20;
 
 type LibraryProps = Omit<ListProps, 'records'> & { readonly list: PieceList };
 
-/** What the library can be narrowed down to. */
+/** The features to which the library can be narrowed down. */
 const NARROWS = ['player', 'instrument', 'key', 'tag'] as const;
 type Narrow = (typeof NARROWS)[number];
 
-/** What it is narrowed down to; empty or absent for all. */
+/** The features it is narrowed down to; empty or absent for all. */
 type Narrowed = Readonly<Partial<Record<Narrow, string>>>;
 
 const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
@@ -67,7 +70,7 @@ const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
   tag: 'any tag',
 };
 
-/** All pieces: searched by typing, narrowed down by player, instrument, key or tag, sorted by any column; the last changed first. */
+/** Lists all pieces: searched by typing, narrowed down by player, instrument, key or tag, sorted by any column; the last changed first. */
 export function Library({ list: { records, whole }, run, onDelete }: LibraryProps) {
   const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.document, record.updatedAt)), [records]);
   const [search, setSearch] = useState('');
@@ -132,7 +135,7 @@ function NoPieces() {
   );
 }
 
-/** The rows in the order asked for, the last changed first. */
+/** Shows the rows in the order asked for, the last changed first. */
 function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly rows: LibraryRow[] }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'changedAt', desc: true }]);
   const [most, setMost] = useState(LISTED);
@@ -190,7 +193,7 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
   );
 }
 
-/** What is changed in the list itself. */
+/** A change that can be made in the list itself. */
 type Change = Partial<Pick<Piece, 'name' | 'tags'>>;
 
 function changedBy(record: PieceRecord, change: Change): PieceRecord {
@@ -227,7 +230,7 @@ function Head({ table }: { readonly table: RowTable<LibraryRow> }) {
 
 const IN_ORDER = new Intl.Collator(undefined, { numeric: true });
 
-/** Rows by the column asked for. */
+/** Sorts rows by the column asked for. */
 function inOrder(sorting: SortingState): (one: LibraryRow, other: LibraryRow) => number {
   const by = COLUMN_NAMES.find((name) => name === sorting[0]?.id) ?? 'changedAt';
   const sign = sorting[0]?.desc === false ? 1 : -1;
@@ -243,7 +246,7 @@ interface NarrowChoiceProps {
 }
 
 function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
-  // A studio may have hundreds of players: their options are not made again with every letter of a search.
+  // A studio may have hundreds of players, so their options are not made again with every letter of a search.
   const options = useMemo(() => {
     const values = [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare);
     return values.map((each) => (

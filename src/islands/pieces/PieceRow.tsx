@@ -7,11 +7,11 @@ import { type LibraryRow, tagsOf } from '../../words/library.ts';
 
 interface PieceRowProps {
   readonly row: LibraryRow;
-  /** Its player or instrument was changed since the teacher last looked. */
+  /** Whether its player or instrument was changed since the teacher last looked. */
   readonly changed: boolean;
   readonly onRename: (name: string) => void;
   readonly onTag: (tags: readonly string[]) => void;
-  /** What is typed and not left yet; null when it was given up. */
+  /** The handler of text that is typed and not left yet; null when it was given up. */
   readonly onTyping: (change: { name?: string; tags?: string[] } | null) => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
@@ -19,7 +19,7 @@ interface PieceRowProps {
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-/** One piece of the list; its name or its tags become a field while they are changed. */
+/** Shows one piece of the list; its name or its tags become a field while they are changed. */
 export function PieceRow({ row, changed, onRename, onTag, onTyping, onDuplicate, onDelete }: PieceRowProps) {
   const [typing, setTyping] = useState<'name' | 'tags' | null>(null);
   const { title, tags } = row;

@@ -18,7 +18,7 @@ import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
 import { remove as removeRecord } from '../../state/keeping/keep.ts';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 
-/** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
+/** Shows all pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guarded(GuardedPieces);
 
 function GuardedPieces() {
@@ -78,7 +78,7 @@ function GuardedPieces() {
   );
 }
 
-/** The demo as a whole: brought back or removed, and either undone with what had been changed in it. */
+/** Handles the demo as a whole: it is brought back or removed, and either is undone with what had been changed in it. */
 function DemoPieces({ run }: { readonly run: Run }) {
   const [done, setDone] = useState<{ readonly said: string; readonly putBack: PutBack } | null>(null);
   const change = (said: string, replace: () => Promise<PutBack>): void =>
@@ -124,7 +124,7 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
   );
 }
 
-/** Pieces of a newer version stay where they are and are not touched. */
+/** Tells of pieces of a newer version, which stay where they are and are not touched. */
 function Newer({ count }: { readonly count: number }): ReactNode {
   return (
     <Notice className="mt-3">
@@ -134,10 +134,10 @@ function Newer({ count }: { readonly count: number }): ReactNode {
   );
 }
 
-/** All pieces are read after the newest are drawn, but no later than this, ms. */
+/** The latest time at which all pieces are read after the newest are drawn, ms. */
 const DRAWN_IN_MS = 500;
 
-/** The newest pieces first, and all of them once the page has nothing else to do: reading thousands takes all of it for a moment. */
+/** Gives the newest pieces first, and all of them once the page has nothing else to do: reading thousands blocks it for a moment. */
 function usePieces() {
   const [isDrawn, setIsDrawn] = useState(false);
   const whole = useStored(isDrawn ? PIECES : null);

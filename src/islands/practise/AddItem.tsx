@@ -12,7 +12,7 @@ interface AddItemProps {
   readonly onAdd: (item: PracticeItem) => void;
 }
 
-/** Another item: a piece, or a passage of it. Drills are pieces; stages and hot spots come from the drills page. */
+/** Adds an item: a piece, or a passage of it. Drills are pieces; stages and hot spots come from the drills page. */
 export function AddItem({ pieces, onAdd }: AddItemProps) {
   const [id, setId] = useState(pieces[0]?.id ?? '');
   const piece = pieces.find((each) => each.id === id) ?? pieces[0];
@@ -49,7 +49,7 @@ function titleOf(pieces: readonly PieceRecord[], id: string): string {
   return piece ? pieceTitle(piece.document) : '';
 }
 
-/** All of a piece, and the passages that something is asked of. */
+/** Lists the parts that can be chosen: all of a piece, and its passages. */
 function partsOf({ document: { brief } }: PieceRecord): readonly PracticePart[] {
   return [{ part: 'whole' }, ...(brief.stretches ?? []).map(({ from, to }): PracticePart => ({ part: 'passage', from, to }))];
 }

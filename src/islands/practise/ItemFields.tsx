@@ -26,7 +26,7 @@ interface ItemFieldsProps {
   readonly number: number;
   readonly onChange: (item: PracticeItem) => void;
   readonly onRemove: () => void;
-  /** Null for the first. */
+  /** The handler of moving it up; null for the first. */
   readonly onUp: (() => void) | null;
 }
 
@@ -39,7 +39,7 @@ const BOW_LISTS: Readonly<Record<(typeof BOWS)[number], number[]>> = {
   '4, then 8': [4, 8],
 };
 
-/** An item of a session: what, how long, and by which ladder; the rest is set once and seldom changed. */
+/** Edits an item of a session: its part, its time, and its ladder; the rest is set once and seldom changed. */
 export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemFieldsProps) {
   const { title, part } = item.practised;
   const name = `${title}, ${partText(part)}`;
@@ -66,7 +66,7 @@ export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemField
 
 type PartProps = Pick<ItemFieldsProps, 'item' | 'onChange'>;
 
-/** How long an item is practised, by which ladder, and what seldom changes. */
+/** Edits the time of an item, its ladder, and the settings that seldom change. */
 export function ItemLadder({ item, onChange }: PartProps) {
   const { minutes, ladder, grouping } = item;
   const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
@@ -91,12 +91,12 @@ export function ItemLadder({ item, onChange }: PartProps) {
   );
 }
 
-/** The item with its plan. */
+/** Gives the item with its plan. */
 function useItem(item: PracticeItem): Asked<LoadedItem | null> {
   return useAsked({ key: ['item', item.practised, item.ladder.from, item.ladder.to], ask: async () => await loadItem(item) });
 }
 
-/** What the ladder takes, and what is said of its fingering. */
+/** Shows the time of the ladder, and any message about the fingering. */
 function LadderLength({ item }: Pick<ItemFieldsProps, 'item'>) {
   const asked = useItem(item);
   return (
@@ -127,7 +127,7 @@ function MoreFields({ item, onChange }: PartProps) {
   );
 }
 
-/** How a set is counted and what moves the ladder. */
+/** Edits how a set is counted and what moves the ladder. */
 function SetFields({ item, onChange }: PartProps) {
   const { ladder, set } = item;
   const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
@@ -167,7 +167,7 @@ function SetFields({ item, onChange }: PartProps) {
   );
 }
 
-/** What sounds along. */
+/** Edits the sounds that go along. */
 function SoundFields({ item, onChange }: PartProps) {
   const { along } = item;
   const sound = (next: Partial<PracticeItem['along']>): void => onChange({ ...item, along: { ...along, ...next } });

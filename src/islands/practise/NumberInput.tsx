@@ -5,12 +5,12 @@ interface NumberInputProps {
   readonly value: number;
   readonly least: number;
   readonly most: number;
-  /** Of two or three digits, beside others. */
+  /** Whether it is a field of two or three digits, beside others. */
   readonly narrow?: boolean;
   readonly onChange: (value: number) => void;
 }
 
-/** A whole number between two others, under its name; what is not one stays as it was typed and counts for nothing. */
+/** Edits a whole number between two others, under its name; a text that is no such number stays as it was typed and has no effect. */
 export function NumberInput({ label, value, least, most, narrow = false, onChange }: NumberInputProps) {
   return (
     <label className="grid gap-0.5 text-[14px]">

@@ -7,7 +7,7 @@ const SIGNALS = ['on', 'other'] as const satisfies readonly PedalSignal[];
 
 const NAMES: Readonly<Record<PedalSignal, string>> = { on: 'Go on, good', other: 'Missed, the other choice' };
 
-/** Which keys or pedals work a session, and how to choose others. */
+/** Shows the keys or pedals that work a session, and chooses others. */
 export function PedalKeys() {
   const keys = usePedal((all) => all);
   const [waiting, setWaiting] = useState<PedalSignal | null>(null);

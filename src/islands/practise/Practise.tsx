@@ -32,7 +32,7 @@ import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
 import { useSessions } from './use-sessions.ts';
 
-/** Where practice is prepared and done: sessions with an aim, items and a check at the end. */
+/** Prepares and runs practice: sessions with an aim, items and a check at the end. */
 export const Practise = guarded(GuardedPractise);
 
 function GuardedPractise() {
@@ -88,7 +88,7 @@ function OfPlayer({ studio }: { readonly studio: StudioWithPieces }) {
   );
 }
 
-/** Whose sessions are shown: of the player in the address, else of the one whose piece is put in, else of the first. */
+/** Finds the player whose sessions are shown: the one in the address, else the one whose piece is added, else the first. */
 function playerAsked({ players }: StudioWithPieces, inAddress: string | null, added: PieceRecord | undefined): string {
   if (inAddress !== null) return inAddress;
   return (added ? added.playerId : players[0]?.id) ?? NOBODY;
@@ -98,7 +98,7 @@ interface SessionsOfProps {
   readonly playerId: string | null;
   readonly name: string;
   readonly pieces: readonly PieceRecord[];
-  /** What another page has sent to be put in. */
+  /** The item that another page has sent. */
   readonly brought: PracticeItem | null;
 }
 

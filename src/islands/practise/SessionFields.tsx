@@ -9,12 +9,12 @@ import { ItemFields } from './ItemFields.tsx';
 interface SessionFieldsProps {
   readonly session: SessionRecord;
   readonly pieces: readonly PieceRecord[];
-  /** What the teacher set as the next aim; null for nothing. */
+  /** The next aim that the teacher set; null for none. */
   readonly nextAim: string | null;
   readonly onChange: (fields: Partial<SessionRecord['document']>) => void;
 }
 
-/** A session as it is put together: its aim, its items, the check at its end. */
+/** Edits a session: its aim, its items, the check at its end. */
 export function SessionFields({ session, pieces, nextAim, onChange }: SessionFieldsProps) {
   const { name, endCheck, items } = session.document;
   const put = (next: readonly PracticeItem[]): void => onChange({ items: [...next] });

@@ -4,7 +4,10 @@ import type { PracticeItem, PracticePart } from '#core/practice/item';
 import type { PieceRecord } from '../../records/record.ts';
 import { newItem } from './new-item.ts';
 
-/** What another page sends to be practised: a piece (`add`), some notes of it or a stage of a shift; `player`: for whom. */
+/**
+ * The fields of the address with which another page sends something to practise: a piece (`add`), some notes of it or a stage of a shift;
+ * `player` names the player.
+ */
 export const BROUGHT = {
   player: parseAsString,
   add: parseAsString,
@@ -14,7 +17,7 @@ export const BROUGHT = {
   stage: parseAsStringLiteral(STAGES),
 };
 
-/** The address once what was sent is put in. */
+/** The fields once the sent item is added. */
 export const NOTHING_BROUGHT = { add: null, from: null, to: null, note: null, stage: null } as const;
 
 interface Brought {
@@ -24,12 +27,12 @@ interface Brought {
   readonly stage: (typeof STAGES)[number] | null;
 }
 
-/** What was sent as an item. */
+/** Turns what was sent into an item. */
 export function broughtItem(piece: PieceRecord, brought: Brought): PracticeItem {
   return newItem(piece, partOf(brought));
 }
 
-/** What of a piece the address asks for. */
+/** Reads the part of a piece from the address. */
 function partOf({ from, to, note, stage }: Brought): PracticePart {
   if (note !== null && stage !== null) return { part: 'stage', note, stage };
   return from !== null && to !== null ? { part: 'passage', from, to } : { part: 'whole' };

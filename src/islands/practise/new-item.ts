@@ -4,10 +4,10 @@ import { USUAL_TEMPO } from '#core/sound';
 import type { PieceRecord } from '../../records/record.ts';
 import { pieceTitle } from '../../words/labels.ts';
 
-/** Minutes of an item: long enough to learn, short enough to listen. */
+/** The minutes of an item: long enough to learn, short enough to listen. */
 const USUAL_MINUTES = 5;
 
-/** An item of a piece as it is first put into a session. */
+/** Makes an item of a piece as it is first put into a session. */
 export function newItem({ id, document }: PieceRecord, part: PracticePart): PracticeItem {
   return {
     practised: { piece: id, title: pieceTitle(document).slice(0, 120), part },

@@ -5,22 +5,22 @@ import { dayOf } from '../../records/log-pages.ts';
 import { newSession } from '../../records/new-practice-records.ts';
 import { type Elsewhere, useRecords } from '../../state/reading/use-records.ts';
 
-/** The sessions of a player, and what is done with them. */
+/** The sessions of a player, with the actions on them. */
 export interface Sessions {
-  /** The newest first; null until they are read. */
+  /** The sessions, the newest first; null until they are read. */
   readonly sessions: readonly SessionRecord[] | null;
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
-  /** A new one for today, with some items. */
+  /** Adds a session for today, with some items. */
   readonly add: (name: string, items: readonly PracticeItem[]) => SessionRecord;
   readonly change: (session: SessionRecord, fields: Partial<SessionRecord['document']>) => void;
   readonly bringBack: (was: SessionRecord) => void;
   readonly remove: (session: SessionRecord) => void;
-  /** What was deleted last, and what puts it back; null for nothing. */
+  /** The session deleted last, with the way to put it back; null for none. */
   readonly removed: { readonly session: SessionRecord; readonly putBack: () => void } | null;
 }
 
-/** The sessions of a player, kept as they are changed. */
+/** Gives the sessions of a player, kept as they are changed. */
 export function useSessions(playerId: string | null): Sessions {
   const { records, trouble, elsewhere, keep, bringBack, remove } = useRecords({
     name: 'session',

@@ -8,10 +8,10 @@ import { answersText, attemptText, dayText, entryText, sumText } from '../../wor
 import { DoneTable } from './DoneTable.tsx';
 import type { Log, LogDay } from './use-log.ts';
 
-/** So many days are shown at first. */
+/** The number of days shown at first. */
 const SHOWN = 10;
 
-/** A log day by day, the newest first: what was done, and what was said. */
+/** Shows a log day by day, the newest first: what was done, and what was said. */
 export function Days({ log, practise }: { readonly log: Log; readonly practise: string }) {
   const [shown, setShown] = useState(SHOWN);
   const { days } = log;
@@ -44,7 +44,7 @@ export function Days({ log, practise }: { readonly log: Log; readonly practise: 
   );
 }
 
-/** A page of the notebook. */
+/** Shows a page of the notebook. */
 function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly log: Log }) {
   const done = doneIn(entries);
   const said = entries.filter((entry) => entryText(entry) !== '');
@@ -79,7 +79,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
   );
 }
 
-/** A correction is an entry of its own: what it takes back stays in the file. */
+/** Takes an entry back; the correction is an entry of its own, and the entry stays in the file. */
 function TakeBack({ entry, log }: { readonly entry: LogEntry; readonly log: Log }) {
   const what = entry.kind === 'attempt' ? attemptText(entry) : entryText(entry);
   return (

@@ -2,7 +2,7 @@ import type { Done } from '#core/practice/log';
 import { Table } from '../../ui/Table.tsx';
 import { doneText } from '../../words/practice/record.ts';
 
-/** What was done, item by item. */
+/** Lists the work item by item. */
 export function DoneTable({ done }: { readonly done: readonly Done[] }) {
   if (done.length === 0) return null;
   return (

@@ -18,11 +18,11 @@ import type { Log } from './use-log.ts';
 interface LessonProps {
   readonly log: Log;
   readonly name: string;
-  /** Where the player's sessions are. */
+  /** The address of the player's sessions. */
   readonly practise: string;
 }
 
-/** A lesson on one page: what the week was, what is said, what comes next. */
+/** Shows a lesson on one page: the past week, what is said, and what comes next. */
 export function Lesson({ log, name, practise }: LessonProps) {
   const [now] = useState(() => Date.now());
   if (!log.days) return null;
@@ -45,10 +45,10 @@ export function Lesson({ log, name, practise }: LessonProps) {
   );
 }
 
-/** So many are told: a lesson works on one of them. */
+/** The number of statements told, since a lesson works on one of them. */
 const MOST_TOLD = 3;
 
-/** The notes that miss most, each one step from its drill. */
+/** Lists the notes that miss most, each one step from its drill. */
 function MissedMost({ log }: { readonly log: Log }) {
   const missed = missedNotes(log.all).slice(0, MOST_TOLD);
   if (missed.length === 0) return null;
@@ -71,22 +71,22 @@ function MissedMost({ log }: { readonly log: Log }) {
   );
 }
 
-/** Whether a field is left for another place of the page: where the window or the tab is left, what is typed goes on being typed. */
+/** Tells whether a field is left for another place of the page: where the window or the tab is left, typing goes on. */
 function isOnPage(): boolean {
   return document.hasFocus();
 }
 
-/** Remarks of today, kept as they are written; a sound or a picture with them. */
+/** Edits remarks of today, kept as they are written; a sound or a picture can go with them. */
 function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   const typed = lessonField('remark', log.whose.playerId);
   const [text, setText] = useState(() => typedBefore(typed, { text: '' }).text);
-  // Letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
+  // Text is kept letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
   useTyped(typed, { text }, text === '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const today = asCorrected(log.all).filter((entry) => log.dayOf(entry) === dayOf(now));
   const keep = async (): Promise<void> => {
     if (text.trim() === '') return;
-    // At once: leaving the field right after Enter does not write it again.
+    // The text is cleared at once, so that leaving the field right after Enter does not write it again.
     setText('');
     await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) });
   };
@@ -148,7 +148,7 @@ async function dataUrlOf(file: File): Promise<string> {
   });
 }
 
-/** How far off a note may be, with what is proposed. */
+/** Sets the tolerance, with the proposed one. */
 function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
   const { tolerance } = setIn(log.all);
   const { cents, since, tried } = tolerance ?? { cents: FIRST_TOLERANCE, since: now, tried: [] };
@@ -171,7 +171,7 @@ function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
   );
 }
 
-/** A tolerance of the teacher's own: entered when its field is left, and there again when the page was closed before. */
+/** Edits a tolerance of the teacher's own: it is entered when its field is left, and there again when the page was closed before. */
 function AnotherTolerance({ log, cents }: { readonly log: Log; readonly cents: number }) {
   const place = lessonField('tolerance', log.whose.playerId);
   const [text, setText] = useState(() => typedBefore(place, { text: String(cents) }).text);

@@ -6,7 +6,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import type { Log } from './use-log.ts';
 
-/** What the teacher watches: ticked at the lesson, each with what to watch in a mirror or a film. */
+/** Lists what the teacher watches: ticked at the lesson, each with what to watch in a mirror or a film. */
 export function PosturePoints({ log, now }: { readonly log: Log; readonly now: number }) {
   const { points } = setIn(log.all);
   const seen = ofKind(asCorrected(log.all), 'posture');
@@ -47,7 +47,7 @@ export function PosturePoints({ log, now }: { readonly log: Log; readonly now: n
   );
 }
 
-/** Points that teachers watch, by the part of the body and the arm. */
+/** The points that teachers watch, by the part of the body and the arm. */
 const OFFERED = [
   'Left elbow under the instrument',
   'Left thumb loose',

@@ -28,7 +28,7 @@ const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
 
 const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
 
-/** What was practised, day by day; the lesson; the files. */
+/** Shows what was practised, day by day; the lesson; the files. */
 export const Record = guarded(GuardedRecord);
 
 function GuardedRecord() {
@@ -39,7 +39,7 @@ function GuardedRecord() {
   );
 }
 
-/** What was deleted last, and what puts it back. */
+/** The entry deleted last, with the way to put it back. */
 interface Deleted {
   readonly name: string;
   readonly putBack: () => Promise<void>;
@@ -68,7 +68,7 @@ function RecordPage() {
   );
 }
 
-/** The player of the address, else the first; null for nobody of the studio. */
+/** Finds the player of the address, else the first; null for nobody of the studio. */
 function playerAsked(all: readonly PlayerRecord[], asked: string | null): PlayerRecord | null {
   if (asked === NOBODY) return null;
   return all.find(({ id }) => id === asked) ?? all[0] ?? null;

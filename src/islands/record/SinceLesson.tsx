@@ -20,10 +20,10 @@ interface SinceLessonProps {
   readonly now: number;
 }
 
-/** A lesson nobody has noted is taken to be a week ago. */
+/** The days since a lesson that nobody has noted: a week. */
 const USUAL_DAYS = 7;
 
-/** What was done since the last lesson: days, items, misses, what was said, and what of the week was not practised. */
+/** Shows the work since the last lesson: days, items, misses, what was said, and what of the week was not practised. */
 export function SinceLesson({ log, now }: SinceLessonProps) {
   const today = dayOf(now);
   const [since, setSince] = useState(() => lastLesson(log.all, today, log.dayOf) ?? dayOfNumber(dayNumber(today) - USUAL_DAYS));
@@ -93,11 +93,11 @@ function LastLesson({ since, today, onChoose }: LastLessonProps) {
 
 interface NotPractisedProps {
   readonly playerId: string | null;
-  /** What was practised, by key. */
+  /** Whether each thing was practised, by key. */
   readonly practised: ReadonlySet<string>;
 }
 
-/** What is in the list of the week and was not practised; what the date asks for first. */
+/** Lists the things of the week that were not practised; those the date asks for first. */
 function NotPractised({ playerId, practised }: NotPractisedProps) {
   const week = answerOf(useStored(WEEK, playerId));
   const missing = (week?.document.items ?? []).filter(({ item }) => !practised.has(practisedKey(item.practised)));

@@ -13,11 +13,11 @@ import { NOT_ANSWERED } from '../../words/notices.ts';
 
 interface TheirDataProps {
   readonly whose: Logged;
-  /** With what puts it back. */
+  /** The handler of a deletion, with the way to put it back. */
   readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
 }
 
-/** A player's data taken out as files, or deleted whole. */
+/** Exports a player's data as files, or deletes all of it. */
 export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const { playerId, name } = whose;
   const [asks, setAsks] = useState<number | null>(null);

@@ -4,31 +4,31 @@ import { useLogPages } from '../../state/practice/use-log-pages.ts';
 import { type LogPage, dayLogged, dayWeeksBefore } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 
-/** A day of a log as it stands: what was taken back is gone. */
+/** A day of a log as it stands, without the entries that were taken back. */
 export type LogDay = LogPage;
 
 /** A player's log. */
 export interface Log {
   readonly whose: Logged;
-  /** The newest day first; null until it is read. */
+  /** The days, the newest first; null until they are read. */
   readonly days: readonly LogDay[] | null;
-  /** Every entry that was read, those taken back and the corrections too. */
+  /** The entries that were read, those taken back and the corrections too. */
   readonly all: readonly LogEntry[];
-  /** The day under which an entry is logged. */
+  /** Gives the day under which an entry is logged. */
   readonly dayOf: (entry: LogEntry) => string;
-  /** Some of it came with the demo. */
+  /** Whether some of it came with the demo. */
   readonly demo: boolean;
-  /** Only the last weeks are read. */
+  /** Whether only the last weeks are read. */
   readonly isCut: boolean;
   readonly readAll: () => void;
   readonly add: (what: LogWhat) => Promise<void>;
   readonly trouble: string | null;
 }
 
-/** What a lesson looks back on, weeks. */
+/** The number of weeks on which a lesson looks back. */
 const WEEKS = 8;
 
-/** The log of a player: of the last weeks, or all of it. */
+/** Gives the log of a player: of the last weeks, or all of it. */
 export function useLog(whose: Logged): Log {
   const [wantsAll, setWantsAll] = useState(false);
   const [lastWeeks] = useState(() => dayWeeksBefore(Date.now(), WEEKS));
@@ -49,7 +49,7 @@ export function useLog(whose: Logged): Log {
   };
 }
 
-/** The days of some pages, the newest first, without what was taken back. */
+/** Gives the days of some pages, the newest first, without the entries that were taken back. */
 function daysOf(pages: readonly LogDay[], all: readonly LogEntry[]): readonly LogDay[] {
   const standing = new Set(asCorrected(all));
   const byDay = new Map<string, LogEntry[]>();

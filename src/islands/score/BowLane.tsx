@@ -11,7 +11,7 @@ interface BowLaneProps {
   readonly layout: StaffLayout;
 }
 
-/** Where the bow is from note to note, from the frog at the bottom to the tip; shifts and crossings are marked. */
+/** Draws the place of the bow from note to note, from the frog at the bottom to the tip; shifts and crossings are marked. */
 export function BowLane({ bow, heads, layout }: BowLaneProps) {
   const yOf = (place: number): number => layout.bowLaneY + (1 - place) * BOW_LANE;
   const first = Math.min(...heads.map(({ x }) => x));

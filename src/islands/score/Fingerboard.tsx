@@ -12,20 +12,20 @@ interface FingerboardProps {
   readonly selected: PlannedSound | null;
 }
 
-/** How wide the fingerboard beside the path is, px. */
+/** The width of the fingerboard beside the path, px. */
 export const FINGERBOARD_WIDTH = 128;
 
-/** How small fingerboard, staff and path must be to stand beside each other on paper, 0 to 1. */
+/** Gives the scale with which fingerboard, staff and path stand beside each other on paper, 0 to 1. */
 export function onPaper({ offsets }: StaffLayout): number {
   return Math.min(1, PAPER_WIDTH / (FINGERBOARD_WIDTH + (offsets.at(-1) ?? 0)));
 }
 
-/** Width of the paper between its margins, px. */
+/** The width of the paper between its margins, px. */
 const PAPER_WIDTH = 680;
 const BOARD_LEFT = 40;
 const BOARD_RIGHT = 116;
 
-/** The fingerboard upright beside the path, nut at the bottom, along the string in the same true millimetres. */
+/** Draws the fingerboard upright beside the path, nut at the bottom, along the string in the same true millimetres. */
 export function Fingerboard({ plan, scale, selected }: FingerboardProps) {
   const { strings } = plan;
   const top = 8;
@@ -109,7 +109,7 @@ function SelectedStop({ stop, stroke, scale, x }: SelectedStopProps) {
   );
 }
 
-/** Millimetre marks, round numbers about 40 px apart. */
+/** Lists millimetre marks, round numbers about 40 px apart. */
 function ticksOf(scale: PathScale): readonly number[] {
   const steps = [10, 20, 25, 50, 100, 200];
   const step = steps.find((candidate) => candidate * scale.pxPerMm >= 36) ?? 200;

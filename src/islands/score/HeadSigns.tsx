@@ -12,7 +12,7 @@ interface HeadSignProps {
   readonly layout: StaffLayout;
 }
 
-/** A dot, a wedge or a line at the head, on the side away from the stem. */
+/** Draws a dot, a wedge or a line at the head, on the side away from the stem. */
 export function ArticulationSign({ head, layout: { staffTopY } }: HeadSignProps) {
   const { articulation } = head;
   if (articulation === null) return null;
@@ -24,7 +24,7 @@ export function ArticulationSign({ head, layout: { staffTopY } }: HeadSignProps)
 interface SignPlace {
   readonly x: number;
   readonly y: number;
-  /** Outward from the head: 1 down, −1 up. */
+  /** The direction outward from the head: 1 down, −1 up. */
   readonly way: 1 | -1;
 }
 
@@ -54,7 +54,7 @@ function LineSign({ x, y }: Omit<SignPlace, 'way'>) {
   return <line x1={x - 6} x2={x + 6} y1={y} y2={y} strokeWidth={1.8} className="stroke-ink" />;
 }
 
-/** An accent below its note. */
+/** Draws an accent below its note. */
 export function AccentSign({ head, layout }: HeadSignProps) {
   if (head.accent === null) return null;
   return (

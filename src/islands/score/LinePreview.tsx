@@ -8,13 +8,13 @@ import { systemsOf } from '../../engraving/systems.ts';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
 import { type Engraved, Staff } from './Staff.tsx';
 
-/** Width of the preview, px. */
+/** The width of the preview, px. */
 const WIDTH = 620;
 
-/** How many lines of music are shown. */
+/** The number of lines of music shown. */
 const LINES = 2;
 
-/** The beginning of a line as it will be read, without fingers. */
+/** Shows the beginning of a line as it will be read, without fingers. */
 export function LinePreview({ brief }: { readonly brief: Brief }) {
   const engraving = useMemo(() => {
     const line = readMaterial(brief.material, brief.rhythm);

@@ -4,12 +4,12 @@ import { namesByMeasure } from '../../words/names-by-measure.ts';
 
 interface NamesByMeasureProps {
   readonly plan: Plan;
-  /** Of these notes alone. */
+  /** The notes that are shown; absent for all. */
   readonly group?: NoteGroup;
   readonly className: string;
 }
 
-/** Fingers and names instead of notes, a line for each measure. */
+/** Shows fingers and names instead of notes, a line for each measure. */
 export function NamesByMeasure({ plan, group, className }: NamesByMeasureProps) {
   return (
     <ol className={className} aria-label="Fingers and names">

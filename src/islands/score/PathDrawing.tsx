@@ -25,15 +25,15 @@ import {
   stringStroke,
 } from './path-geometry.ts';
 
-/** What is told of the notes beyond their fingering. */
+/** The facts of the notes beyond their fingering. */
 export interface PathNotes {
-  /** What rings with an open string. */
+  /** The stops that ring with an open string. */
   readonly ringing: AboutPath['ringing'];
   /** The hardest places, the hardest first. */
   readonly hotSpots: AboutPath['hotSpots'];
-  /** What the engine has just fingered differently. */
+  /** The notes that the engine has just fingered differently. */
   readonly refingered: readonly number[];
-  /** The notes on the way of the shifts are shown. */
+  /** Whether the notes on the way of the shifts are shown. */
   readonly slides: boolean;
 }
 
@@ -41,20 +41,20 @@ interface PathDrawingProps {
   readonly plan: Plan;
   readonly beads: readonly Bead[];
   readonly scale: PathScale;
-  /** Left edge of what is drawn. */
+  /** The left edge of the drawing. */
   readonly left: number;
   readonly selected: number | null;
   readonly notes: PathNotes;
   /** Another fingering of the line, overlaid on this one where they differ. */
   readonly over: { readonly plan: Plan; readonly beads: readonly Bead[]; readonly differsAt: readonly number[] } | null;
-  /** `extend`: the passage from the note selected before. */
+  /** The handler of a selection; `extend` selects the passage from the note selected before. */
   readonly onSelect: (index: number, extend: boolean) => void;
   readonly onGrab?: (bead: Bead, event: PointerEvent<SVGGElement>) => void;
   /** Asks how a label is meant or calculated. */
   readonly onAsk?: (label: PathLabel, at: SVGElement) => void;
 }
 
-/** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
+/** Draws the left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
 export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab, onAsk }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
   const names = bandNames(bands);
@@ -109,7 +109,7 @@ function asking(label: PathLabel, onAsk: Asks['onAsk']) {
   return onAsk && { cursor: 'help', onClick: (event: MouseEvent<SVGTextElement>) => onAsk(label, event.currentTarget) };
 }
 
-/** The selected note reaches up to the staff and across to the fingerboard. */
+/** Marks the selected note with lines up to the staff and across to the fingerboard. */
 function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly left: number }) {
   if (!bead) return null;
   return (
@@ -135,7 +135,7 @@ function BandName({ band, name, onAsk }: Asks & { readonly band: Band; readonly 
   );
 }
 
-/** From the lowest to the highest finger that must stand at once, where that is more than this hand’s comfortable span. */
+/** Marks a reach from the lowest to the highest finger that must stand at once, where it is more than this hand’s comfortable span. */
 function StretchMark({ stretch, onAsk }: Asks & { readonly stretch: Stretch }) {
   const { x, top, bottom, needMm, beyond, first } = stretch;
   return (
@@ -182,13 +182,13 @@ interface SlopeStrokeProps {
   readonly slides: boolean;
 }
 
-/** Where a slope begins and ends, between the two notes. */
+/** Gives both ends of a slope, between the two notes. */
 function slopeEnds({ fromX, toX }: Slope): readonly [number, number] {
   const start = fromX + BEAD_RADIUS + 2;
   return [start, Math.max(start + 4, toX - BEAD_RADIUS - 2)];
 }
 
-/** Its label below the nut tells the way and, with a tempo, the speed. */
+/** Writes the label of a slope, below the nut: the way and, with a tempo, the speed. */
 function slopeLabel(slope: Slope): SlopeLabel {
   const [start, end] = slopeEnds(slope);
   const speed = shiftSpeed(slope.shift);
@@ -217,7 +217,7 @@ function TravelLabel({ label: { x, lines }, shift, y, onAsk }: TravelLabelProps)
   );
 }
 
-/** The slope stands between the two notes. */
+/** Draws the slope between the two notes. */
 function SlopeStroke({ slope, slides }: SlopeStrokeProps) {
   const { fromY, toY, shift, inBetween } = slope;
   const [start, end] = slopeEnds(slope);
@@ -291,7 +291,7 @@ interface PartnerMarkProps {
   readonly finger: string;
 }
 
-/** The finger that plays an ornament with a note, or touches a harmonic: a small ring beside the bead, at its own place. */
+/** Marks the finger that plays an ornament with a note, or touches a harmonic: a small ring beside the bead, at its own place. */
 function PartnerMark({ bead, y, finger }: PartnerMarkProps) {
   const x = bead.x + BEAD_RADIUS + 7;
   return (
@@ -305,7 +305,7 @@ function PartnerMark({ bead, y, finger }: PartnerMarkProps) {
   );
 }
 
-/** A small padlock: the teacher has locked this note. */
+/** Draws a small padlock: the teacher has locked this note. */
 function LockMark({ x, y }: { readonly x: number; readonly y: number }) {
   return (
     <g transform={`translate(${x - 3} ${y - 5})`} className="stroke-ink">

@@ -12,7 +12,7 @@ interface LandmarksProps {
   readonly scale: PathScale;
 }
 
-/** Where the tonic lies: a hairline down to its name. */
+/** Marks where the tonic lies: a hairline down to its name. */
 export function Landmarks({ plan, beads, scale }: LandmarksProps) {
   return plan.landmarks.map(({ note, pitch }) => {
     const bead = beads.find((each) => each.index === note && each.stop === 0);
@@ -36,7 +36,7 @@ interface HotSpotMarksProps {
   readonly scale: PathScale;
 }
 
-/** Which places ask most of the player: pointed at from below, with the order. */
+/** Marks the places that ask most of the player: pointed at from below, with the order. */
 export function HotSpotMarks({ plan, beads, hotSpots, scale }: HotSpotMarksProps) {
   return hotSpots.map((spot, order) => {
     const bead = beads.find((each) => each.index === spot.note && each.stop === 0);
@@ -62,7 +62,7 @@ interface OverlaidProps {
   readonly scale: PathScale;
 }
 
-/** Another fingering over this one: dashed beads where it differs, thin strokes for its way and its shifts. */
+/** Draws another fingering over this one: dashed beads where it differs, thin strokes for its way and its shifts. */
 export function Overlaid({ plan, beads, others, differsAt, scale }: OverlaidProps) {
   const apart = new Set(differsAt);
   const near = (index: number): boolean => apart.has(index);

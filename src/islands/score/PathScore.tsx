@@ -12,7 +12,7 @@ import { beadsOf, pathScale } from './path-geometry.ts';
 
 interface PathScoreProps {
   readonly plan: Plan;
-  /** What it shows, for a listener. */
+  /** The name for a screen reader. */
   readonly name: string;
   /** Another fingering of the line, overlaid where they differ. */
   readonly over?: { readonly plan: Plan; readonly differsAt: readonly number[] } | null;
@@ -20,12 +20,12 @@ interface PathScoreProps {
 
 const PATH_HEIGHT = 270;
 
-/** How small the drawing may become on paper: beyond that the tables tell the same. */
+/** The smallest scale of the drawing on paper: below that the tables tell the same. */
 const SMALLEST_ON_PAPER = 0.4;
 
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], refingered: [], slides: false };
 
-/** The staff and path of a plan, apart from the bench; another may be overlaid. */
+/** Shows the staff and path of a plan, apart from the bench; another may be overlaid. */
 export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
   const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();

@@ -2,7 +2,7 @@ import { mmFromNut } from '#core/instrument/geometry';
 import type { Plan } from '#core/plan/describe';
 import { type PathScale, yOfMm } from './path-geometry.ts';
 
-/** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
+/** Draws the ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
 export function SemitoneLines({
   plan,
   scale,

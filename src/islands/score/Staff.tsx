@@ -5,7 +5,7 @@ import type { StaffLayout } from '../../engraving/layout.ts';
 import { musicFontReady } from '../../engraving/music-font.ts';
 import { StaffDrawing } from '../../engraving/staff-drawing.ts';
 
-/** An engraved part of a line, and where its heads stand. */
+/** An engraved part of a line, with the places of its heads. */
 export interface Engraved {
   readonly engraving: Engraving;
   readonly heads: readonly Head[];
@@ -17,19 +17,19 @@ interface StaffProps {
   readonly measures: readonly Measure[];
   readonly layout: StaffLayout;
   readonly range: MeasureRange;
-  /** The meter stands in the first system only. */
+  /** Whether it is the first system, with the meter. */
   readonly first: boolean;
   readonly onEngraved: (engraved: Engraved) => void;
 }
 
-/** The five lines and the notes. The picture is for the eye; tables and labels tell the same to a screen reader. */
+/** Draws the five lines and the notes. The picture is for the eye; tables and labels tell the same to a screen reader. */
 export function Staff({ engraving, measures, layout, range, first, onEngraved }: StaffProps) {
   const into = useRef<HTMLDivElement>(null);
   const ready = useMusicFont();
   const { from, to } = range;
   const drawing = useRef<StaffDrawing>(null);
   const staff = useMemo(() => ({ engraving, measures, layout, first }), [engraving, measures, layout, first]);
-  // Before the browser paints: marks and beads stand under the new heads in the same frame.
+  // Drawing happens before the browser paints, so that marks and beads stand under the new heads in the same frame.
   useLayoutEffect(() => {
     if (!ready || !into.current) return;
     if (drawing.current?.staff !== staff) drawing.current = new StaffDrawing(into.current, staff);

@@ -18,25 +18,25 @@ interface StaffMarksProps {
   readonly marks: readonly (FingerMark | null)[];
   readonly heads: readonly Head[];
   readonly layout: StaffLayout;
-  /** The notes are a system of a page: slurs and ties go on over its ends. */
+  /** Whether the notes are a system of a page: slurs and ties go on over its ends. */
   readonly isSystem?: boolean;
-  /** Line index of the selected note. */
+  /** The line index of the selected note. */
   readonly selected: number | null;
-  /** The bows that are to have their signs; those the teacher wrote stand anyway. */
+  /** The bows that show their signs; those the teacher wrote stand anyway. */
   readonly bows?: readonly Bow[] | undefined;
-  /** For the stand: larger fingers, without the names of positions and strings. */
+  /** Whether it is for the stand: larger fingers, without the names of positions and strings. */
   readonly fingersOnly?: boolean;
-  /** `extend`: the passage from the note selected before. */
+  /** The handler of a selection; `extend` selects the passage from the note selected before. */
   readonly onSelect?: (index: number, extend: boolean) => void;
 }
 
-/** The notes a finger is to be heard or seen sliding to: expressive shifts, and semitone steps with one finger. */
+/** Lists the notes to which a finger is heard or seen sliding: expressive shifts, and semitone steps with one finger. */
 function slidingTo(plan: Plan): ReadonlySet<number> {
   const steps = plan.notes.flatMap((_, index) => (semitoneStepAt(plan, index)?.by === 'slide' ? [index] : []));
   return new Set([...plan.shifts.filter(({ expressive }) => expressive).map(({ to }) => to), ...steps]);
 }
 
-/** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
+/** Draws the signs on and around the engraved notes: slurs and ties, fingers, strings, positions. */
 export function StaffMarks({
   plan,
   marks,
@@ -98,7 +98,7 @@ export function StaffMarks({
   );
 }
 
-/** Runs of heads under one octave line, from the first to the last, px. */
+/** Finds runs of heads under one octave line, from the first to the last, px. */
 function octaveLinesOf(heads: readonly Head[]): readonly { readonly from: number; readonly to: number }[] {
   const lines: { from: number; to: number }[] = [];
   for (const [order, head] of heads.entries()) {
@@ -121,7 +121,7 @@ function OctaveLine({ from, to, y }: { readonly from: number; readonly to: numbe
   );
 }
 
-/** The number of a tuplet below its notes, in a bracket where they share no beam. */
+/** Draws the number of a tuplet below its notes, in a bracket where they share no beam. */
 function TupletSign({ notes, left, right, y, bracketed }: DrawnTuplet) {
   const middle = (left + right) / 2;
   return (
@@ -148,7 +148,7 @@ interface NoteMarksProps {
   readonly written: WrittenMarks;
   readonly selected: boolean;
   readonly fingersOnly: boolean;
-  /** Until the next position is named, px. */
+  /** The room until the next position is named, px. */
   readonly room: number;
 }
 
@@ -184,7 +184,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
   );
 }
 
-/** How fingers look, and how far above their foot what stands over them begins, px. */
+/** The sizes of fingers, and the distance above their foot at which signs over them begin, px. */
 const FINGERS = { desk: { finger: 'finger', height: 14 }, stand: { finger: 'finger-on-stand', height: 18 } } as const;
 
 /** The signs of a music font for ornaments, and for the accidentals at them. */
@@ -197,7 +197,7 @@ interface OrnamentSignProps {
   readonly ornament: NonNullable<FingerMark['ornament']>;
 }
 
-/** The ornament over the finger of the note, with the accidental at it and the finger that plays its other note. */
+/** Draws the ornament over the finger of the note, with the accidental at it and the finger that plays its other note. */
 function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
   return (
     <g data-ornament={head.index}>
@@ -218,7 +218,7 @@ interface PositionNameProps {
   readonly layout: StaffLayout;
 }
 
-/** The name of a position over the note where it begins; at the end of a staff it ends with the staff. */
+/** Draws the name of a position over the note where it begins; at the end of a staff it ends with the staff. */
 function PositionName({ name, x, layout }: PositionNameProps) {
   const right = layout.offsets[layout.offsets.length - 1] ?? 0;
   const fits = x + name.length * NAME_LETTER <= right;
@@ -239,7 +239,7 @@ interface WrittenProps {
   readonly cueRowY: number;
 }
 
-/** What the teacher wrote at a note: the bow over the finger, cue and the letter of a remark below the strings. */
+/** Draws what the teacher wrote at a note: the bow over the finger, cue and the letter of a remark below the strings. */
 function Written({ head, written, fingerTopY, cueRowY }: WrittenProps) {
   const mark = written.at.get(head.index);
   if (!mark) return null;
@@ -264,7 +264,7 @@ function Written({ head, written, fingerTopY, cueRowY }: WrittenProps) {
 /** Half the width of a finger mark, px. */
 const HALF_MARK = 8;
 
-/** A number stands in its row, or higher where head, stem or slur come up to it. */
+/** Gives the y of a number: in its row, or higher where head, stem or slur come up to it. */
 function fingerY(head: Head, layout: StaffLayout, curves: readonly Curve[]): number {
   const near = [head.x - HALF_MARK, head.x, head.x + HALF_MARK];
   const over = curves

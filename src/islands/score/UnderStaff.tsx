@@ -14,7 +14,7 @@ interface UnderStaffProps {
   readonly layout: StaffLayout;
 }
 
-/** Tones and semitones from note to note, how the first is found from an open string, and a line under each tetrachord. */
+/** Draws tones and semitones from note to note, the way to the first from an open string, and a line under each tetrachord. */
 export function StepRow({ plan, heads, layout }: UnderStaffProps) {
   const steps = scaleSteps(plan);
   const y = layout.stepRowY + 4;
@@ -43,7 +43,7 @@ export function StepRow({ plan, heads, layout }: UnderStaffProps) {
   );
 }
 
-/** A lane for every finger: dark where it plays, light where it stays down, dashed where it hovers. */
+/** Draws a lane for every finger: dark where it plays, light where it stays down, dashed where it hovers. */
 export function FingerLanes({ plan, heads, layout }: UnderStaffProps) {
   const fingers = lanesOf(plan);
   const parts = lanePartsOf(fingerWork(plan), heads, fingers);

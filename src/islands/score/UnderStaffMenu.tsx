@@ -9,7 +9,7 @@ interface UnderStaffMenuProps {
   readonly onClose: () => void;
 }
 
-/** What stands under the staff, and how it is read; bench and sheet show the same. */
+/** Chooses what stands under the staff, and how it is read; bench and sheet show the same. */
 export function UnderStaffMenu({ anchor, onClose }: UnderStaffMenuProps) {
   const { fingers, steps, bow } = useUnderStaff();
   return (

@@ -1,16 +1,16 @@
 import type { BowPlan, DrawnBow } from '#core/bow';
 import type { Head } from '../../engraving/draw-measures.ts';
 
-/** A place of the bow over the staff: x, px, and where on the bow, 0 the frog, 1 the tip. */
+/** A place of the bow over the staff: x, px, and the place on the bow, 0 the frog, 1 the tip. */
 export interface BowPoint {
   readonly x: number;
   readonly place: number;
 }
 
-/** How far a bow is drawn beyond its last head where nothing follows, px. */
+/** The length that a bow is drawn beyond its last head where nothing follows, px. */
 const BEYOND = 16;
 
-/** Each bow as points from head to head; where it ends in the next bow, at the head of that one. */
+/** Lists each bow as points from head to head; where it ends in the next bow, at the head of that one. */
 export function bowLinesOf({ bows, places }: BowPlan, heads: readonly Head[]): readonly (readonly BowPoint[])[] {
   const sounding = heads.filter(({ rest, tiedFromBefore }) => !rest && !tiedFromBefore);
   return bows.flatMap((bow, order) => {
@@ -21,7 +21,7 @@ export function bowLinesOf({ bows, places }: BowPlan, heads: readonly Head[]): r
   });
 }
 
-/** Where a bow ends: at the head of the next, or a little beyond its own last; nowhere, where that head is not drawn. */
+/** Finds the end of a bow: at the head of the next, or a little beyond its own last; null where that head is not drawn. */
 function endOf(bow: DrawnBow, next: DrawnBow | undefined, heads: readonly Head[]): readonly BowPoint[] {
   const turn = next && !next.afterRest ? heads.find(({ index }) => index === next.from) : undefined;
   const last = heads.findLast(({ index }) => index === bow.to);

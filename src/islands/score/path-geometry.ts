@@ -12,17 +12,17 @@ export interface PathScale {
   readonly pxPerMm: number;
 }
 
-/** One note on the path. */
+/** The place of one note on the path. */
 export interface Bead {
   readonly index: number;
   readonly x: number;
   readonly y: number;
   readonly note: PlannedSound;
-  /** Which of the note's stops: 0, or 1 for the upper note of a double stop. */
+  /** The index of the stop: 0, or 1 for the upper note of a double stop. */
   readonly stop: number;
-  /** Smaller for a grace note, px. */
+  /** The radius, px, smaller for a grace note. */
   readonly radius: number;
-  /** y of the finger that plays an ornament or touches a harmonic beside it; null for a plain note. */
+  /** The y of the finger that plays an ornament or touches a harmonic beside it; null for a plain note. */
   readonly partnerY: number | null;
 }
 
@@ -30,7 +30,7 @@ export interface Bead {
 export interface Link {
   readonly from: Bead;
   readonly to: Bead;
-  /** Stroke width of the string the second bead is on. */
+  /** The stroke width of the string the second bead is on. */
   readonly width: number;
   readonly crossesString: boolean;
 }
@@ -42,14 +42,14 @@ export interface Band {
   readonly top: number;
   readonly height: number;
   readonly stay: Plan['stays'][number];
-  /** The stay begins at the first bead drawn of it, so that its name stands there. */
+  /** Whether the stay begins at the first bead drawn of it, so that its name stands there. */
   readonly begins: boolean;
 }
 
-/** A shift on the path: where finger 1 is before and after. */
+/** A shift on the path, with the places of finger 1 before and after. */
 export interface Slope {
   readonly shift: Shift;
-  /** The note that the likeliest guide sounds on the way: where it stands, and its finger; null where nothing does. */
+  /** The note that the likeliest guide sounds on the way: its place, and its finger; null where none sounds. */
   readonly inBetween: { readonly x: number; readonly y: number; readonly note: InBetweenNote } | null;
   readonly fromX: number;
   readonly fromY: number;
@@ -57,16 +57,16 @@ export interface Slope {
   readonly toY: number;
 }
 
-/** A note that asks more of the hand than its comfortable span: from the lowest to the highest finger that must stand. */
+/** A reach beyond the hand's comfortable span: from the lowest to the highest finger that must stand. */
 export interface Stretch {
   readonly index: number;
   readonly x: number;
   readonly top: number;
   readonly bottom: number;
   readonly needMm: number;
-  /** More than the largest span. */
+  /** Whether it is more than the largest span. */
   readonly beyond: boolean;
-  /** The first of several in a row: it bears the millimetres. */
+  /** Whether it is the first of several in a row, which shows the millimetres. */
   readonly first: boolean;
 }
 
@@ -76,39 +76,39 @@ export type PathLabel =
   | { readonly kind: 'position'; readonly stay: Plan['stays'][number] }
   | { readonly kind: 'reach'; readonly note: number };
 
-/** Radius of a bead, of a grace note's bead and of a finger beside one, px. */
+/** The radius of a bead, of a grace note's bead and of a finger beside one, px. */
 export const BEAD_RADIUS = 9.5;
 const SMALL_BEAD_RADIUS = 7.5;
 
-/** Below the nut: half a bead, a lane for the landmarks, and one for what is said of the shifts. */
+/** The margin below the nut: half a bead, a lane for the landmarks, and one for the labels of shifts. */
 const NUT_MARGIN = 58;
 
-/** Baselines of the two lanes, below the nut, px. */
+/** The baselines of the two lanes, below the nut, px. */
 export const LANES = { landmarks: 22, shifts: 37 } as const;
 const TOP_MARGIN = 26;
 
-/** The scale on which everything the plan touches, and one overlaid, fits the height. */
+/** Finds the scale on which everything the plan touches, and one overlaid, fits the height. */
 export function pathScale(plan: Plan, height: number, over: Plan | null = null): PathScale {
   const highest = Math.max(plan.stringLengthMm * 0.25, highestMmOf(over ? [plan, over] : [plan]));
   return { height, nutY: height - NUT_MARGIN, pxPerMm: (height - NUT_MARGIN - TOP_MARGIN) / highest };
 }
 
-/** y of a place on the string. */
+/** Gives the y of a place on the string. */
 export function yOfMm(scale: PathScale, mm: number): number {
   return scale.nutY - mm * scale.pxPerMm;
 }
 
-/** Stroke width that tells a string: thin I to thick IV and beyond. */
+/** Gives the stroke width that tells a string: thin I to thick IV and beyond. */
 export function stringStroke(note: PlannedSound, stop = 0): number {
   return stringWidth((note.stops[stop] ?? note.stops[0]).string);
 }
 
-/** Stroke width of a string. */
+/** Gives the stroke width of a string. */
 export function stringWidth(string: StringNumber): number {
   return { I: 1, II: 1.7, III: 2.4, IV: 3.2, V: 3.8, VI: 4.4 }[string];
 }
 
-/** Beads under the engraved heads: x from the head, y from the millimetres. */
+/** Places beads under the engraved heads: x from the head, y from the millimetres. */
 export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): readonly Bead[] {
   return heads.flatMap((head): Bead[] => {
     const note = plan.notes[head.index];
@@ -135,11 +135,11 @@ export interface Ghost {
   readonly y: number;
 }
 
-/** Closer than this a ghost stands above the bead, and how far, px. */
+/** The distance below which a ghost stands above the bead, and its offset, px. */
 const GHOST_APART = 15;
 const GHOST_ABOVE = 2 * BEAD_RADIUS;
 
-/** Where the beads of another plan of the same line stand, for the notes that differ. */
+/** Places the beads of another plan of the same line, for the notes that differ. */
 export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differsAt: ReadonlySet<number>): readonly Ghost[] {
   return others
     .filter((bead) => differsAt.has(bead.index))
@@ -157,13 +157,13 @@ export interface DropTarget<Way> {
   readonly y: number;
 }
 
-/** How far the fingers of one string stand apart while a bead is dragged, px. */
+/** The distance of the fingers of one string while a bead is dragged, px. */
 const FINGER_STEP = 25;
 
-/** How near a dragged bead must come to be taken, px. */
+/** The distance within which a dragged bead is taken, px. */
 const DROP_WITHIN = 26;
 
-/** Where a dragged bead may be dropped: `semitonesOn` tells how far above an open string its note lies. */
+/** Lists where a dragged bead may be dropped: `semitonesOn` gives the height of its note above an open string. */
 export function dropTargets<Way extends { readonly open: string; readonly finger: string }>(
   bead: Bead,
   ways: readonly Way[],
@@ -179,20 +179,20 @@ export function dropTargets<Way extends { readonly open: string; readonly finger
   });
 }
 
-/** The target a dragged bead would be dropped on; null where none is near. */
+/** Finds the target a dragged bead would be dropped on; null where none is near. */
 export function nearestTarget<Way>(targets: readonly DropTarget<Way>[], x: number, y: number): DropTarget<Way> | null {
   const distance = (target: DropTarget<Way>): number => Math.hypot(target.x - x, target.y - y);
   const [nearest] = targets.toSorted((one, other) => distance(one) - distance(other));
   return nearest && distance(nearest) <= DROP_WITHIN ? nearest : null;
 }
 
-/** A small picture of a whole plan: where the hand is, note by note, and where it moves. Coordinates within width and height. */
+/** A small picture of a whole plan: the place of the hand, note by note, and its moves. Coordinates are within width and height. */
 export interface SmallPath {
   readonly dots: readonly { readonly index: number; readonly x: number; readonly y: number }[];
   readonly shifts: readonly { readonly x: number; readonly y: number; readonly toX: number; readonly toY: number }[];
 }
 
-/** The path of a plan drawn together into a small space, every note as far from the next. */
+/** Draws the path of a plan into a small space, the notes at equal distances. */
 export function smallPath(plan: Plan, width: number, height: number, highestMm: number): SmallPath {
   const step = width / Math.max(1, plan.notes.length);
   const xOf = (index: number): number => (index + 0.5) * step;
@@ -206,12 +206,12 @@ export function smallPath(plan: Plan, width: number, height: number, highestMm: 
   return { dots, shifts };
 }
 
-/** The highest place any of some plans comes to, mm. */
+/** Gives the highest place to which any of some plans comes, mm. */
 export function highestMmOf(plans: readonly Plan[]): number {
   return Math.max(1, ...plans.map((plan) => plan.stays.reduce((most, stay) => Math.max(most, stay.highestMm), 0)));
 }
 
-/** Strokes between neighbouring beads; where a rest or a shift lies between, the hand's way is told otherwise. */
+/** Finds strokes between neighbouring beads; where a rest or a shift lies between, the hand's way is shown otherwise. */
 export function linksOf(beads: readonly Bead[]): readonly Link[] {
   const lower = beads.filter((bead) => bead.stop === 0);
   return lower.slice(1).flatMap((to, index): Link[] => {
@@ -221,7 +221,7 @@ export function linksOf(beads: readonly Bead[]): readonly Link[] {
   });
 }
 
-/** Bands of the stays that have beads drawn. */
+/** Finds the bands of the stays that have beads drawn. */
 export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Band[] {
   return plan.stays.flatMap((stay): Band[] => {
     const inside = beads.filter((bead) => bead.index >= stay.from && bead.index <= stay.to);
@@ -234,10 +234,10 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
   });
 }
 
-/** Names of bands no further apart in height than this stand in one row, px. */
+/** The difference in height up to which names of bands stand in one row, px. */
 const ONE_ROW = 14;
 
-/** The last name may go so far beyond its band, px. */
+/** The distance that the last name may go beyond its band, px. */
 const BEYOND_LAST = 20;
 
 /** Names each band in which a stay begins by its position: by the longest name that does not run into the next. Null names none. */
@@ -252,10 +252,10 @@ export function bandNames(bands: readonly Band[]): readonly (string | null)[] {
   });
 }
 
-/** The note in between stands so far on the way to the note it leads to: it comes at the end of the slide. */
+/** The share of the way at which the in-between note stands: it comes at the end of the slide. */
 const IN_BETWEEN_AT = 0.55;
 
-/** Slopes of the shifts whose both ends are drawn. */
+/** Finds the slopes of the shifts whose both ends are drawn. */
 export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Slope[] {
   const byIndex = new Map(beads.filter((bead) => bead.stop === 0).map((bead) => [bead.index, bead]));
   return plan.shifts.flatMap((shift): Slope[] => {
@@ -269,22 +269,22 @@ export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): 
   });
 }
 
-/** Room that a letter below the nut takes, and what stays free between two labels, px. */
+/** The room that a letter below the nut takes, and the room that stays free between two labels, px. */
 const LABEL_LETTER = 6.2;
 const BETWEEN_LABELS = 8;
 
-/** So far a label is moved away from its shift, px. */
+/** The largest distance that a label is moved away from its shift, px. */
 const MOST_MOVED = 26;
 
-/** What is said of shifts below the nut, line by line. */
+/** The labels of shifts below the nut, line by line. */
 export interface SlopeLabel {
   readonly x: number;
   readonly lines: readonly string[];
 }
 
 /**
- * Where the labels of shifts stand, in their order, so that none runs into the one before: moved on a little, else left out, as is
- * one that would say the same again in the same breath.
+ * Places the labels of shifts, in order, so that none runs into the one before: moved on a little, else left out, as is one that would say
+ * the same again right away.
  */
 export function slopeLabels(labels: readonly SlopeLabel[]): readonly (SlopeLabel | null)[] {
   let last: { readonly lines: string; readonly right: number } | null = null;
@@ -298,7 +298,7 @@ export function slopeLabels(labels: readonly SlopeLabel[]): readonly (SlopeLabel
   });
 }
 
-/** The stretches of the notes drawn. */
+/** Finds the stretches of the notes drawn. */
 export function stretchesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Stretch[] {
   const stretched = beads.filter((bead) => bead.stop === 0 && isStretch(bead.note));
   return stretched.flatMap(({ index, x, note }, order): Stretch[] => {

@@ -4,11 +4,11 @@ import type { Finger } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import type { Head } from '../../engraving/draw-measures.ts';
 
-/** What one finger does from one head to the next. */
+/** The work of one finger from one head to the next. */
 export interface LanePart {
-  /** From the top: the highest finger first. */
+  /** The lane from the top: the highest finger first. */
   readonly lane: number;
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
   readonly string: StringNumber;
   readonly does: 'plays' | 'stays' | 'hovers';
@@ -16,10 +16,10 @@ export interface LanePart {
   readonly to: number;
 }
 
-/** How far a part begins before its head, px. */
+/** The distance that a part begins before its head, px. */
 const BEFORE = 9;
 
-/** What every finger does, as lines in its lane: from its head to the next, to a little beyond the last. */
+/** Draws the work of every finger as lines in its lane: from its head to the next, to a little beyond the last. */
 export function lanePartsOf(work: readonly FingersAt[], heads: readonly Head[], fingers: readonly Finger[]): readonly LanePart[] {
   return heads.flatMap((head, order) => {
     const at = work[head.index];
@@ -50,7 +50,7 @@ export interface StepMark {
   readonly wide: boolean;
 }
 
-/** The steps between the heads drawn. */
+/** Finds the steps between the heads drawn. */
 export function stepMarksOf({ steps }: ScaleSteps, heads: readonly Head[], y: number): readonly StepMark[] {
   const byIndex = headsByIndex(heads);
   return steps.flatMap((semitones, index): readonly StepMark[] => {
@@ -63,7 +63,7 @@ export function stepMarksOf({ steps }: ScaleSteps, heads: readonly Head[], y: nu
   });
 }
 
-/** From the first to the last head of each tetrachord drawn. */
+/** Finds the lines from the first to the last head of each tetrachord drawn. */
 export function tetrachordLinesOf(
   { tetrachords }: ScaleSteps,
   heads: readonly Head[],

@@ -4,13 +4,13 @@ import type { WrittenRows } from '../../engraving/layout.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import type { UnderStaff } from '../../state/under-staff.ts';
 
-/** The rows a staff needs: for what the teacher has written, and for what is shown under it. */
+/** Gives the rows a staff needs: for the teacher's marks, and for what is shown under it. */
 export function rowsOf(plan: Plan, { fingers, steps, bow }: UnderStaff): WrittenRows {
   const { rows } = writtenMarks(plan.brief);
   return { ...rows, bows: rows.bows || bow, steps, lanes: fingers ? lanesOf(plan).length : 0, bow };
 }
 
-/** The fingers that have a lane, the highest first: the thumb only where it plays. */
+/** Lists the fingers that have a lane, the highest first: the thumb only where it plays. */
 export function lanesOf({ notes }: Plan): readonly Finger[] {
   const thumb = notes.some((note) => note.kind === 'note' && note.stops.some(({ finger }) => finger === 'T'));
   return ['4', '3', '2', '1', ...(thumb ? (['T'] as const) : [])];

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { BowPlan } from '#core/bow';
 import type { Plan } from '#core/plan/describe';
 
-/** What the bow does in a plan, where it is asked for; null before it has come, and where nobody asked. */
+/** Gives the bow of a plan, where it is asked for; null before it has come, and where nobody asked. */
 export function useBowPlan(plan: Plan, asked: boolean): BowPlan | null {
   const [found, setFound] = useState<{ readonly plan: Plan; readonly bow: BowPlan } | null>(null);
   useEffect(() => {

@@ -2,7 +2,7 @@ import type { InstrumentKind } from '#core/instrument';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 
-/** The three spans of a hand and the width of two fingertips, drawn where the ruler lies. */
+/** Draws the three spans of a hand and the width of two fingertips, where the ruler lies. */
 export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
   const low = kind === 'cello' || kind === 'bass';
   return (
@@ -34,7 +34,7 @@ interface RulerLaidProps {
   readonly wide?: boolean;
 }
 
-/** A string from the nut, fingertips on it, the ruler below with the distance between two middles. */
+/** Draws a string from the nut, fingertips on it, the ruler below with the distance between two middles. */
 function RulerLaid({ title, fingers, from, to, wide = false }: RulerLaidProps) {
   const gap = wide ? 74 : fingers.length === 2 ? 21 : 36;
   const xOf = (finger: string): number => 46 + fingers.indexOf(finger) * gap;
@@ -58,7 +58,7 @@ function RulerLaid({ title, fingers, from, to, wide = false }: RulerLaidProps) {
   );
 }
 
-/** A finger coming down from above onto the string: rounded, the tip on the string, the nail line seen from the side. */
+/** Draws a finger coming down from above onto the string: rounded, the tip on the string, the nail line seen from the side. */
 function Fingertip({ finger, x }: { readonly finger: string; readonly x: number }) {
   const wide = 10;
   return (

@@ -22,13 +22,13 @@ interface InstrumentFormProps {
   readonly actions: StudioActions;
 }
 
-/** One instrument: its size or its measurements, its strings, and how they are tuned. */
+/** Edits one instrument: its size or its measurements, its strings, and their tuning. */
 export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const form = useForm<InstrumentFields>({ defaultValues: typedBefore(record.id, instrumentFields(record.document)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const { document, issues } = readInstrumentFields(fields);
-  // While what is typed cannot be, the drawing shows what is kept.
+  // While the typed values are impossible, the drawing shows those that are kept.
   const kept = readInstrument(record.document.instrument);
   useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }, record));
   useTyped(record.id, fields, document !== null);
@@ -60,7 +60,7 @@ interface PartProps {
   readonly kind: InstrumentKind;
 }
 
-/** Another kind begins again with its own sizes and strings. */
+/** Chooses the kind; another one begins again with its own sizes and strings. */
 function KindFields({ form: { register, setValue }, kind }: PartProps) {
   const changeKind = register('kind', {
     onChange: (event: { target: { value: string } }) => {

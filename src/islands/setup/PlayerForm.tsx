@@ -49,7 +49,7 @@ interface PlayerFormProps {
   readonly actions: StudioActions;
 }
 
-/** One player: on what, with which hand, in which school, what is known, and what for. */
+/** Edits one player: the instrument, the hand, the school, the known positions, and the purpose. */
 export function PlayerForm({ record, instruments, schools, actions }: PlayerFormProps) {
   const form = useForm<PlayerFields>({ defaultValues: typedBefore(record.id, playerFields(record.document, record)) });
   useWatch({ control: form.control });
@@ -162,7 +162,7 @@ interface HandRemarkFieldsProps extends Pick<PartProps, 'fields'> {
   readonly issues: readonly Issue[];
 }
 
-/** What is known of the hand besides its spans: it is told beside them and judged by no one. */
+/** Edits the remarks on the hand beside its spans: they are shown beside them, and nothing is judged by them. */
 function HandRemarkFields({ register, fields, issues }: HandRemarkFieldsProps) {
   const again = measureAgainText(fields.measuredOn, new Date());
   return (
@@ -273,7 +273,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
   );
 }
 
-/** Where this player is taught differently from what the school teaches. */
+/** Edits where this player is taught differently from the school. */
 function PlayerWays({ form: { register }, fields, instrument, school }: PartProps & { readonly school: SchoolDocument | null }) {
   const questions = playerQuestions(instrument.kind);
   const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;
@@ -307,7 +307,7 @@ const THUMB_PLACES = [
   }),
 ] as const;
 
-/** What the measurements mean where every pupil begins: the hand at rest in first position. */
+/** Shows what the measurements mean where every pupil begins: the hand at rest in first position. */
 function HomeFrame({ instrument, document }: { readonly instrument: Instrument; readonly document: PlayerDocument }) {
   const hand = readPlayerHand(document.profile.player.hand ?? {}, instrument);
   if (!hand.ok) return null;

@@ -23,7 +23,7 @@ import { SchoolForm } from './school/SchoolForm.tsx';
 import { type Chosen, type InStudio, type StudioActions, useStudio } from './use-studio.ts';
 import { VersionsInStudio } from './VersionsInStudio.tsx';
 
-/** Where the teacher measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
+/** Measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
 export const Setup = guarded(GuardedSetup);
 
 function GuardedSetup() {
@@ -83,7 +83,7 @@ function SetupPage() {
   );
 }
 
-/** What is chosen of the studio. */
+/** The record that is chosen of the studio. */
 function inStudio({ instruments, players, schools }: Studio, chosen: Chosen | null): InStudio | null {
   const all: readonly InStudio[] = [
     ...instruments.map((record) => ({ kind: 'instrument' as const, record })),
@@ -94,14 +94,14 @@ function inStudio({ instruments, players, schools }: Studio, chosen: Chosen | nu
 }
 
 interface ShelvesProps {
-  /** Null where the storage does not open. */
+  /** The studio; null where the storage does not open. */
   readonly studio: Studio | null;
   readonly chosen: Chosen | null;
   readonly actions: StudioActions;
   readonly onChoose: (chosen: Chosen) => void;
 }
 
-/** Players, instruments and schools, each to be chosen. */
+/** Lists players, instruments and schools, each to be chosen. */
 function Shelves({ studio, chosen, actions, onChoose }: ShelvesProps) {
   const shelf = { chosen, onChoose };
   return (

@@ -7,7 +7,7 @@ import { FIELD_ROW } from '../../ui/fields/field-look.ts';
 import { issueAt } from './fields.tsx';
 import { type InstrumentFields, stringBeyond, usualStrings } from './instrument-fields.ts';
 
-/** No instrument of the family has more. */
+/** The largest number of strings of an instrument. */
 const MOST_STRINGS = 6;
 
 interface StringRowsProps {
@@ -16,7 +16,7 @@ interface StringRowsProps {
   readonly issues: readonly Issue[];
 }
 
-/** The strings of an instrument: retune, add above or below, take away. */
+/** Edits the strings of an instrument: retune, add above or below, remove. */
 export function StringRows({ form: { control, register, getValues }, kind, issues }: StringRowsProps) {
   const strings = useFieldArray({ control, name: 'strings' });
   const beyond = (side: 'higher' | 'lower') => stringBeyond(kind, getValues('strings'), side);
@@ -64,7 +64,7 @@ interface StringRowProps {
   readonly index: number;
   readonly register: UseFormRegister<InstrumentFields>;
   readonly wrong: boolean;
-  /** Null for the last string there is. */
+  /** The handler of removing it; null for the last string there is. */
   readonly onRemove: (() => void) | null;
 }
 

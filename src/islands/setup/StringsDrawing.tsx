@@ -6,7 +6,7 @@ const WIDTH = 360;
 const LEFT = 30;
 const RIGHT = 52;
 
-/** Nut, bridge and strings in true proportion along the string, twice as wide across, with what was measured. */
+/** Draws nut, bridge and strings in true proportion along the string, twice as wide across, with the measurements. */
 export function StringsDrawing({ instrument, measured }: { readonly instrument: Instrument; readonly measured: boolean }) {
   const { strings, stringLengthMm, outerSpacingMm } = instrument;
   const pxPerMm = (WIDTH - LEFT - RIGHT) / stringLengthMm;
@@ -68,12 +68,12 @@ export function StringsDrawing({ instrument, measured }: { readonly instrument: 
 interface SizesProps {
   readonly instrument: Instrument;
   readonly y: number;
-  /** Where the bridge is drawn, px. */
+  /** The x of the bridge, px. */
   readonly end: number;
   readonly measured: boolean;
 }
 
-/** The string length and the distances of the outer strings, below the drawing. */
+/** Shows the string length and the distances of the outer strings, below the drawing. */
 function Sizes({ instrument, y, end, measured }: SizesProps) {
   const { stringLengthMm, outerSpacingMm } = instrument;
   return (
@@ -91,7 +91,7 @@ function Sizes({ instrument, y, end, measured }: SizesProps) {
   );
 }
 
-/** How much wider than long the drawing is across. */
+/** The factor by which the drawing is wider across. */
 const ACROSS = 2;
 
 function Dimension({ y, from, to }: { readonly y: number; readonly from: number; readonly to: number }) {

@@ -11,7 +11,9 @@ interface UsedByProps {
   readonly id: string;
 }
 
-/** The pieces that use this instrument, player or school, and what the changes made since the teacher last looked do to each. */
+/**
+ * Lists the pieces that use this instrument, player or school, and the effects on each of the changes made since the teacher last looked.
+ */
 export function UsedBy({ field, id }: UsedByProps) {
   const pieces = answerOf(useStored(PIECES_USING, field, id));
   if (pieces === null) return null;

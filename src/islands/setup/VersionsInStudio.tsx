@@ -13,7 +13,7 @@ interface VersionsInStudioProps {
   readonly onBack: (version: InStudio) => void;
 }
 
-/** An instrument, a player or a school as it was on other days, or in another tab. */
+/** Lists an instrument, a player or a school as it was on other days, or in another tab. */
 export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
   const versions = <Name extends StudioName>(name: Name, asOne: (record: RecordOf<Name>) => InStudio) => (
     <EarlierVersions
@@ -34,12 +34,12 @@ export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
   }
 }
 
-/** How a version differs from how it is now. */
+/** Writes how a version differs from the present one. */
 export function studioVersionText(now: InStudio, version: InStudio): string {
   return setupVersionText(asTold(now), asTold(version));
 }
 
-/** What pieces would say of it; a school is told for every instrument, for each has questions of its own. */
+/** Writes it as pieces would; a school is described for every instrument, since each has questions of its own. */
 function asTold(one: InStudio): ToldByBriefs {
   const { document } = one.record;
   const kinds = one.kind === 'school' ? INSTRUMENT_KINDS : [FIRST_BRIEF.instrument.kind];

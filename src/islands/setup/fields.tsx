@@ -19,7 +19,7 @@ interface FieldProps {
   readonly register: UseFormRegisterReturn;
 }
 
-/** One labelled field; what is wrong with it stands under it, and what was typed stays. */
+/** Shows one labelled field; its fault stands under it, and the typed text stays. */
 export function Field({ label, unit, hint, placeholder, issue, numeric = false, register }: FieldProps) {
   const id = useId();
   return (
@@ -50,7 +50,7 @@ interface SelectFieldProps {
   readonly register: UseFormRegisterReturn;
 }
 
-/** One labelled choice. */
+/** Shows one labelled choice. */
 export function LabelledSelect({ label, hint, options, register }: SelectFieldProps) {
   const id = useId();
   return (
@@ -69,7 +69,7 @@ export function LabelledSelect({ label, hint, options, register }: SelectFieldPr
   );
 }
 
-/** The issue at a place of a document, by JSON pointer. */
+/** Finds the issue at a place of a document, by JSON pointer. */
 export function issueAt(issues: readonly Issue[], pointer: string): Issue | undefined {
   return issues.find((issue) => issue.where.pointer === pointer);
 }
@@ -81,7 +81,7 @@ interface FormHeadProps {
   readonly children?: ReactNode;
 }
 
-/** The name of what is set up, and what can be done with it as a whole. */
+/** Shows the name of what is set up, and the actions on it as a whole. */
 export function FormHead({ what, document, onDelete, children }: FormHeadProps) {
   const save = (): void => downloadText(fileNameOf(document.name, 'json'), 'application/json', documentToText(document));
   return (

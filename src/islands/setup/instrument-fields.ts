@@ -34,13 +34,13 @@ export interface InstrumentFields {
   strings: StringFields[];
 }
 
-/** What the fields hold: a document where they can be read, and what is wrong where they cannot. */
+/** The reading of the fields: a document where they can be read, and the faults where they cannot. */
 export interface ReadFields<Document> {
   readonly document: Document | null;
   readonly issues: readonly Issue[];
 }
 
-/** The fields of a stored instrument. */
+/** Gives the fields of a stored instrument. */
 export function instrumentFields({ name, instrument }: InstrumentDocument): InstrumentFields {
   const { kind, size, tuning, stringLengthMm, outerSpacingMm, pressingMm, a4Hz, openTuning } = instrument;
   return {
@@ -56,12 +56,12 @@ export function instrumentFields({ name, instrument }: InstrumentDocument): Inst
   };
 }
 
-/** The usual strings of an instrument as fields. */
+/** Gives the usual strings of an instrument as fields. */
 export function usualStrings(kind: InstrumentKind): StringFields[] {
   return TUNINGS[kind].map((open) => ({ open, pressing: '' }));
 }
 
-/** A string a fifth (a fourth on the double bass) beyond the outermost one, as a start for a new one. */
+/** Gives a string a fifth (a fourth on the double bass) beyond the outermost one, as a start for a new one. */
 export function stringBeyond(kind: InstrumentKind, strings: readonly StringFields[], side: 'higher' | 'lower'): StringFields {
   const outer = parsePitch((side === 'higher' ? strings[0] : strings[strings.length - 1])?.open ?? '');
   const [steps, semitones] = kind === 'bass' ? [3, 5] : [4, 7];
@@ -93,7 +93,7 @@ export function readInstrumentFields(fields: InstrumentFields): ReadFields<Instr
   return { document: instrumentDocument(fields.name.trim(), spec), issues: [] };
 }
 
-/** The instrument of a kind and size as it usually is. */
+/** Gives the usual instrument of a kind and size. */
 export function usualInstrument(kind: InstrumentKind, size: string): Instrument | null {
   const usual = readInstrument({ kind, size });
   return usual.ok ? usual.value : null;

@@ -12,7 +12,7 @@ import { playerDocument } from '../../records/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from '../../ui/fields/typed-number.ts';
 
-/** Where the spans of a hand come from. */
+/** The sources of the spans of a hand. */
 export const HAND_SOURCES = ['none', ...HAND_PRESETS, 'measured'] as const;
 
 /** The spans that are measured, by their name in documents. */
@@ -40,7 +40,7 @@ export interface PlayerFields {
   thumbFrom: string;
   pivots: boolean;
   schoolId: string;
-  /** By question; empty where the player is taught as the school says. */
+  /** The answers by question; empty where the player is taught as the school says. */
   ways: Record<string, string>;
   purpose: string;
   positions: string[];
@@ -49,7 +49,7 @@ export interface PlayerFields {
 /** The instrument a player has and the school the player follows. */
 export type PlayerLinks = Pick<PlayerRecord, 'instrumentId' | 'schoolId'>;
 
-/** The fields of a stored player. */
+/** Gives the fields of a stored player. */
 export function playerFields({ name, profile }: PlayerDocument, { instrumentId, schoolId }: PlayerLinks): PlayerFields {
   const { kind, player, purpose, positions } = profile;
   return {
@@ -80,10 +80,10 @@ function handFields(hand: HandMeasurements = {}): HandFields {
   };
 }
 
-/** As the school teaches, or as is usual where it says nothing. */
+/** The value for being taught as the school teaches, or as is usual where it says nothing. */
 export const TAUGHT = '';
 
-/** The questions a player may answer differently from the school; the hand on the double bass is a field of its own. */
+/** Lists the questions a player may answer differently from the school; the hand on the double bass is a field of its own. */
 export function playerQuestions(kind: InstrumentKind): readonly QuestionName[] {
   return questionsFor(kind).filter((name) => name !== 'bassHand');
 }
@@ -99,7 +99,7 @@ function schoolFields(kind: InstrumentKind, player: PlayerProfile['player']): Sc
   };
 }
 
-/** What the player answers differently from the school. */
+/** Gives the answers in which the player differs from the school. */
 function ownWays(kind: InstrumentKind, { ways }: PlayerFields): Omit<Ways, 'bassHand'> {
   return playerQuestions(kind).reduce<Ways>((own, name) => withAnswer(own, name, ways[name] || null), {});
 }
@@ -129,7 +129,7 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
   return { document: playerDocument(fields.name.trim(), profile), issues: [] };
 }
 
-/** The instrument a player's measurements are compared with: the player's own, else the usual one. */
+/** Gives the instrument with which a player's measurements are compared: the player's own, else the usual one. */
 export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null): Instrument {
   const kind = INSTRUMENT_KINDS.find((each): each is InstrumentKind => each === kindText) ?? 'violin';
   const read = readInstrument(own?.kind === kind ? own : { kind });
@@ -138,7 +138,7 @@ export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null
   return usual.value;
 }
 
-/** Estimated spans to start measuring from, as fields. */
+/** Gives estimated spans to start measuring from, as fields. */
 export function estimatedSpans(preset: HandPreset, instrument: Instrument): Record<(typeof SPANS)[number], SpanFields> {
   const { firstToFourth, thumbToThird } = presetHand(preset, instrument);
   const rounded = (span: { readonly comfortMm: number; readonly maxMm: number }): SpanFields => ({
@@ -167,7 +167,7 @@ function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMea
   return checked.ok ? goodReading(measurements) : checked;
 }
 
-/** What is known of a hand besides its spans. */
+/** Reads the remarks on a hand beside its spans. */
 function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Reading<HandMeasurements> {
   const fourth = FOURTH_FINGERS.find((each) => each === fourthFinger);
   const armMm = typedNumber(arm);

@@ -8,7 +8,7 @@ import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records
 import { byName, instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
 import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/use-records.ts';
 
-/** What the page shows: one instrument, one player or one school. */
+/** The record that the page shows: one instrument, one player or one school. */
 export interface Chosen {
   readonly kind: StudioName;
   readonly id: string;
@@ -20,23 +20,23 @@ export type InStudio =
   | { readonly kind: 'player'; readonly record: PlayerRecord }
   | { readonly kind: 'school'; readonly record: SchoolRecord };
 
-/** What can be done to the studio. */
+/** The actions on the studio. */
 export interface StudioActions {
   readonly addInstrument: () => void;
   readonly addPlayer: () => void;
   readonly addSchool: () => void;
-  /** Keeps what is typed into a form, `base` being the record that the form shows. */
+  /** Keeps the text typed into a form; `base` is the record that the form shows. */
   readonly keepInstrument: (record: InstrumentRecord, base: InstrumentRecord) => void;
   readonly keepPlayer: (record: PlayerRecord, base: PlayerRecord) => void;
   readonly keepSchool: (record: SchoolRecord, base: SchoolRecord) => void;
   readonly remove: (deleted: InStudio) => void;
   readonly undelete: () => void;
-  /** Brings back an earlier version; how it is now becomes a version too. */
+  /** Brings back an earlier version; the present one becomes a version too. */
   readonly bringBack: (version: InStudio) => void;
   readonly openFile: (file: File) => void;
 }
 
-/** The studio, what is chosen of it, and what can be done; everything is written as it happens. */
+/** Gives the studio, the chosen record, and the actions; everything is written as it happens. */
 export function useStudio() {
   const shelves: Shelves = {
     instrument: useRecords({ name: 'instrument', of: '', belongs: all }),
@@ -71,7 +71,7 @@ type Shelves = { readonly [Name in StudioName]: ShownRecords<Name> };
 
 const all = (): boolean => true;
 
-/** Everything of the studio by name; null until all of it is read. */
+/** Gives everything of the studio by name; null until all of it is read. */
 function studioOf({ instrument, player, school }: Shelves): Studio | null {
   if (!instrument.records || !player.records || !school.records) return null;
   return {
@@ -81,7 +81,7 @@ function studioOf({ instrument, player, school }: Shelves): Studio | null {
   };
 }
 
-/** What is told of any of the kinds. */
+/** Gives the messages about any of the kinds. */
 function elsewhereOf(shelves: readonly { readonly elsewhere: Elsewhere }[]): Elsewhere {
   const each = shelves.map(({ elsewhere }) => elsewhere);
   return {
@@ -102,7 +102,7 @@ interface Doing {
 
 function actionsOf({ shelves, studio, choose, deleted, setDeleted, setUnread }: Doing): StudioActions {
   const schoolId = onlySchool(studio?.schools ?? [])?.id ?? null;
-  // What is new is shown at once and written then: what is typed next goes into it.
+  // A new record is shown at once and written then, so that the next text typed goes into it.
   const bring = (added: InStudio): void => {
     keepNew(shelves, added);
     choose({ kind: added.kind, id: added.record.id });
@@ -159,7 +159,7 @@ function bringBack(shelves: Shelves, { kind, record }: InStudio): void {
   }
 }
 
-/** What the address names: an instrument, a player or a school, or nothing. */
+/** Reads what the address names: an instrument, a player or a school, or nothing. */
 function useChosen() {
   const [{ instrument, player, school }, setAddress] = useQueryStates(CHOSEN_IN_ADDRESS);
   const chosen = useMemo(() => chosenOf({ instrument, player, school }), [instrument, player, school]);

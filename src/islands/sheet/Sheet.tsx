@@ -28,7 +28,7 @@ import { BowSummary } from './BowSummary.tsx';
 import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
-/** One clean page for the stand: name, brief, the music with its fingering, the shifts. */
+/** Shows one clean page for the stand: name, brief, the music with its fingering, the shifts. */
 export const Sheet = guarded(GuardedSheet);
 
 function GuardedSheet() {
@@ -63,7 +63,7 @@ function SheetPage() {
   );
 }
 
-/** Why nothing can be printed, and where a piece is to be found. */
+/** Tells why nothing can be printed, and where a piece is found. */
 function NoSheet({ why }: { readonly why: string }) {
   return (
     <>
@@ -102,7 +102,7 @@ function SheetBody({ loaded }: { readonly loaded: PlannedPiece }) {
   );
 }
 
-/** The teacher's remarks, by the letters under the staff. */
+/** Shows the teacher's remarks, by the letters under the staff. */
 function Remarks({ plan }: { readonly plan: Plan }) {
   const { at, letters } = writtenMarks(plan.brief);
   if (letters.size === 0) return null;
@@ -121,7 +121,7 @@ function Remarks({ plan }: { readonly plan: Plan }) {
   );
 }
 
-/** What is written at a place of the line. */
+/** Names the note or rest at a place of the line. */
 function nameAt({ notes }: Plan, index: number): string {
   const note = notes[index];
   return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';

@@ -11,20 +11,20 @@ import { BowLane } from '../score/BowLane.tsx';
 import { rowsOf } from '../score/under-staff-rows.ts';
 import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
 
-/** Width of the music on the page, px: A4 and Letter between their margins. */
+/** The width of the music on the page, px: A4 and Letter between their margins. */
 export const SHEET_WIDTH = 680;
 
 interface SystemsProps {
   readonly plan: Plan;
   readonly engraving: Engraving;
   readonly marks: readonly (FingerMark | null)[];
-  /** What the bow does, where that is printed. */
+  /** The bow of the line, where that is printed. */
   readonly bow?: BowPlan | null;
-  /** The first line alone. */
+  /** Whether only the first line is shown. */
   readonly beginning?: boolean;
 }
 
-/** Music in as many lines as the page needs. */
+/** Shows music in as many lines as the page needs. */
 export function Systems({ plan, engraving, marks, bow = null, beginning = false }: SystemsProps) {
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
   const shown = beginning ? systems.slice(0, 1) : systems;
@@ -57,7 +57,7 @@ interface SystemProps {
   readonly last: boolean;
 }
 
-/** One line of music. All but the last fill the width. */
+/** Shows one line of music. All but the last fill the width. */
 function System({ plan, engraving, marks, measures, bow, first, last }: SystemProps) {
   const under = useUnderStaff();
   const layout = useMemo(

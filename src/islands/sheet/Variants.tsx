@@ -48,10 +48,10 @@ const ADDRESS = {
   whole: parseAsBoolean.withDefault(false),
 };
 
-/** The variants that are on the page, in the order in which they are offered, and how they are chosen. */
+/** Gives the variants that are on the page, in the order in which they are offered, and the function that chooses them. */
 export function useVariants(): {
   readonly variants: readonly Offered[];
-  /** All of each, not its beginning alone. */
+  /** Whether all of each is shown, not its beginning alone. */
   readonly whole: boolean;
   readonly toggle: (name: string) => void;
   readonly showWhole: (whole: boolean) => void;
@@ -65,7 +65,7 @@ export function useVariants(): {
   };
 }
 
-/** What makes a practice page of a piece: the variants that follow it. */
+/** Chooses the variants that follow a piece and make it a practice page. */
 export function VariantChoice() {
   const { variants } = useVariants();
   const button = useRef<HTMLButtonElement>(null);
@@ -111,7 +111,7 @@ interface VariantsProps {
   readonly marks: readonly (FingerMark | null)[];
 }
 
-/** The chosen variants, one after the other, under the fingering of the piece. */
+/** Shows the chosen variants, one after the other, under the fingering of the piece. */
 export function Variants({ plan, marks }: VariantsProps) {
   const { variants, whole } = useVariants();
   return variants.map(({ name, label, variant }, order) => (

@@ -1,12 +1,12 @@
 import { PAPERS, type PrintedPages, type PageShape } from '#core/tapes';
 
-/** Width of a page on the screen, px. */
+/** The width of a page on the screen, px. */
 const PAGE_WIDTH = 250;
 
-/** One point of print in mm. */
+/** The length of one point of print, mm. */
 const PT_MM = 25.4 / 72;
 
-/** The pages as they will be printed, small. */
+/** Shows the pages as they will be printed, small. */
 export function PagesPreview({ printed }: { readonly printed: PrintedPages }) {
   const { widthMm, heightMm } = PAPERS[printed.paper];
   return (

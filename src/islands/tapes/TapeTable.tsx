@@ -15,10 +15,10 @@ interface TapeTableProps {
   readonly onToggle: (semitones: number) => void;
 }
 
-/** How far up tapes are offered, semitones: two octaves, or as far as the fingerboard goes. */
+/** The height up to which tapes are offered, semitones: two octaves, or as far as the fingerboard goes. */
 const HIGHEST_OFFERED = 24;
 
-/** Every semitone with its distance from the nut, to be chosen as a tape. */
+/** Lists every semitone with its distance from the nut, to be chosen as a tape. */
 export function TapeTable({ instrument, mapKey, chosen, onToggle }: TapeTableProps) {
   const offered = Array.from({ length: Math.min(HIGHEST_OFFERED, instrument.highestSemitone) }, (_, index) => index + 1);
   return (

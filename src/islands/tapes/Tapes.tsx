@@ -10,7 +10,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { TapesFor } from './TapesFor.tsx';
 import { instrumentsOf } from './tape-instruments.ts';
 
-/** Tapes belong to an instrument: distances from the nut as a table, and as a strip to print at true size. */
+/** Shows the tapes of an instrument: distances from the nut as a table, and as a strip to print at true size. */
 export const Tapes = guarded(GuardedTapes);
 
 function GuardedTapes() {

@@ -32,7 +32,7 @@ const SET_LABELS: Readonly<Record<TapeSet, string>> = {
 const PAPER_NAMES = ['A4', 'Letter'] as const satisfies readonly (keyof typeof PAPERS)[];
 const OCTAVE = Array.from({ length: 12 }, (_, index) => index + 1);
 
-/** Which tapes are wanted; the key and the piece count where the set asks for one. */
+/** The choice of tapes; the key and the piece count where the set asks for one. */
 interface AskedTapes {
   readonly set: TapeSet;
   readonly key: string;
@@ -42,18 +42,18 @@ interface AskedTapes {
 interface TapesForProps {
   readonly instruments: readonly TapeInstrument[];
   readonly chosen: TapeInstrument;
-  /** Pieces for this kind of instrument. */
+  /** The pieces for this kind of instrument. */
   readonly pieces: readonly PieceRecord[];
   /** The piece that led here. */
   readonly piece: PieceRecord | null;
   readonly onChoose: (instrument: string) => void;
 }
 
-/** Which tapes for one instrument, their distances, and the strip as it will be printed. */
+/** Chooses the tapes for one instrument, and shows their distances and the strip as it will be printed. */
 export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: TapesForProps) {
   const [asked, setAsked] = useState<AskedTapes>({ set: 'first', key: 'C major', pieceId: piece?.id ?? pieces[0]?.id ?? '' });
   const [paper, setPaper] = useState<Paper>('A4');
-  // What the teacher chose beside the set; another set begins again.
+  // The teacher's choices beside the set; another set begins again.
   const [toggled, setToggled] = useState<ReadonlySet<number>>(new Set());
   const used = usePlanOf(asked.set === 'piece' ? (pieces.find(({ id }) => id === asked.pieceId) ?? null) : null);
   const instrument = instrumentLike(chosen.spec);
@@ -105,7 +105,7 @@ interface SetChoiceProps {
   readonly onChange: (asked: AskedTapes) => void;
 }
 
-/** Which set of tapes, and the key or the piece it is for. */
+/** Chooses the set of tapes, and the key or the piece it is for. */
 function SetChoice({ asked, pieces, onChange }: SetChoiceProps) {
   return (
     <>
@@ -131,7 +131,7 @@ function SetChoice({ asked, pieces, onChange }: SetChoiceProps) {
   );
 }
 
-/** Where a piece is stopped is known once it is planned. */
+/** The stopped places of a piece are known once it is planned. */
 function usePlanOf(piece: PieceRecord | null): Plan | null {
   const asked = useAsked({
     key: ['places of', piece?.id, piece?.updatedAt],
@@ -165,7 +165,7 @@ function keyNamed(text: string): Key {
   return key.value;
 }
 
-/** The instrument in the studio, to be measured there. */
+/** Leads to the instrument in the studio, to be measured there. */
 function setUpOf({ value }: TapeInstrument): string {
   return value.includes(' ') ? '/setup' : `/setup?instrument=${value}`;
 }

@@ -4,13 +4,13 @@ import { fingerboardName, instrumentLabel, pieceTitle } from '../../words/labels
 
 /** An instrument that may be taped: one of the studio, the one described in a piece, or any of a size. */
 export interface TapeInstrument {
-  /** As the address names it. */
+  /** The value in the address. */
   readonly value: string;
   readonly name: string;
   readonly spec: InstrumentSpec;
 }
 
-/** The instruments to choose from: what the piece describes, then the studio, then every size there is. */
+/** Lists the instruments to choose from: the one the piece describes, then the studio, then every size there is. */
 export function instrumentsOf(studio: readonly InstrumentRecord[], piece: PieceRecord | null): readonly TapeInstrument[] {
   return [
     ...(piece && !studio.some(({ id }) => id === piece.instrumentId) ? [describedIn(piece)] : []),

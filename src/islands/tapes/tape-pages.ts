@@ -7,18 +7,18 @@ import { downloadBlob, fileNameOf } from '../../files/download.ts';
 import { exactMmText } from '../../words/intonation.ts';
 import { fingerboardName } from '../../words/labels.ts';
 
-/** The tapes of one instrument, and what is printed with them. */
+/** The tapes of one instrument, and the words printed with them. */
 export interface TapesOn {
   readonly instrument: Instrument;
-  /** What the instrument is called: "Wren’s violin", "¾ violin". */
+  /** The name of the instrument: "Wren’s violin", "¾ violin". */
   readonly name: string;
   /** The key that spells the notes. */
   readonly key: Key;
-  /** Where the tapes lie, semitones above the open strings, rising. */
+  /** The places of the tapes, semitones above the open strings, rising. */
   readonly places: readonly number[];
 }
 
-/** The strip to print, in true millimetres. */
+/** Draws the strip to print, in true millimetres. */
 export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedPages {
   const title = [
     `Tapes for ${name}`,
@@ -33,7 +33,7 @@ export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: P
   );
 }
 
-/** Writes the strip as a file; what writes PDF comes when the first strip is asked for. */
+/** Writes the strip as a file; the code that writes PDF comes when the first strip is asked for. */
 export async function printTapes(tapes: TapesOn, paper: Paper): Promise<void> {
   const { pagesPdf } = await import('../../printing/pages-pdf.ts');
   const { instrument } = tapes;

@@ -6,9 +6,9 @@ interface BeatsProps {
   readonly sound: Float32Array;
   /** The frequency at which partials of the two strings should coincide, Hz. */
   readonly sharedHz: number;
-  /** How the beats are calculated. */
+  /** The explanation of how the beats are calculated. */
   readonly how: string;
-  /** Beats a second. */
+  /** The beats a second. */
   readonly beats: number;
   readonly beatsWhenRight: number;
 }
@@ -16,7 +16,7 @@ interface BeatsProps {
 const WIDTH = 560;
 const HEIGHT = 70;
 
-/** The swelling and fading of the partial that two strings share, over three seconds: the slower, the nearer. */
+/** Draws the swelling and fading of the partial that two strings share, over three seconds: the slower, the nearer. */
 export function BeatCurve({ sound, sharedHz, how, beats, beatsWhenRight }: BeatsProps) {
   const curve = useMemo(() => beatCurve(sound, sharedHz), [sound, sharedHz]);
   const points = curve.map((strength, index) => {

@@ -7,20 +7,20 @@ import { hzText } from '../../words/intonation.ts';
 import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/tuner.ts';
 
 interface MeterProps {
-  /** How the target is calculated. */
+  /** The explanation of how the target is calculated. */
   readonly how: string;
   readonly heard: Heard;
   readonly targetHz: number;
-  /** The open string nearest to what is heard, when it is not the one to be tuned. */
+  /** The open string nearest to the sound, when it is not the one to be tuned. */
   readonly otherString: string | null;
 }
 
 const WIDTH = 560;
 const MIDDLE = WIDTH / 2;
-/** The meter goes so far on either side, cents. */
+/** The range of the meter on either side, cents. */
 const REACH = 50;
 
-/** How far the string is from where it should be: a mark on a rule of cents. */
+/** Shows how far the string is from its target: a mark on a rule of cents. */
 export function Meter({ how, heard, targetHz, otherString }: MeterProps) {
   const cents = heard.kind === 'pitch' ? centsOfRatio({ p: heard.hz, q: targetHz }) : null;
   const x = cents === null ? null : MIDDLE + (Math.max(-REACH, Math.min(REACH, cents)) / REACH) * (MIDDLE - 14);

@@ -33,7 +33,7 @@ const SOURCE_LABELS: Readonly<Record<Source, string>> = {
   microphone: 'the microphone',
 };
 
-/** The open strings, in the order and the way players tune them. */
+/** Tunes the open strings, in the order and the way of players. */
 export const Tuner = guarded(GuardedTuner);
 
 function GuardedTuner() {
@@ -84,7 +84,7 @@ function TunerPage() {
   );
 }
 
-/** A kind of instrument as it is taped: in its usual size. */
+/** Gives a kind of instrument as it is taped: in its usual size. */
 function tapedAs(id: string): string {
   const kind = INSTRUMENT_KINDS.find((each) => each === id);
   return kind === undefined ? id : encodeURIComponent(`${kind} ${defaultSize(kind)}`);

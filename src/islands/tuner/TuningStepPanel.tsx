@@ -16,16 +16,16 @@ import { heardPart, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './s
 interface TuningStepPanelProps {
   readonly instrument: Instrument;
   readonly step: TuningStep;
-  /** How far each string of the simulated instrument is out, cents. */
+  /** The errors of the strings of the simulated instrument, cents. */
   readonly errors: readonly number[];
   readonly onErrors: (errors: readonly number[]) => void;
-  /** What the microphone hears; null for the simulated instrument. */
+  /** The sound that the microphone hears; null for the simulated instrument. */
   readonly heard: Heard | null;
-  /** To the next string; null for the last. */
+  /** The handler of the next string; null for the last. */
   readonly onNext: (() => void) | null;
 }
 
-/** One string: what to do, how far it is, and how it beats with the string it is tuned against. */
+/** Shows one string: what to do, how far it is, and how it beats with the string it is tuned against. */
 export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onNext }: TuningStepPanelProps) {
   const name = noteLabel(stringOf(instrument, step.stringIndex).name);
   const ownHz = simulatedHz(instrument, errors, step.stringIndex);
@@ -80,7 +80,7 @@ interface PegProps {
   readonly onError: (cents: number) => void;
 }
 
-/** Turns the string of the simulated instrument: choose how far it is out, or correct it. */
+/** Turns the string of the simulated instrument: chooses its error, or corrects it. */
 function Peg({ name, error, onError }: PegProps) {
   return (
     <p className="mt-3 flex flex-wrap items-center gap-2">
@@ -115,7 +115,7 @@ interface AgainstProps {
   readonly errors: readonly number[];
 }
 
-/** The string together with the one it is tuned against: heard, and seen as beats. */
+/** Plays the string together with the one it is tuned against, and shows the beats. */
 function Against({ instrument, step, ownHz, errors }: AgainstProps) {
   const { against, ratio, harmonics, beatsWhenRight } = step;
   const againstHz = against === null ? 0 : simulatedHz(instrument, errors, against);
@@ -147,14 +147,14 @@ function Against({ instrument, step, ownHz, errors }: AgainstProps) {
   );
 }
 
-/** Where the partials should coincide: the q-th of the higher string is the p-th of the lower. */
+/** Gives the frequency at which the partials should coincide: the q-th of the higher string is the p-th of the lower. */
 function sharedHz(instrument: Instrument, { stringIndex, against }: TuningStep, { p, q }: Ratio): number {
   const own = openStringHz(instrument, stringOf(instrument, stringIndex));
   const other = openStringHz(instrument, stringOf(instrument, against ?? stringIndex));
   return (q * Math.max(own, other) + p * Math.min(own, other)) / 2;
 }
 
-/** The open string nearest to what is heard, when that is another. */
+/** Finds the open string nearest to the sound, when that is another. */
 function nearerString(instrument: Instrument, step: TuningStep, heard: Heard): string | null {
   if (heard.kind !== 'pitch') return null;
   const away = (hz: number): number => Math.abs(centsOfRatio({ p: heard.hz, q: hz }));

@@ -2,10 +2,10 @@ import { useEffect, useState } from 'react';
 import type { Heard } from '../../audio/heard.ts';
 import type { NoMicrophone } from '../../audio/microphone.ts';
 
-/** How often the microphone is listened to, ms. */
+/** The interval at which the microphone is listened to, ms. */
 const EVERY_MS = 150;
 
-/** What the microphone gives. */
+/** The result of listening. */
 export type Listening =
   | { readonly state: 'opening' }
   | { readonly state: 'none'; readonly why: NoMicrophone }

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { checkedDemo } from '../../demo/checked-demo.ts';
 import { only } from '../../endpoints/wrong-method.ts';
 
-/** The demo, checked. */
+/** Serves the demo, checked. */
 export const GET: APIRoute = async () => Response.json(await checkedDemo());
 
 export const ALL = only('GET');

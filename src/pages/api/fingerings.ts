@@ -3,7 +3,7 @@ import { countAsked } from '../../endpoints/count-asked.ts';
 import { plannedAway } from '../../endpoints/planned-away.ts';
 import { only } from '../../endpoints/wrong-method.ts';
 
-/** The cheapest different fingerings of a brief: `?most=10`. */
+/** Finds the cheapest different fingerings of a brief: `?most=10`. */
 export const POST: APIRoute = (context) =>
   plannedAway(context, (body) => ({ kind: 'fingerings', body, most: countAsked(context.url, 'most', 10) }));
 

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { only } from '../../endpoints/wrong-method.ts';
 
-/** Says that the server answers, and how much it has to do. */
+/** Tells that the server answers, and how much it has to do. */
 export const GET: APIRoute = ({ locals }) => Response.json({ status: 'ok', queue: locals.planner.queue() });
 
 export const ALL = only('GET');

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { openApi } from '../../endpoints/openapi.ts';
 import { only } from '../../endpoints/wrong-method.ts';
 
-/** The endpoints as an OpenAPI document. */
+/** Serves the endpoints as an OpenAPI document. */
 export const GET: APIRoute = () => Response.json(openApi());
 
 export const ALL = only('GET');

@@ -2,27 +2,27 @@ import { DOCUMENT_NAMES } from '#core/documents';
 import { database } from '../../storage/database/database.ts';
 import { studioText } from './studio-file.ts';
 
-/** After so many days with changes since the last backup the teacher is reminded. */
+/** The number of days with changes since the last backup after which the teacher is reminded. */
 const REMIND_AFTER_DAYS = 5;
 
-/** How the backup stands. */
+/** The state of the backup. */
 export interface BackupState {
-  /** When the studio was last saved as a file; null for never. */
+  /** The moment the studio was last saved as a file; null for never. */
   readonly backedUpAt: number | null;
-  /** On how many days something was changed since. */
+  /** The number of days on which something was changed since. */
   readonly daysChanged: number;
-  /** It is time for another, and the teacher has not put that off. */
+  /** Whether it is time for another, and the teacher has not put that off. */
   readonly isDue: boolean;
-  /** Whether the browser keeps what is stored even when the disk runs full; null where it does not say. */
+  /** Whether the browser keeps its storage even when the disk runs full; null where it does not say. */
   readonly persisted: boolean | null;
   /** The folder that is kept up to date; null for none. */
   readonly folder: { readonly name: string; readonly allowed: boolean } | null;
 }
 
-/** The file in a folder that is kept up to date. */
+/** The name of the file in a folder that is kept up to date. */
 const FILE_IN_FOLDER = 'dove-path-studio.json';
 
-/** How the backup stands now. */
+/** Reads the state of the backup. */
 export async function backupState(): Promise<BackupState> {
   const backedUpAt = await timeOf('backed-up');
   const putOffAt = await timeOf('backup-put-off');
@@ -38,26 +38,26 @@ export async function backupState(): Promise<BackupState> {
   };
 }
 
-/** The studio as a file's text; that it was saved is remembered. */
+/** Writes the studio as a file's text, and remembers that it was saved. */
 export async function backUp(): Promise<string> {
   const text = await studioText();
   await database.facts.put({ key: 'backed-up', value: Date.now() });
   return text;
 }
 
-/** Not now: the reminder comes again after as many more days with changes. */
+/** Puts the backup off: the reminder comes again after as many more days with changes. */
 export async function putOffBackup(): Promise<void> {
   await database.facts.put({ key: 'backup-put-off', value: Date.now() });
 }
 
-/** Asks the browser to keep what is stored when the disk runs full; once there is something to keep. Whether it does. */
+/** Asks the browser to keep its storage when the disk runs full, once there is something to keep. Resolves to whether it does. */
 export async function askToKeep(): Promise<boolean> {
   const { storage } = navigator;
   if ((await storage?.persisted?.()) === true) return true;
   return (await storage?.persist?.()) ?? false;
 }
 
-/** Whether the studio holds anything of the teacher's own. */
+/** Tells whether the studio contains anything of the teacher's own. */
 export async function hasOwnWork(): Promise<boolean> {
   const counts = await Promise.all(
     DOCUMENT_NAMES.map((name) =>
@@ -71,13 +71,13 @@ export async function hasOwnWork(): Promise<boolean> {
   return counts.some((count) => count > 0);
 }
 
-/** Keeps the newest backup in a folder from now on. */
+/** Chooses a folder in which the newest backup is kept from now on. */
 export async function chooseFolder(folder: FileSystemDirectoryHandle): Promise<void> {
   await database.facts.put({ key: 'backup-folder', value: folder });
   await writeToFolder();
 }
 
-/** The folder is no longer kept up to date; the file in it stays. */
+/** Stops keeping the folder up to date; the file in it stays. */
 export async function leaveFolder(): Promise<void> {
   await database.facts.delete('backup-folder');
 }
@@ -88,13 +88,13 @@ export async function allowFolder(): Promise<boolean> {
   return folder !== null && (await folder.requestPermission?.({ mode: 'readwrite' })) === 'granted' && (await writeToFolder());
 }
 
-/** Writes the studio into the folder, where there is one that may be written into; whether it did. */
+/** Writes the studio into the folder, where there is one that may be written into; resolves to whether it did. */
 export async function writeToFolder(): Promise<boolean> {
   const folder = await folderChosen();
   if (!folder || !(await isAllowed(folder))) return false;
   const file = await folder.getFileHandle(FILE_IN_FOLDER, { create: true });
   const text = await studioText();
-  // What is there stays until the new one is closed.
+  // The existing file stays until the new one is closed.
   const writing = await file.createWritable();
   await writing.write(text);
   await writing.close();
@@ -102,7 +102,7 @@ export async function writeToFolder(): Promise<boolean> {
   return true;
 }
 
-/** The same, unless everything changed up to a moment is in it already: a page that is opened writes nothing again. */
+/** Writes into the folder unless everything changed up to a moment is in it already: a page that is opened writes nothing again. */
 export async function writeToFolderIfNewer(changedAt: number): Promise<boolean> {
   return changedAt > ((await timeOf('backed-up')) ?? 0) && (await writeToFolder());
 }
@@ -121,7 +121,7 @@ async function timeOf(key: 'backed-up' | 'backup-put-off'): Promise<number | nul
   return fact && typeof fact.value === 'number' ? fact.value : null;
 }
 
-/** The days on which something was changed since a moment, as far as records and their versions tell. */
+/** Lists the days on which something was changed since a moment, as far as records and their versions tell. */
 async function daysChangedSince(since: number): Promise<ReadonlySet<string>> {
   const times: number[] = [];
   for (const name of DOCUMENT_NAMES) {

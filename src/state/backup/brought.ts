@@ -14,31 +14,34 @@ import { mergePages } from '../../storage/writing/merge-pages.ts';
 import { together } from '../../storage/database/together.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 
-/** How what a file brings stands to what is here: `older` was written more often here. */
+/** The relation of a file's record to the one here: `older` was written more often here. */
 export type Standing = 'new' | 'changed' | 'older' | 'same';
 
-/** One record of a file, and how it stands to what is here. */
+/** One record of a file, and its relation to the one here. */
 export interface Brought<Name extends DocumentName = DocumentName> {
   readonly kind: Name;
   readonly name: string;
-  /** When it was changed last, as the file has it; ms since 1970. */
+  /** The moment of its last change in the file; ms since 1970. */
   readonly updatedAt: number;
   readonly standing: Standing;
-  /** Keeps what is here as an earlier version. */
+  /** Keeps the record here as an earlier version. */
   readonly keepEarlier: () => Promise<void>;
   /**
-   * Writes it into the database, in place of what is here, with the links of the file brought to the ids here; the days of a log that
-   * were full already.
+   * Writes it into the database, in place of the one here, with the links of the file changed to the ids here; resolves to the days of a
+   * log that were full already.
    */
   readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<readonly string[]>;
-  /** Its id in the file, and the one that the same thing has here. */
+  /** The id in the file, and that of the same thing here. */
   readonly ids: readonly [inFile: string, here: string];
 }
 
-/** How records of a file are known again here: by their ids, or where an id is not there by what they hold, as the demo of another browser. */
+/**
+ * The correspondence of records of a file to those here: by their ids, or where an id is not there by their content, as the demo of another
+ * browser.
+ */
 export type KnownBy = 'ids' | 'ids-or-content';
 
-/** Reads a part of a file, and tells how it stands to what is here. Writes nothing. */
+/** Reads a part of a file, and finds its relation to what is here. Writes nothing. */
 export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brought>> {
   const kind = isFields(part) ? DOCUMENT_NAMES.find((name) => name === part['kind']) : undefined;
   const record = isFields(part) ? part['record'] : undefined;
@@ -48,9 +51,10 @@ export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brou
 }
 
 /**
- * Brings in what is wanted of a file, all of it or nothing: studio records first, so that the pieces find them. In one piece it also
- * takes moments: after every writing by itself, all that follows what is stored would read again before the next. Throws with the days
- * of a log that were full already; all else is brought in then.
+ * Brings in the chosen records of a file, all or none: studio records first, so that the pieces find them. In one transaction it takes
+ * moments: after every single write, everything that follows the storage would read again before the next.
+ *
+ * @throws with the days of a log that were full already; all else is brought in then
  */
 export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
   const idsHere = new Map(all.map(({ ids }) => ids));
@@ -83,7 +87,7 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object, 
   });
 }
 
-/** The same document under another id, as the demo of another browser: it is not brought twice. */
+/** Finds the same document under another id, as in the demo of another browser: it is not brought twice. */
 async function alike<Name extends DocumentName>(kind: Name, { document }: RecordOf<Name>): Promise<RecordOf<Name> | undefined> {
   return await database
     .tableOf(kind)
@@ -120,7 +124,7 @@ async function writeBrought<Name extends DocumentName>(
   return [];
 }
 
-/** Adds a page of a log to the log of that player here; its day, where that is full. */
+/** Adds a page of a log to the log of that player here; returns its day, where that is full. */
 async function writePage({ playerId, document, demo }: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<readonly string[]> {
   const here = playerId === null ? null : (idsHere.get(playerId) ?? playerId);
   const { left } = await mergePages({ playerId: here, name: document.name }, [document], demo);

@@ -4,13 +4,13 @@ import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
 import { database } from '../../storage/database/database.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 
-/** Set once the browser was asked to keep the studio: one that asks the teacher does so once. */
+/** The key that is set once the browser was asked to keep the studio: one that asks the teacher does so once. */
 const ASKED = 'dove-path/asked-to-keep';
 
-/** Changes that follow each other are written into the folder together, ms. */
+/** The time within which changes are written into the folder together, ms. */
 const TOGETHER_MS = 10_000;
 
-/** On every page, once it is at rest: the browser is asked to keep what is the teacher's own, and the folder is kept up to date. */
+/** Runs on every page, once it is at rest: asks the browser to keep what is the teacher's own, and keeps the folder up to date. */
 export function keepStudio(): void {
   void askOnce().catch(() => undefined);
   let timer = 0;
@@ -30,7 +30,7 @@ async function askOnce(): Promise<void> {
   await askToKeep();
 }
 
-/** When anything was changed last, ms since 1970; reads enough of every table to hear of its changes. */
+/** Gives the moment of the last change, ms since 1970; it reads enough of every table to be told of its changes. */
 async function newestChange(): Promise<number> {
   const newest = await Promise.all(DOCUMENT_NAMES.map((name) => database.tableOf(name).orderBy('updatedAt').last()));
   return newest.reduce((latest, record) => Math.max(latest, record?.updatedAt ?? 0), 0);

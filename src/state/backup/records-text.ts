@@ -4,41 +4,44 @@ import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import { isFields } from '../../storage/reading/read-record.ts';
 
-/** What files that hold records call themselves: all or some of a studio, and what a teacher gives to pupils. */
+/** The formats of files with records: all or some of a studio, and what a teacher gives to pupils. */
 export type RecordsFormat = 'dove-path/studio' | 'dove-path/assignment';
 
 /** The version written today. */
 const VERSION = 1;
 
-/** A record as a file holds it. */
+/** A record as a file has it. */
 export interface RecordPart {
   readonly kind: DocumentName;
   readonly record: RecordOf<DocumentName>;
-  /** For which player, by id, in a file for several. */
+  /** The id of the player it is for, in a file for several. */
   readonly for?: string;
 }
 
-/** A part of a file that does not read; it costs nothing but itself. */
+/** A part of a file that does not read; the others are not affected. */
 export interface DamagedPart {
-  /** Which part, counted from 1. */
+  /** The number of the part, counted from 1. */
   readonly place: number;
   readonly issues: readonly Issue[];
 }
 
-/** A file of records as it stands there. */
+/** A file of records as it stands. */
 export interface RecordsFile {
-  /** When it was saved, ms since 1970; 0 where it does not say. */
+  /** The moment it was saved, ms since 1970; 0 where it does not say. */
   readonly savedAt: number;
   readonly parts: readonly unknown[];
 }
 
-/** Records as the text of a file: each on a line of its own, so that a file that is cut off still holds the others. */
+/** Writes records as the text of a file: each on a line of its own, so that a file that is cut off still has the others. */
 export function recordsText(format: RecordsFormat, parts: readonly RecordPart[]): string {
   const lines = parts.map((part) => JSON.stringify(part));
   return `{"format":"${format}","version":${VERSION},"savedAt":${Date.now()},"records":[\n${lines.join(',\n')}\n]}\n`;
 }
 
-/** The records of a file, unchecked; of one that is cut off or damaged, the lines that read. `what`: what it should hold, for people. */
+/**
+ * Reads the records of a file, unchecked; of one that is cut off or damaged, the lines that read. `what` says for people what it should
+ * contain.
+ */
 export function readRecordsText(format: RecordsFormat, text: string, what: string): Reading<RecordsFile> {
   const file = parsed(format, text);
   if (!file) return badReading(documentIssue('damaged', { kind: what, what: `it holds no ${what}` }, { pointer: '' }));
@@ -46,13 +49,13 @@ export function readRecordsText(format: RecordsFormat, text: string, what: strin
   return goodReading(file);
 }
 
-/** What could be read of a file's parts, in order, and the parts that could not. */
+/** The parts of a file that could be read, in order, and those that could not. */
 export interface PartsRead<Value> {
   readonly values: readonly Value[];
   readonly damaged: readonly DamagedPart[];
 }
 
-/** Reads every part of a file by itself: one that does not read costs nothing but itself. */
+/** Reads every part of a file by itself: one that does not read does not affect the others. */
 export async function readEach<Value>(
   parts: readonly unknown[],
   read: (part: unknown) => Promise<Reading<Value>>,

@@ -2,7 +2,7 @@ import { database } from '../../storage/database/database.ts';
 import { isFields, readRecord } from '../../storage/reading/read-record.ts';
 import { together } from '../../storage/database/together.ts';
 
-/** Tries again to read what was set aside, and puts back what now reads; how many did. */
+/** Tries again to read records that were set aside, and puts back those that now read; resolves to their number. */
 export async function restoreSetAside(): Promise<number> {
   let restored = 0;
   for (const { id, name = 'piece', record } of await database.setAside.toArray()) {
@@ -17,7 +17,7 @@ export async function restoreSetAside(): Promise<number> {
   return restored;
 }
 
-/** Everything that was set aside, as text to download. */
+/** Writes everything that was set aside as text to download. */
 export async function setAsideText(): Promise<string> {
   return JSON.stringify(await database.setAside.toArray(), null, 2);
 }

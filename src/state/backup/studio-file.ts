@@ -4,27 +4,27 @@ import { database } from '../../storage/database/database.ts';
 import { type Brought, readPart } from './brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 
-/** What a file of the studio would bring. */
+/** The content of a file of the studio. */
 export interface StudioBrought {
-  /** When it was saved, ms since 1970. */
+  /** The moment it was saved, ms since 1970. */
   readonly savedAt: number;
   readonly brought: readonly Brought[];
   readonly damaged: readonly DamagedPart[];
 }
 
-/** The whole studio as a file's text: every record of every kind. */
+/** Writes the whole studio as a file's text: every record of every kind. */
 export async function studioText(): Promise<string> {
   const parts: RecordPart[] = [];
   for (const kind of DOCUMENT_NAMES) for (const record of await database.tableOf(kind).toArray()) parts.push({ kind, record });
   return textOf(parts);
 }
 
-/** Some records as the text of a file that any studio can bring in. */
+/** Writes some records as the text of a file that any studio can bring in. */
 export function textOf(parts: readonly RecordPart[]): string {
   return recordsText('dove-path/studio', parts);
 }
 
-/** Reads a file of the studio, and tells of everything in it how it stands to what is here. Writes nothing. */
+/** Reads a file of the studio, and finds the relation of everything in it to what is here. Writes nothing. */
 export async function readStudioText(text: string): Promise<Reading<StudioBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'studio');
   if (!file.ok) return file;

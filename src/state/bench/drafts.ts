@@ -1,24 +1,24 @@
 import { type Work, workStore } from './work.ts';
 
-/** What a field that is being typed in would make of the work if it were left now. */
+/** The work that a field being typed in would make if it were left now. */
 export type Draft = (work: Work) => Work;
 
 const drafts = new Map<string, Draft>();
 let changed = (): void => undefined;
 
-/** Hears of every draft: it is saved with the work, long before its field is left. */
+/** Listens for every draft: it is saved with the work, long before its field is left. */
 export function onDraft(heard: () => void): void {
   changed = heard;
 }
 
-/** Something is typed in a field, by name, that is not left yet; null once it is left. */
+/** Records the draft of a field, by name, that is not left yet; null once it is left. */
 export function draft(field: string, typed: Draft | null): void {
   if (typed) drafts.set(field, typed);
   else if (!drafts.delete(field)) return;
   changed();
 }
 
-/** A field is gone without being left: what was typed in it is kept. */
+/** Keeps the draft of a field that is gone without being left. */
 export function keepDraft(field: string): void {
   const typed = drafts.get(field);
   if (!typed) return;
@@ -27,12 +27,12 @@ export function keepDraft(field: string): void {
   workStore.setState({ brief });
 }
 
-/** The piece is left: what its fields held went with it. */
+/** Forgets the drafts when the piece is left. */
 export function forgetDrafts(): void {
   drafts.clear();
 }
 
-/** The work as it would be if every field were left now. */
+/** Gives the work as it would be if every field were left now. */
 export function workWithDrafts(): Work {
   return [...drafts.values()].reduce<Work>((work, typed) => typed(work), workStore.getState());
 }

@@ -12,8 +12,8 @@ import { recordOfWork } from './record-of-work.ts';
 import { workStore } from './work.ts';
 
 /**
- * Keeps the piece on the bench in step with what another tab writes into it, until the returned function is called. What
- * is being changed here is joined with it when it is written.
+ * Keeps the piece on the bench in step with changes that another tab writes into it, until the returned function is called. A change being
+ * made here is joined with it when it is written.
  */
 export function keepInStep(): () => void {
   let watching: { unsubscribe: () => void } | null = null;
@@ -28,7 +28,7 @@ export function keepInStep(): () => void {
   const announce = (pieceId: string | null): void => others.postMessage({ pieceId, asks: true });
   others.onmessage = ({ data }: MessageEvent<Opened>) => {
     if (data.pieceId === null || data.pieceId !== workStore.getState().pieceId) return;
-    // What the other tab has changed already tells that it is open.
+    // A change of the other tab already tells that it is open there.
     if (!TELLS_OF_THE_OTHER.includes(noticeNow() ?? '')) say(OPEN_TWICE);
     if (data.asks) others.postMessage({ pieceId: data.pieceId, asks: false });
   };
@@ -49,7 +49,7 @@ export function keepInStep(): () => void {
 
 const TELLS_OF_THE_OTHER: readonly string[] = [CHANGED_ELSEWHERE, CHANGED_IN_BOTH];
 
-/** A tab has this piece on its bench; it asks whether another has it as well. */
+/** The message of a tab that has this piece on its bench; it asks whether another has it as well. */
 interface Opened {
   readonly pieceId: string | null;
   readonly asks: boolean;
@@ -59,15 +59,15 @@ function arrived(id: string, record: PieceRecord | undefined): void {
   const { pieceId, base } = workStore.getState();
   if (pieceId !== id) return;
   if (!record) return base ? gone() : undefined;
-  // What was written from here comes back as well.
+  // Changes written from here come back as well.
   if (record.writtenBy === THIS_TAB || record.revision <= (base?.revision ?? 0)) return;
   const here = recordOfWork();
   if (here && sameContent(record.document, here.document)) return workStore.setState({ base: record });
-  // What is being changed here is joined with it when it is written.
+  // A change being made here is joined with it when it is written.
   if (!isWaiting(id)) adoptFromOtherTab(record);
 }
 
-/** The piece was deleted in another tab, or the browser's storage was emptied. */
+/** Notes that the piece was deleted in another tab, or the browser's storage was emptied. */
 function gone(): void {
   workStore.setState({ base: null, gone: true });
 }
@@ -76,7 +76,7 @@ function sameContent(one: Piece, other: Piece): boolean {
   return dequal({ ...one, lineText: one.lineText ?? '' }, { ...other, lineText: other.lineText ?? '' });
 }
 
-/** Takes over what another tab has written into this piece; undo goes back to what was here. */
+/** Takes over a change that another tab has written into this piece; undo goes back to the piece as it was here. */
 export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE): void {
   const { document, instrumentId, playerId, schoolId, changed } = record;
   const { name, brief } = document;
@@ -85,7 +85,7 @@ export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE)
   say(said);
 }
 
-/** Shows a piece that was joined with what another tab wrote while it was changed here. */
+/** Shows a piece that was joined with a change that another tab wrote while it was changed here. */
 export function adoptJoined(record: PieceRecord): void {
   adoptFromOtherTab(record, CHANGED_IN_BOTH);
 }

@@ -7,7 +7,7 @@ import { forgetDrafts } from './drafts.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
 
-/** Puts a piece on the bench; `base` is how the database has it. Its id. */
+/** Puts a piece on the bench and returns its id; `base` is how the database has it. */
 export function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
   const { document, id, createdAt, demo, instrumentId, playerId, schoolId, changed } = record;
   const { name, brief } = document;

@@ -8,8 +8,8 @@ import { useOpenPieces } from './open-pieces.ts';
 import { setOnBench } from './on-bench.ts';
 
 /**
- * Puts a piece on the bench with nothing but what is at hand: what the browser keeps, read as it is, or on the first visit
- * the demo that the page brings along, with its plan. Its id; null where it takes the whole database to open it.
+ * Puts a piece on the bench with nothing but what is at hand: the browser's storage, read as it is, or on the first visit the demo that the
+ * page brings along, with its plan. Resolves to its id; null where opening it takes the whole database.
  */
 export async function openAtOnce(id: string | null): Promise<string | null> {
   const first = await readFirst(id, isDemo());

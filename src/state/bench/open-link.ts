@@ -6,7 +6,7 @@ import { say } from '../notices.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
 
-/** Shows the brief of a link on the bench; it becomes a piece when something is changed. A link that does not read is said. */
+/** Shows the brief of a link on the bench; it becomes a piece when something is changed. A link that does not read is reported. */
 export async function openLinkedBrief(text: string): Promise<void> {
   const reading = await briefFromText(text);
   if (!reading.ok) return say(issuesText(reading.issues));
@@ -15,7 +15,7 @@ export async function openLinkedBrief(text: string): Promise<void> {
   say(BRIEF_OF_LINK);
 }
 
-/** Tells when a piece on the bench is in the database, unless another takes its place before. */
+/** Resolves when a piece on the bench is in the database, unless another takes its place before. */
 export function onceWritten(id: string, then: (id: string) => void): void {
   const stop = workStore.subscribe(({ pieceId, base }) => {
     if (pieceId === id && base === null) return;

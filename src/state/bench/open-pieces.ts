@@ -1,18 +1,18 @@
 import { create } from 'zustand';
 import type { OpenPiece } from '../../storage/reading/open-pieces.ts';
 
-/** The pieces that stand open, known before the bench is drawn, so that their row does not push it down later. */
+/** Gives the open pieces, known before the bench is drawn, so that their row does not push it down later. */
 export const useOpenPieces = create<{ readonly pieces: readonly OpenPiece[] }>(() => ({ pieces: [] }));
 
-/** What keeps them comes after the first drawing. */
+/** The code that keeps them comes after the first drawing. */
 const loadStorage = () => import('../../storage/reading/open-pieces.ts');
 
-/** Reads which pieces stand open; a browser that keeps nothing has none. */
+/** Reads which pieces are open; a browser that keeps nothing has none. */
 export async function bringOpenPieces(): Promise<void> {
   await show(loadStorage().then(({ loadOpenPieces }) => loadOpenPieces()));
 }
 
-/** The piece on the bench stands open from now on, under the name it has now. */
+/** Notes that the piece on the bench is open from now on, under its present name. */
 export async function noteOpen(id: string): Promise<void> {
   await show(loadStorage().then(({ noteOpened }) => noteOpened(id)));
 }

@@ -4,7 +4,7 @@ import { THIS_TAB } from '../../records/this-tab.ts';
 import { workWithDrafts } from './drafts.ts';
 import { workStore } from './work.ts';
 
-/** The record that the work makes, with what its fields hold; null while there is no piece. */
+/** Makes the record of the work, with the drafts of its fields; null while there is no piece. */
 export function recordOfWork(): PieceRecord | null {
   const { pieceId, createdAt, demo, changed, tags, drill, base } = workStore.getState();
   const { name, brief, lineText, instrumentId, playerId, schoolId } = workWithDrafts();

@@ -2,18 +2,18 @@ import type { Brief } from '#core/brief';
 import { fingeredOtherwise } from '#core/explain';
 import { planningStore } from '../planning.ts';
 
-/** How long it is shown what the engine changed, ms. */
+/** The time for which changes of the engine are shown, ms. */
 const SHOWN_MS = 4000;
 
-/** What the engine fingered differently when a brief was first planned after another; for the history. */
+/** The notes that the engine fingered differently when a brief was first planned after another; for the history. */
 const refingeredFor = new WeakMap<Brief, readonly number[]>();
 
-/** Line indexes of the notes fingered differently when this brief came; null where nothing is known. */
+/** Gives the line indexes of the notes fingered differently when this brief came; null where nothing is known. */
 export function refingeredBy(brief: Brief): readonly number[] | null {
   return refingeredFor.get(brief) ?? null;
 }
 
-/** Tells, from now on, what each new plan fingers otherwise, for a moment and for the list; until the returned function is called. */
+/** Shows what each new plan fingers otherwise, for a moment and in the list, until the returned function is called. */
 export function watchRefingering(): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const stop = planningStore.subscribe((now, before) => {

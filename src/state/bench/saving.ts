@@ -4,7 +4,7 @@ import { onDraft } from './drafts.ts';
 import { recordOfWork } from './record-of-work.ts';
 import { sameWork, workStore } from './work.ts';
 
-/** The work has changed and is to be written. */
+/** Writes the work soon after a change. */
 export function saveSoon(): void {
   const record = recordOfWork();
   if (record === null) return;
@@ -12,7 +12,7 @@ export function saveSoon(): void {
   void keep('piece', record, workStore.getState().base).then(wrote);
 }
 
-/** Makes a change of what the piece follows, its school; the piece is written after it. */
+/** Changes the school that the piece follows; the piece is written after it. */
 export async function changeFollowed<Result>(change: () => Promise<Result>): Promise<Result> {
   return await savingDuring(async () => {
     try {
@@ -31,7 +31,7 @@ export function keepSaving(): () => void {
   });
 }
 
-/** The record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
+/** Takes over the record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
 async function wrote(outcome: KeptOutcome<'piece'>): Promise<void> {
   const kept = outcome === null || outcome.ok ? outcome : await outcome.later;
   if (kept === null) return;
@@ -40,6 +40,6 @@ async function wrote(outcome: KeptOutcome<'piece'>): Promise<void> {
   const inStep = joined ? await import('./in-step.ts').catch(() => null) : null;
   if (workStore.getState().pieceId !== record.id) return;
   if (!joined) workStore.setState({ base: record });
-  // What was changed meanwhile is joined once more, with the same base; until then nothing is shown in its place.
+  // A change made meanwhile is joined once more, with the same base; until then nothing is shown in its place.
   else if (!isWaiting(record.id)) inStep?.adoptJoined(record);
 }

@@ -37,7 +37,7 @@ export async function newPieceOfStudio(): Promise<string> {
   return newPiece(onlySchool(schools));
 }
 
-/** Puts another piece on the bench, once this one is written; its id. The one that is there stays as it is, with its history. */
+/** Puts another piece on the bench, once this one is written, and returns its id. The present one stays as it is, with its history. */
 export async function switchPiece(id: string | null): Promise<string> {
   if (id !== null && id === workStore.getState().pieceId) return id;
   await allKept();

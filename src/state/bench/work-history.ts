@@ -1,11 +1,11 @@
 import { useStore } from 'zustand';
 import { decisionsOf, type Work, workStore } from './work.ts';
 
-/** Everything the work was since it was opened, and where it is now. */
+/** The states of the work since it was opened, and the present one. */
 export interface WorkHistory {
-  /** The oldest first; what was undone stands at the end. */
+  /** The states, the oldest first; those undone stand at the end. */
   readonly states: readonly Work[];
-  /** Index of the state it is in. */
+  /** The index of the present state. */
   readonly current: number;
 }
 
@@ -27,12 +27,12 @@ export function goToState(index: number): void {
   else if (steps > 0) forth(steps);
 }
 
-/** Begins the history again: what stands there now cannot be undone. */
+/** Begins the history again: the present state cannot be undone. */
 export function forgetHistory(): void {
   workStore.temporal.getState().clear();
 }
 
-/** The states of the work, for a list of what was done. */
+/** Gives the states of the work, for a list of what was done. */
 export function useWorkHistory(): WorkHistory {
   const past = useStore(workStore.temporal, (history) => history.pastStates);
   const future = useStore(workStore.temporal, (history) => history.futureStates);
@@ -40,7 +40,7 @@ export function useWorkHistory(): WorkHistory {
   return { states: [...past, now, ...future.toReversed()].filter(isWork), current: past.length };
 }
 
-/** Undo keeps whole states of what the teacher decides. */
+/** Undo keeps whole states of the teacher's decisions. */
 function isWork(state: Partial<Work>): state is Work {
   return state.brief !== undefined && state.name !== undefined && state.lineText !== undefined;
 }

@@ -5,7 +5,7 @@ import { FIRST_BRIEF } from '#core/brief/lines';
 import type { ChangedSince, PieceRecord, Uses } from '../../records/record.ts';
 import { type CarriedAlong, NOTHING_ALONG } from '../../records/piece-documents.ts';
 
-/** What undo and redo go over: everything the teacher decides. */
+/** The part of the work that undo and redo cover: everything the teacher decides. */
 export interface Work extends Uses {
   readonly name: string;
   readonly brief: Brief;
@@ -15,15 +15,15 @@ export interface Work extends Uses {
 
 /** The piece on the bench. */
 export interface WorkState extends Work, CarriedAlong {
-  /** Null until a piece is loaded. */
+  /** The id; null until a piece is loaded. */
   readonly pieceId: string | null;
   readonly createdAt: number;
   /** The record as it was last read or written from here; null for a piece that was never written. */
   readonly base: PieceRecord | null;
   readonly demo: boolean;
-  /** It was deleted elsewhere: what is on the bench is all there is of it. */
+  /** Whether it was deleted elsewhere: the bench has the only copy of it. */
   readonly gone: boolean;
-  /** What its instrument or player changed since the teacher last looked; null when nothing did. */
+  /** The changes of its instrument or player since the teacher last looked; null when there are none. */
   readonly changed: ChangedSince | null;
 }
 
@@ -43,12 +43,12 @@ const EMPTY: WorkState = {
   schoolId: null,
 };
 
-/** The teacher's decisions alone. */
+/** Gives the teacher's decisions alone. */
 export function decisionsOf({ name, brief, lineText, instrumentId, playerId, schoolId }: Work): Work {
   return { name, brief, lineText, instrumentId, playerId, schoolId };
 }
 
-/** Whether nothing of the teacher's decisions differs. */
+/** Tells whether nothing of the teacher's decisions differs. */
 export function sameWork(one: Work, other: Work): boolean {
   return (
     one.name === other.name &&
@@ -63,7 +63,7 @@ export function sameWork(one: Work, other: Work): boolean {
 /** The work's state; change it through the actions of this folder. */
 export const workStore = create<WorkState>()(temporal(() => EMPTY, { partialize: decisionsOf, equality: sameWork }));
 
-/** So many steps can be undone one by one; beyond that those in the middle go, and the state at opening stays. */
+/** The number of steps that can be undone one by one; beyond it those in the middle go, and the state at opening stays. */
 const MOST_STEPS = 4000;
 
 workStore.temporal.subscribe(({ pastStates }) => {
@@ -77,7 +77,7 @@ export function useWork<Value>(select: (work: WorkState) => Value): Value {
   return workStore(select);
 }
 
-/** Whether there is something to undo and to redo. */
+/** Tells whether there is something to undo and to redo. */
 export function useHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {
   const canUndo = useStore(workStore.temporal, (history) => history.pastStates.length > 0);
   const canRedo = useStore(workStore.temporal, (history) => history.futureStates.length > 0);

@@ -16,7 +16,7 @@ import type { Passage } from '../selection.ts';
 import { studioStore } from '../studio.ts';
 import { workStore } from '../bench/work.ts';
 
-/** Changes the brief: locks that no longer fit their note go, and that is said. */
+/** Changes the brief: locks that no longer fit their note are dropped, and that is said. */
 export function changeBrief(change: (brief: Brief) => Brief): void {
   const { brief, instrumentId, playerId, schoolId } = workStore.getState();
   const changed = change(brief);
@@ -35,7 +35,7 @@ function setBrief(changed: Brief, uses: Uses): void {
   say(droppedText(carried));
 }
 
-/** Names the player: one the studio may not know. */
+/** Names the player, who may be one the studio does not know. */
 export function namePlayer(name: string): void {
   const { brief } = workStore.getState();
   workStore.setState({ brief: { ...brief, player: { ...brief.player, name } }, playerId: null });
@@ -61,7 +61,7 @@ export function givePieceTo(player: PlayerRecord): void {
   readLineAgain();
 }
 
-/** Takes note of what an instrument or player changed; or goes back to the brief as it was, no longer tied to them. */
+/** Accepts the changes of an instrument or player; or goes back to the brief as it was, no longer tied to them. */
 export function settleChange(keep: 'new' | 'old'): void {
   const { changed } = workStore.getState();
   if (changed && keep === 'old') setBrief(changed.before, NOTHING_USED);
@@ -69,7 +69,7 @@ export function settleChange(keep: 'new' | 'old'): void {
   saveSoon();
 }
 
-/** Takes the line as typed; what reads becomes the material, what does not is kept and complained of. */
+/** Takes the line as typed; the part that reads becomes the material, the rest is kept and reported. */
 export function typeLine(lineText: string): void {
   const { brief } = workStore.getState();
   if (brief.material.kind !== 'line') return workStore.setState({ lineText });
@@ -83,7 +83,7 @@ export function typeLine(lineText: string): void {
   say(droppedText(carried));
 }
 
-/** Note value and instrument change what a typed line means: read it again. */
+/** Note value and instrument change the meaning of a typed line, so it is read again. */
 export function changeBriefAndReadLine(change: (brief: Brief) => Brief): void {
   changeBrief(change);
   readLineAgain();

@@ -8,7 +8,9 @@ import { chordsText } from '../../words/line/chords.ts';
 import { workStore } from '../bench/work.ts';
 import { say } from '../notices.ts';
 
-/** Puts the three-note chords of the key in place of the line, as they lie in the first position that is allowed; says why there are none. */
+/**
+ * Puts the three-note chords of the key in place of the line, as they lie in the first position that is allowed; says why there are none.
+ */
 export async function writeChords(played: FamilyOf<'chords'>['played']): Promise<void> {
   const { brief } = workStore.getState();
   const line = readMaterial(brief.material, brief.rhythm);
@@ -18,7 +20,7 @@ export async function writeChords(played: FamilyOf<'chords'>['played']): Promise
   const asks = { family: 'chords', position, played } as const;
   const chords = await engine.ask(brief, { kind: 'drill', request: { key, asks, variant: PLAIN_VARIANT } });
   if (!chords.ok) return say(issuesText(chords.issues));
-  // What was changed while they were looked for stays.
+  // Changes made while they were looked for stay.
   const changed = withOnlyLine(workStore.getState().brief, chords.value.brief);
   workStore.setState({ brief: changed, lineText: lineTextOf(changed) ?? '' });
   say(chordsText(key, position));

@@ -20,7 +20,7 @@ import { say } from '../notices.ts';
 import { select, type Passage } from '../selection.ts';
 import { workStore } from '../bench/work.ts';
 
-/** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
+/** Makes a line of the teacher's own from a scale or arpeggio, note by note as it is. */
 export function writeOut(): void {
   editLine(writtenOut);
 }
@@ -35,7 +35,7 @@ export function setDuration(note: number, duration: string): void {
   editLine((brief) => withNote(brief, note, { duration }));
 }
 
-/** Gives a note other pitches, typed as the player reads them ("Eb4", "A3+F4"); what does not read is said. */
+/** Gives a note other pitches, typed as the player reads them ("Eb4", "A3+F4"); a text that does not read is reported. */
 export function typePitches(note: number, text: string): void {
   const reading = readLineText(workStore.getState().brief, text);
   const [typed] = reading.ok ? reading.value : [];
@@ -49,7 +49,7 @@ export function typePitches(note: number, text: string): void {
   }
 }
 
-/** Sets an ornament, a harmonic, an articulation or an accent at a note, makes it a grace note, or takes that away. */
+/** Sets an ornament, a harmonic, an articulation or an accent at a note, makes it a grace note, or removes the sign. */
 export function setSigns(note: number, change: SignChange): void {
   editLine((brief) => withSigns(brief, note, change));
 }
@@ -78,12 +78,12 @@ export function bowTogether({ from, to }: Passage, together: boolean): void {
   editLine((brief) => withBow(brief, from, to, together));
 }
 
-/** Writes something at a note, or with null no longer. */
+/** Writes a mark at a note, or with null removes it. */
 export function writeMark(note: number, change: { readonly [Name in keyof Omit<Mark, 'note'>]?: Mark[Name] | null }): void {
   workStore.setState({ brief: withMark(workStore.getState().brief, note, change) });
 }
 
-/** What changes single notes makes a scale a line of the teacher's own: that is said, and undo takes it back. */
+/** Edits single notes, which makes a scale a line of the teacher's own: that is said, and undo takes it back. */
 export function editLine(edit: (brief: Brief) => Brief): void {
   const { brief } = workStore.getState();
   const edited = edit(brief);

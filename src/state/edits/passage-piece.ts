@@ -5,7 +5,7 @@ import { keep } from '../keeping/keep.ts';
 import type { Passage } from '../selection.ts';
 import { workStore } from '../bench/work.ts';
 
-/** Makes a piece of its own of a passage and keeps it; its id, or what went wrong. */
+/** Makes a piece of its own of a passage and keeps it; resolves to its id, or the reason why not. */
 export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {
   const { brief, name, instrumentId, playerId, schoolId } = workStore.getState();
   const part = partOf(brief, from, to);

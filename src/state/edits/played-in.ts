@@ -6,15 +6,15 @@ import { enteringStore } from '../entering.ts';
 import { select, selectionStore } from '../selection.ts';
 import { editLine } from './line-actions.ts';
 
-/** Two keys that go down within this time are a double stop, ms: fingers are never quite together. */
+/** The time within which two keys that go down are a double stop, ms: fingers are never quite together. */
 const TOGETHER_MS = 60;
 
-/** The key that was played in last: when, and where it stands. */
+/** The key that was played in last: its moment, and its place. */
 let lastPlayed: { readonly atMs: number; readonly note: number } | null = null;
 
 /**
- * Plays a key into the line, after the selected note or at the end, and selects it; two keys that go down together are a double
- * stop. `read` is the key as the player reads it, semitones above C0, null for a rest; `atMs` when it went down.
+ * Plays a key into the line, after the selected note or at the end, and selects it; two keys that go down together are a double stop.
+ * `read` is the key as the player reads it, semitones above C0, null for a rest; `atMs` is the moment it went down.
  */
 export function playKey(read: number | null, atMs: number): void {
   const { brief } = workStore.getState();
@@ -33,7 +33,7 @@ export function playKey(read: number | null, atMs: number): void {
   lastPlayed = semitones === null ? null : { atMs, note: played.note };
 }
 
-/** The selected note, else the last of the line. */
+/** Gives the selected note, else the last of the line. */
 function lastIndex(brief: Brief): number {
   const { material } = writtenOut(brief);
   const last = material.kind === 'line' ? material.notes.length - 1 : -1;

@@ -5,7 +5,7 @@ import { planShown } from '../planning.ts';
 import { workStore } from '../bench/work.ts';
 import { changeBrief } from './brief-actions.ts';
 
-/** Locks a bowing typed as one row from a note on; else says what is wrong with it. */
+/** Locks a bowing typed as one row from a note on; else reports its fault. */
 export function prescribeBowing(text: string, from: number): void {
   const plan = planShown();
   if (!plan) return;

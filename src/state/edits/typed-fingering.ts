@@ -5,7 +5,7 @@ import { adoptFirstPlayable } from '../planning-actions.ts';
 import { planShown } from '../planning.ts';
 import { workStore } from '../bench/work.ts';
 
-/** Locks a fingering typed as digits from a note on, if the hand can play it; else says what stands in the way. */
+/** Locks a fingering typed as digits from a note on, if the hand can play it; else reports the obstacle. */
 export async function prescribe(text: string, from: number): Promise<void> {
   const plan = planShown();
   if (!plan) return;

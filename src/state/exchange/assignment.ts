@@ -10,23 +10,23 @@ import { loadLog } from '../../storage/reading/practice.ts';
 
 const FORMAT = 'dove-path/assignment';
 
-/** What a teacher gives to a pupil to practise. */
+/** The things that a teacher gives to a pupil to practise. */
 export interface GivenToPupil {
   readonly player: PlayerRecord;
-  /** How the weeks are planned, with all that is in the list; null where that is not given. */
+  /** The plan of the weeks, with all that is in the list; null where that is not given. */
   readonly week: WeekRecord | null;
   readonly sessions: readonly SessionRecord[];
 }
 
-/** The pieces, by id, that something given is made of. */
+/** Lists the pieces, by id, that something given is made of. */
 export function piecesIn({ week, sessions }: Pick<GivenToPupil, 'week' | 'sessions'>): ReadonlySet<string> {
   const items = [...(week?.document.items.map(({ item }) => item) ?? []), ...sessions.flatMap(({ document }) => document.items)];
   return new Set(items.map(({ practised }) => practised.piece));
 }
 
 /**
- * What is given to one pupil or several as a file's text: for each the player, the instrument, the schools, the pieces, the week and the
- * sessions, and what the teacher has set (aim, tolerance, points, how help fades). Of the log nothing else.
+ * Writes an assignment to one pupil or several as a file's text: for each the player, the instrument, the schools, the pieces, the week and
+ * the sessions, and the teacher's settings (aim, tolerance, points, how help fades). Nothing else of the log is in it.
  */
 export async function assignmentText(given: readonly GivenToPupil[]): Promise<string> {
   const parts = await Promise.all(given.map(partsFor));
@@ -53,7 +53,7 @@ async function partsFor(given: GivenToPupil): Promise<readonly RecordPart[]> {
     ...sessions.map((record): RecordPart => ({ kind: 'session', record })),
     ...pages.map((record): RecordPart => ({ kind: 'log', record })),
   ];
-  // In the pupil's browser it is the pupil's own: it does not go with the demo.
+  // In the pupil's browser it is the pupil's own, so it is not removed with the demo.
   return parts.map(({ kind, record }) => ({ kind, record: { ...record, demo: false }, for: player.id }));
 }
 
@@ -61,23 +61,23 @@ function idsOf(records: readonly (PlayerRecord | PieceRecord)[], link: 'instrume
   return [...new Set(records.flatMap((record) => record[link] ?? []))];
 }
 
-/** What a file would bring to one pupil. */
+/** The content of a file for one pupil. */
 export interface BroughtToPupil {
-  /** The player, by id, and the name. */
+  /** The id of the player, and the name. */
   readonly id: string;
   readonly name: string;
   readonly brought: readonly Brought[];
 }
 
-/** What an assignment would bring. */
+/** The content of an assignment. */
 export interface AssignmentBrought {
-  /** When it was saved, ms since 1970. */
+  /** The moment it was saved, ms since 1970. */
   readonly savedAt: number;
   readonly pupils: readonly BroughtToPupil[];
   readonly damaged: readonly DamagedPart[];
 }
 
-/** Reads an assignment, and tells of everything in it how it stands to what is here. Writes nothing. */
+/** Reads an assignment, and finds the relation of everything in it to what is here. Writes nothing. */
 export async function readAssignmentText(text: string): Promise<Reading<AssignmentBrought>> {
   const file = readRecordsText(FORMAT, text, 'assignment');
   if (!file.ok) return file;
@@ -91,7 +91,7 @@ export async function readAssignmentText(text: string): Promise<Reading<Assignme
   return goodReading({ savedAt: file.value.savedAt, pupils, damaged });
 }
 
-/** A part of an assignment: of or for the player it names, and in place of nothing that is anybody else’s here. */
+/** Reads a part of an assignment: it must belong to the player it names, and replace nothing of anybody else’s here. */
 async function readPartFor(part: unknown): Promise<Reading<{ readonly for: string; readonly brought: Brought }>> {
   const to = isFields(part) ? part['for'] : undefined;
   const record = isFields(part) ? part['record'] : undefined;

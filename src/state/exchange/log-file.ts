@@ -7,16 +7,16 @@ import { type Merged, mergePages } from '../../storage/writing/merge-pages.ts';
 import { loadLog } from '../../storage/reading/practice.ts';
 import { isFields, readRecord } from '../../storage/reading/read-record.ts';
 
-/** The log of a player as a file's text: every page of it, as a file of a studio that holds nothing else. */
+/** Writes the log of a player as a file's text: every page of it, as a file of a studio that contains nothing else. */
 export async function logText(playerId: string | null): Promise<string> {
   return textOf((await loadLog(playerId)).map((record) => ({ kind: 'log', record })));
 }
 
-/** The log of one player as a file brings it. */
+/** The log of one player in a file. */
 export interface LogBrought {
-  /** Whose, by id, as the file has it; null for nobody of the studio it comes from. */
+  /** The id of its player in the file; null for nobody of the studio it comes from. */
   readonly playerId: string | null;
-  /** The name in the file. */
+  /** The name of the player in the file. */
   readonly name: string;
   readonly pages: readonly LogDocument[];
 }
@@ -28,18 +28,18 @@ export async function addToLog(player: PlayerRecord | null, { pages }: LogBrough
 
 /** The logs in a file. */
 export interface LogsBrought {
-  /** When the file was saved, ms since 1970. */
+  /** The moment the file was saved, ms since 1970. */
   readonly savedAt: number;
   readonly logs: readonly LogBrought[];
   readonly damaged: readonly DamagedPart[];
 }
 
-/** Reads the logs of a file, and nothing else that it may hold. Writes nothing. */
+/** Reads the logs of a file, and nothing else that is in it. Writes nothing. */
 export async function readLogText(text: string): Promise<Reading<LogsBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'log');
   if (!file.ok) return file;
   const isPage = (part: unknown): boolean => isFields(part) && part['kind'] === 'log';
-  // What is no page keeps its place in the count of the parts.
+  // A part that is no page keeps its place in the count of the parts.
   const { values, damaged } = await readEach(file.value.parts, async (part) => (isPage(part) ? await readPage(part) : goodReading(null)));
   const pages = values.filter((page) => page !== null);
   const logs = [...new Set(pages.map(({ playerId }) => playerId))].map((playerId): LogBrought => {

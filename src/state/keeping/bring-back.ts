@@ -3,13 +3,13 @@ import type { RecordOf } from '../../records/record.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 import { keep, keepAhead, type KeptOutcome } from './keep.ts';
 
-/** A record that is brought back: as it is from now on, and what becomes of writing it. */
+/** A record that is brought back: as it is from now on, and the result of writing it. */
 export interface BroughtBack<Name extends DocumentName> {
   readonly next: RecordOf<Name>;
   readonly writing: Promise<KeptOutcome<Name>>;
 }
 
-/** Brings back the document of an earlier version, and keeps how the record is now (null: it is gone) as a version. */
+/** Brings back the document of an earlier version, and keeps the present record (null: it is gone) as a version. */
 export function bringBack<Name extends DocumentName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): BroughtBack<Name> {
   const next: RecordOf<Name> = { ...(now ?? was), document: was.document };
   keepAhead(next, now);

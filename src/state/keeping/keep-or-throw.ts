@@ -2,10 +2,14 @@ import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import { keep, type Kept } from './keep.ts';
 
-/** A record could not be written yet; the head of the page says why. */
+/** The error of a record that could not be written yet; the head of the page says why. */
 class NotKept extends Error {}
 
-/** Keeps a record that nothing is typed into any more, and gives it as it was written. Throws the words for people where it cannot be written. */
+/**
+ * Keeps a record into which nothing is typed any more, and returns it as it was written.
+ *
+ * @throws the words for people where it cannot be written
+ */
 export async function keepOrThrow<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
@@ -16,7 +20,7 @@ export async function keepOrThrow<Name extends DocumentName>(
   return outcome ?? { record, joined: false };
 }
 
-/** The words for an error on a page whose head says what could not be kept: null for that, so that nothing is said twice. */
+/** Gives the words for an error on a page whose head says what could not be kept: null for that, so that nothing is said twice. */
 export function wordsBesideHead(error: unknown, otherwise: string): string | null {
   if (error instanceof NotKept) return null;
   return error instanceof Error ? error.message : otherwise;

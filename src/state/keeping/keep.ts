@@ -6,45 +6,45 @@ import { forgetUnwritten, keepUnwritten } from '../../storage/beside/unwritten.t
 import { writeOnLeaving } from './leaving.ts';
 import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
 
-/** How long a change that follows another waits for the next before it is written, ms; the first is written at once. */
+/** The time for which a change that follows another waits for the next before it is written, ms; the first is written at once. */
 const SAVE_AFTER_MS = 150;
 
-/** Changes that follow each other without a pause put off the write no longer than this, ms. */
+/** The longest time by which changes without a pause put off the write, ms. */
 const SAVE_AT_LATEST_MS = 1000;
 
-/** A write that failed is tried again after this, ms: the disk may have room by then. */
+/** The time after which a failed write is tried again, ms: the disk may have room by then. */
 const AGAIN_AFTER_MS = 5000;
 
-/** What became of a change: written, not written yet, or null where a later change of the record took its place. */
+/** The outcome of a change: written, not written yet, or null where a later change of the record replaced it. */
 export type KeptOutcome<Name extends DocumentName> = Kept<Name> | NotKept<Name> | null;
 
-/** A change that is in the database; `joined`: with what another tab had written. */
+/** A change that is in the database; `joined` tells that it was joined with a change of another tab. */
 export type Kept<Name extends DocumentName> = Extract<RecordOutcome<Name>, { readonly ok: true }>;
 
 /** A change that could not be written. */
 interface NotKept<Name extends DocumentName> {
   readonly ok: false;
   readonly message: string;
-  /** The record once it is written after all; null once a later change takes its place. */
+  /** The record once it is written after all; null once a later change replaces it. */
   readonly later: Promise<Kept<Name> | null>;
 }
 
 let changes = 0;
 let lastWrite: Promise<unknown> = Promise.resolve();
 
-/** When a record was last changed, ms. */
+/** The moments at which records were last changed, ms. */
 const changedAt = new Map<string, number>();
 
-/** Changes that pause before they are written. */
+/** The changes that pause before they are written. */
 const pauses = new Set<() => void>();
 
-/** First tries that are not over yet. */
+/** The first tries that are not over yet. */
 const tries = new Set<Promise<unknown>>();
 
 /**
- * Keeps a record as it is changed, `base` being how it was read (null for a new one): at once where the next page finds it, then in
- * the database, one write after the other. Changes that follow each other are written together. Never throws; what could not be
- * written is tried again until it is, or until a later change takes its place.
+ * Keeps a record as it is changed; `base` is the record as it was read (null for a new one). It is written at once where the next page
+ * finds it, then into the database, one write after the other. Changes that follow each other are written together. It never throws; a
+ * record that could not be written is tried again until it is, or until a later change replaces it.
  */
 export async function keep<Name extends DocumentName>(
   name: Name,
@@ -61,25 +61,27 @@ export async function keep<Name extends DocumentName>(
   return outcome === null || outcome.ok ? outcome : { ...outcome, later: writtenLater(name, now, change) };
 }
 
-/** Leaves a record where the next page finds it, and writes it only when it is kept: a field that is not left yet. */
+/** Leaves a record where the next page finds it, and writes it only when it is kept: for a field that is not left yet. */
 export function keepAhead<Name extends DocumentName>(record: RecordOf<Name>, base: RecordOf<Name> | null): void {
   changes += 1;
   keepUnwritten(record, base, changes);
 }
 
-/** What was left ahead of a record is given up. */
+/** Gives up what was left ahead of a record. */
 export function giveUpAhead(id: string): void {
   if (!isWaiting(id)) forgetUnwritten(id);
 }
 
-/** Deletes a record after what is being written of it; what could not be written is not tried again, nor by the next page. Never throws. */
+/**
+ * Deletes a record after the write under way; a change that could not be written is not tried again, nor by the next page. Never throws.
+ */
 export async function remove(name: DocumentName, id: string): Promise<SaveOutcome> {
   noteWaiting(id, null);
   forgetUnwritten(id);
   return await savingDuring(async () => await inTurn(async () => await removeRecord(name, id)));
 }
 
-/** Writes at once what pauses, and resolves when everything was tried. */
+/** Writes at once everything that pauses, and resolves when everything was tried. */
 export async function allKept(): Promise<void> {
   writeAtOnce();
   await Promise.allSettled([...tries]);
@@ -95,7 +97,7 @@ export async function savingDuring<Result>(work: () => Promise<Result>): Promise
   }
 }
 
-/** How long a change of a record pauses before it is written, ms: not at all where it comes alone. */
+/** Gives the pause before a change of a record is written, ms: none where it comes alone. */
 function pauseBefore(id: string): number {
   const now = performance.now();
   const before = waitingOf(id);

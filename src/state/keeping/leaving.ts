@@ -1,9 +1,9 @@
 import { wouldLose } from './waiting.ts';
 
-/** Fields whose text no place takes. */
+/** The fields whose text no place takes. */
 const untaken = new Set<string>();
 
-/** A text that is typed and not kept yet stands where the next page finds it, or does not. */
+/** Notes whether a text that is typed and not kept yet stands where the next page finds it. */
 export function noteTyped(field: string, isTaken: boolean): void {
   if (isTaken) untaken.delete(field);
   else untaken.add(field);
@@ -12,7 +12,7 @@ export function noteTyped(field: string, isTaken: boolean): void {
 
 let warns = false;
 
-/** From the first change on, leaving is warned about while something would be lost. */
+/** Warns about leaving, from the first change on, while something would be lost. */
 function warnOnce(): void {
   if (warns || typeof window === 'undefined') return;
   warns = true;
@@ -23,7 +23,7 @@ function warnOnce(): void {
 
 let writes = false;
 
-/** From the first change on, what pauses is written when the page is left. */
+/** Writes everything that pauses when the page is left, from the first change on. */
 export function writeOnLeaving(write: () => void): void {
   warnOnce();
   if (writes || typeof window === 'undefined') return;

@@ -6,37 +6,37 @@ import type { RecordOf } from '../../records/record.ts';
 export interface Waiting {
   readonly name: DocumentName;
   readonly record: RecordOf<DocumentName>;
-  /** Which change of this page it is: a later one takes its place. */
+  /** The number of the change on this page: a later one replaces it. */
   readonly change: number;
-  /** When the first change came that is not written yet, ms. */
+  /** The moment of the first change that is not written yet, ms. */
   readonly since: number;
   /** The record before the first change that is not written yet; null for a new one. */
   readonly base: RecordOf<DocumentName> | null;
-  /** It stands where the next page finds it. */
+  /** Whether it stands where the next page finds it. */
   readonly keptAhead: boolean;
-  /** Why it could not be written; null before that is tried. */
+  /** The reason why it could not be written; null before that is tried. */
   readonly failed: string | null;
 }
 
-/** Whether all that was changed on this page is in the database. */
+/** The state of saving: whether everything that was changed on this page is in the database. */
 export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
 
 interface AllWaiting {
-  /** By the record's id. */
+  /** The waiting changes by the record's id. */
   readonly waiting: ReadonlyMap<string, Waiting>;
-  /** How many changes that end with a write are under way. */
+  /** The number of changes under way that end with a write. */
   readonly underWay: number;
 }
 
-/** What of this page waits to be written. */
+/** The store of changes of this page that wait to be written. */
 export const waitingStore = create<AllWaiting>()(() => ({ waiting: new Map(), underWay: 0 }));
 
-/** What waits of a record; undefined where nothing does. */
+/** Gives the waiting change of a record; undefined where there is none. */
 export function waitingOf(id: string): Waiting | undefined {
   return waitingStore.getState().waiting.get(id);
 }
 
-/** Notes what waits of a record; null for nothing any more. */
+/** Notes the waiting change of a record; null for none any more. */
 export function noteWaiting(id: string, now: Waiting | null): void {
   const waiting = new Map(waitingStore.getState().waiting);
   if (now === null) waiting.delete(id);
@@ -44,17 +44,17 @@ export function noteWaiting(id: string, now: Waiting | null): void {
   waitingStore.setState({ waiting });
 }
 
-/** Whether a change of this record is not written yet: what is shown of it is newer than what is there. */
+/** Tells whether a change of this record is not written yet, so that the page shows something newer than the database. */
 export function isWaiting(id: string): boolean {
   return waitingOf(id) !== undefined;
 }
 
-/** Whether something would be lost if the page went now: neither the database nor the place beside it has it. */
+/** Tells whether something would be lost if the page went now: neither the database nor the place beside it has it. */
 export function wouldLose(): boolean {
   return [...waitingStore.getState().waiting.values()].some(({ keptAhead }) => !keptAhead);
 }
 
-/** Whether all that was changed on this page is in the database, read in a component. */
+/** Reads in a component whether everything that was changed on this page is in the database. */
 export function useSaving(): Saving {
   const failed = waitingStore(({ waiting }) => [...waiting.values()].find((each) => each.failed !== null)?.failed ?? null);
   const busy = waitingStore(({ waiting, underWay }) => underWay > 0 || waiting.size > 0);

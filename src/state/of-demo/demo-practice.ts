@@ -12,33 +12,35 @@ import { fresh } from '../../records/new-records.ts';
 import { newWeek } from '../../records/new-practice-records.ts';
 import { together } from '../../storage/database/together.ts';
 
-/** Notes that these pupils point at: somewhere on the way up, and near the top. */
+/** The places of notes that these pupils point at: somewhere on the way up, and near the top. */
 const HARD = [11, 14] as const;
 
-/** A tempo for pieces of the demo that name none, quarter notes a minute. */
+/** The tempo for pieces of the demo that name none, quarter notes a minute. */
 const USUAL = 72;
 
-/** The recital of the made-up studio is so many days off. */
+/** The number of days until the recital of the made-up studio. */
 const DAYS_TO_RECITAL = 12;
 
-/** What a pupil of the demo has practised and is to practise. */
+/** The practice of a pupil of the demo, past and to come. */
 interface DemoPractice {
   readonly session: SessionRecord;
   readonly week: WeekRecord;
   readonly log: readonly LogRecord[];
 }
 
-/** The notes around one, as an item of their own. */
+/** Takes the notes around one, as an item of their own. */
 function around(item: PracticeItem, note: number): PracticeItem {
   return { ...item, practised: { ...item.practised, part: { part: 'passage', from: note - 2, to: note + 1 } } };
 }
 
-/** Puts the log, the sessions and the weeks of the demo in, once: they come after the first page is drawn, or when they are first looked at. */
+/**
+ * Puts the log, the sessions and the weeks of the demo in, once: they come after the first page is drawn, or when they are first looked at.
+ */
 export async function seedPracticeOnce(): Promise<void> {
   if (await database.facts.get('demo-practised')) return;
   const isDemo = ({ demo }: { readonly demo: boolean }): boolean => demo;
   const [players, pieces] = await Promise.all([database.players.filter(isDemo).toArray(), database.pieces.filter(isDemo).toArray()]);
-  // As the demo has them: the first is the newest.
+  // Orders records as the demo has them: the first is the newest.
   const inOrder = pieces.toSorted((one, other) => other.updatedAt - one.updatedAt);
   const practised: DemoPractice[] = [];
   for (const player of players) {
@@ -66,15 +68,18 @@ export async function seedPracticeOnce(): Promise<void> {
   });
 }
 
-/** This many pages of the log are written at a time, so that a page already in use does not wait. */
+/** The number of pages of the log that are written at a time, so that a page already in use does not wait. */
 const PAGES_AT_ONCE = 25;
 
-/** Lets the page that is open go on. */
+/** Lets the open page go on. */
 function untilNextTask(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve));
 }
 
-/** Weeks of a made-up log, a session and a plan for the coming weeks for a pupil of the demo, with this pupil's pieces; nothing for one without any. */
+/**
+ * Makes weeks of a made-up log, a session and a plan for the coming weeks for a pupil of the demo, with this pupil's pieces; nothing for a
+ * pupil without any.
+ */
 export function demoPractice(player: PlayerRecord, all: readonly PieceRecord[], now: number): readonly DemoPractice[] {
   const pieces = all.filter(({ playerId }) => playerId === player.id);
   if (pieces.length === 0) return [];

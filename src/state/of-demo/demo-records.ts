@@ -9,11 +9,11 @@ import { newInstrument, newPieceRecord, newPlayer, newSchool } from '../../recor
 /** The demo as records. */
 export type DemoRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
 
-/** No demo. */
+/** The records where there is no demo. */
 export const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], week: [], log: [] };
 
 /**
- * The demo as records at a time, ms since 1970; the server has checked it. The first of the pieces is the newest, so that it
+ * Makes the records of the demo at a time, ms since 1970; the server has checked it. The first of the pieces is the newest, so that it
  * opens first. Everything of the demo has the same id in every browser.
  */
 export function demoRecords({ documents, instrumentOf }: Demo, now: number): DemoRecords {
@@ -30,7 +30,7 @@ export function demoRecords({ documents, instrumentOf }: Demo, now: number): Dem
   return { ...NO_RECORDS, piece: pieces, instrument: instruments, player: players, school: schools };
 }
 
-/** A record whose id says that it is of the demo, and which. */
+/** Gives a record an id that says that it is of the demo, and which. */
 function named<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(
   record: Kept,
 ): Kept {
@@ -46,10 +46,10 @@ function named<Kept extends { readonly id: string; readonly document: { readonly
   return { ...record, id: ['demo', ...words.slice(FORMAT_WORDS)].join('-') };
 }
 
-/** Every format begins with the words of the application's name. */
+/** The words with which every format begins: those of the application's name. */
 const FORMAT_WORDS = 2;
 
-/** A piece is tied to its player by name, to the player's instrument where it is the one described, and follows the studio's school. */
+/** Links a piece to its player by name, to the player's instrument where it is the one described, and to the studio's school. */
 function linked(
   { brief, ...piece }: Piece,
   players: readonly PlayerRecord[],

@@ -19,7 +19,7 @@ export async function seedDemoOnce(): Promise<void> {
   });
 }
 
-/** Puts the demo back as it was before a change, with what had been edited in it. */
+/** A function that puts the demo back as it was before a change, with the edits made in it. */
 export type PutBack = () => Promise<void>;
 
 /** Brings the demo back as it ships; the teacher's own pieces, instruments and players stay as they are. */
@@ -35,7 +35,7 @@ export async function restoreDemo(): Promise<PutBack> {
   return await replaceDemo({ ...records, ...practice });
 }
 
-/** Removes the demo; the teacher's own stays. */
+/** Removes the demo; the teacher's own records stay. */
 export async function clearDemo(): Promise<PutBack> {
   return await replaceDemo(NO_RECORDS);
 }
@@ -60,7 +60,7 @@ async function demoThere(): Promise<DemoRecords> {
   );
 }
 
-/** Records of every kind, each as it is found. */
+/** Gives records of every kind, each as it is found. */
 async function ofEveryKind(find: <Name extends DocumentName>(name: Name) => Promise<readonly RecordOf<Name>[]>): Promise<DemoRecords> {
   return {
     piece: await find('piece'),
@@ -90,7 +90,7 @@ async function removeDemo(): Promise<void> {
   }
 }
 
-/** The demo as records: from the page where it stands in it, else from the server. */
+/** Gives the demo as records: from the page where it stands in it, else from the server. */
 async function recordsOfDemo(): Promise<DemoRecords> {
   const demo = demoInPage()?.demo ?? (await demoOfServer());
   return demoRecords(demo, Date.now());

@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import { database } from '../../storage/database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
 
-/** The records that are not in the database: what was changed of the demo before it was put in stays as it is. */
+/** Keeps the records that are not in the database: changes of the demo made before it was put in stay. */
 export async function notThereYet<Name extends DocumentName>(
   name: Name,
   records: readonly RecordOf<Name>[],

@@ -2,12 +2,12 @@ import { type LogEntry, type LogWhat, orderOf } from '#core/practice/log';
 import { newEntry } from '../../records/log-pages.ts';
 import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
 
-/** Beside the database stands the place of the last entry in the order of entries, for every tab. */
+/** The key beside the database for the place of the last entry in the order of entries, for every tab. */
 const LAST = 'dove-path/last-entry';
 
 let last = -Infinity;
 
-/** An entry of this moment; it comes after every other that this browser knows, also where the clock was put back. */
+/** Makes an entry at this moment; it comes after every other that this browser knows, even where the clock was put back. */
 export function nextEntry(what: LogWhat): LogEntry {
   const beside = Number(textBeside(LAST) ?? Number.NaN);
   const entry = newEntry(what, Date.now(), Number.isSafeInteger(beside) ? Math.max(last, beside) : last);
@@ -16,7 +16,7 @@ export function nextEntry(what: LogWhat): LogEntry {
   return entry;
 }
 
-/** Takes note of entries that were read: what is written from now on comes after them. */
+/** Takes note of entries that were read: later entries come after them. */
 export function noteOrder(entries: readonly LogEntry[]): void {
   for (const entry of entries) last = Math.max(last, orderOf(entry));
 }

@@ -20,9 +20,9 @@ import { keepOrThrow } from '../keeping/keep-or-throw.ts';
 import type { Studio } from '../../records/studio.ts';
 
 /**
- * The same for another pupil of a class: every piece on this pupil's own instrument, with this pupil's own fingering, in unison or
- * octaves; the list is added to what this pupil has to practise already. What is new is kept in the studio, so that what the pupil
- * logs is known here when it comes back.
+ * Makes the same for another pupil of a class: every piece on this pupil's own instrument, with this pupil's own fingering, in unison or
+ * octaves; the list is added to what this pupil has to practise already. New records are kept in the studio, so that the pupil's log is
+ * known here when it comes back.
  */
 export async function sameFor(player: PlayerRecord, given: GivenToPupil, studio: Studio): Promise<GivenToPupil> {
   if (player.id === given.player.id) return given;
@@ -43,7 +43,7 @@ interface Copy {
   readonly from: InstrumentKind;
 }
 
-/** The piece for another pupil: the one this pupil has of the same name and notes, else a new one. */
+/** Gives the piece for another pupil: the one this pupil has of the same name and notes, else a new one. */
 async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRecord, studio: Studio): Promise<PieceRecord> {
   const kind = player.document.profile.kind;
   const { brief, ...uses } = givenTo(player, { brief: onInstrument(document.brief, kind), instrumentId }, studio);
@@ -57,7 +57,7 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
   return there ?? (await keepOrThrow('piece', copy)).record;
 }
 
-/** A brief on an instrument of another kind: without its fingerings, and an octave or two lower for one that sounds lower. */
+/** Moves a brief to an instrument of another kind: without its fingerings, and an octave or two lower for one that sounds lower. */
 function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
   if (brief.instrument.kind === kind) return brief;
   const usual = SOUNDS_LOWER[brief.instrument.kind] - SOUNDS_LOWER[kind];
@@ -66,10 +66,10 @@ function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
   return range ? withOctavesMoved(moved, fits(range, [kind])[0]?.octaves ?? 0) : moved;
 }
 
-/** In a class the cello plays an octave below the violin, and the double bass two. */
+/** The octaves by which instruments sound lower in a class: the cello one below the violin, and the double bass two. */
 const SOUNDS_LOWER: Readonly<Record<InstrumentKind, number>> = { violin: 0, viola: 0, cello: 1, bass: 2 };
 
-/** The lowest and the highest note of a line, semitones; null for other material. */
+/** Gives the lowest and the highest note of a line, semitones; null for other material. */
 function rangeOf({ material }: Brief): readonly [number, number] | null {
   if (material.kind !== 'line') return null;
   const all = material.notes
@@ -81,7 +81,7 @@ function rangeOf({ material }: Brief): readonly [number, number] | null {
   return all.length === 0 ? null : [all.reduce((low, each) => Math.min(low, each)), all.reduce((high, each) => Math.max(high, each))];
 }
 
-/** An item of the copy: notes of a line are the same notes; of other material, and of a shift, all of it is practised. */
+/** Makes an item of the copy: notes of a line are the same notes; of other material, and of a shift, all of it is practised. */
 function itemFor(item: PracticeItem, copies: ReadonlyMap<string, Copy>): readonly PracticeItem[] {
   const { practised, along } = item;
   const copy = copies.get(practised.piece);

@@ -4,10 +4,10 @@ import type { Plan } from '#core/plan/describe';
 import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
 import { loadLog } from '../../storage/reading/practice.ts';
 
-/** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
+/** The number of weeks for which the record counts: a weakness a year ago need not be one now. */
 const WEEKS = 8;
 
-/** The day from which on the record counts. */
+/** Gives the day from which on the record counts. */
 export function countsFrom(): string {
   return dayWeeksBefore(Date.now(), WEEKS);
 }
@@ -23,7 +23,7 @@ async function lastWeeks(playerId: string | null): Promise<readonly LogEntry[]> 
   return await reading;
 }
 
-/** What the record says of the shifts of a piece; nothing where there is no record, or it does not open. */
+/** Gives the record of the shifts of a piece; empty where there is no record, or it does not open. */
 export async function triedIn(plan: Plan, pieceId: string | null, playerId: string | null): Promise<readonly Tried[]> {
   if (pieceId === null) return [];
   const entries = await lastWeeks(playerId).catch((): readonly LogEntry[] => []);

@@ -8,11 +8,11 @@ import { loadPiece } from '../../storage/reading/piece-list.ts';
 export interface LoadedItem {
   readonly item: PracticeItem;
   readonly plan: Plan;
-  /** At the foot of the ladder alone another fingering would be better: it is said, never swapped. */
+  /** Whether another fingering would be better at the foot of the ladder alone: it is said, never swapped. */
   readonly otherWhenSlow: boolean;
 }
 
-/** The plan of an item; null where its piece is gone, or where no hand plays it. */
+/** Gives the plan of an item; null where its piece is gone, or where no hand plays it. */
 export async function loadItem(item: PracticeItem): Promise<LoadedItem | null> {
   const { piece, part } = item.practised;
   const record = await loadPiece(piece);
@@ -24,7 +24,7 @@ export async function loadItem(item: PracticeItem): Promise<LoadedItem | null> {
   return { item, plan, otherWhenSlow: slow !== null && fingersOf(slow) !== fingersOf(plan) };
 }
 
-/** The brief that is practised: of a stage its own line. */
+/** Gives the brief that is practised: of a stage its own line. */
 async function briefOfPart(brief: Brief, part: PracticeItem['practised']['part']): Promise<Brief | null> {
   if (part.part !== 'stage') return brief;
   const apart = await engine.ask(brief, { kind: 'shift-apart', note: part.note });

@@ -5,17 +5,17 @@ import { nextEntry } from './entry-order.ts';
 import type { SaveOutcome } from '../../storage/writing/outcome.ts';
 import { keep } from '../keeping/keep.ts';
 
-/** Entries that are on their way into the database, by the page they go to. */
+/** The entries that are on their way into the database, by the page they go to. */
 const unwritten = new Map<string, readonly LogEntry[]>();
 
-/** Writes what happens at this moment into a player's log. */
+/** Writes an event of this moment into a player's log. */
 export async function logNow(whose: Logged, what: LogWhat): Promise<SaveOutcome> {
   return await logEntry(whose, nextEntry(what));
 }
 
 /**
- * Writes an entry into a player's log: at once where the next page finds it, then into the database, together with what is still on
- * its way there. Nothing that is there is written over.
+ * Writes an entry into a player's log: at once where the next page finds it, then into the database, together with those still on their way
+ * there. Nothing that is there is written over.
  */
 export async function logEntry(whose: Logged, entry: LogEntry): Promise<SaveOutcome> {
   const page = pageOf(whose, dayOf(entry.at), [entry]);
@@ -32,7 +32,7 @@ export async function logEntry(whose: Logged, entry: LogEntry): Promise<SaveOutc
   return { ok: false, message: outcome.message };
 }
 
-/** Entries have come to their page. */
+/** Notes that entries have come to their page. */
 function wrote(pageId: string, entries: readonly LogEntry[]): void {
   const sent = new Set(entries.map(({ id }) => id));
   unwritten.set(

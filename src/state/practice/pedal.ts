@@ -2,13 +2,13 @@ import { create } from 'zustand';
 import type { Signal } from '#core/practice/session';
 import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
 
-/** What can be said by a key or a pedal. */
+/** A signal that a key or a pedal can give. */
 export type PedalSignal = Exclude<Signal, 'pain'>;
 
-/** Which keys say what, by the names of their codes. */
+/** The signals of keys, by the names of their codes. */
 export type PedalSettings = Readonly<Record<PedalSignal, readonly string[]>>;
 
-/** What page-turning pedals send, and what lies at hand on a keyboard. */
+/** The usual keys: those that page-turning pedals send, and those at hand on a keyboard. */
 const USUAL_KEYS: PedalSettings = {
   on: ['Space', 'Enter', 'PageDown', 'ArrowRight', 'ArrowDown'],
   other: ['PageUp', 'ArrowLeft', 'ArrowUp', 'Backspace'],
@@ -24,20 +24,20 @@ export function usePedal<Value>(select: (keys: PedalSettings) => Value): Value {
   return pedalStore(select);
 }
 
-/** What a key says; null for one that says nothing. */
+/** Gives the signal of a key; null for one that has none. */
 export function signalOf({ on, other }: PedalSettings, code: string): PedalSignal | null {
   if (on.includes(code)) return 'on';
   return other.includes(code) ? 'other' : null;
 }
 
-/** From now on a key says this, and nothing else. */
+/** Gives a key this signal, and no other, from now on. */
 export function assignKey(signal: PedalSignal, code: string): void {
   const { on, other } = pedalStore.getState();
   const without = { on: on.filter((each) => each !== code), other: other.filter((each) => each !== code) };
   keep({ ...without, [signal]: [code, ...without[signal]] });
 }
 
-/** The keys are what they usually are. */
+/** Restores the usual keys. */
 export function usualKeys(): void {
   keep(USUAL_KEYS);
 }

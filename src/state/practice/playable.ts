@@ -3,7 +3,7 @@ import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
 import { loadPiece } from '../../storage/reading/piece-list.ts';
 import { pieceTitle } from '../../words/labels.ts';
 
-/** The names of those pieces of something given that this pupil cannot play as they are: no hand lies on them within what is known. */
+/** Names those pieces of something given that this pupil cannot play as they are: no hand reaches them within the known positions. */
 export async function unplayableIn(given: GivenToPupil): Promise<readonly string[]> {
   const names: string[] = [];
   for (const id of piecesIn(given)) {

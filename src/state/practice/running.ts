@@ -31,17 +31,17 @@ export interface Running {
   readonly whose: Logged;
   readonly items: readonly LoadedItem[];
   readonly run: SessionRun;
-  /** When the item and the step began, ms since 1970. */
+  /** The moment the item and the step began, ms since 1970. */
   readonly itemSince: number;
   readonly stepSince: number;
-  /** Good tries of the session, and all of them. */
+  /** The number of good tries of the session, and of all tries. */
   readonly good: number;
   readonly tries: number;
-  /** How far off a note may be, cents, as the teacher has set it. */
+  /** The tolerance that the teacher has set, cents. */
   readonly tolerance: number;
-  /** The last try missed: what helps is told. */
+  /** Whether the last try missed, so that help is shown. */
   readonly justMissed: boolean;
-  /** Why something could not be kept, or does not sound. */
+  /** The reason why something could not be kept, or does not sound. */
   readonly trouble: string | null;
 }
 
@@ -53,20 +53,20 @@ export function useRunning<Value>(select: (running: Running | null) => Value): V
   return runningStore(({ running }) => select(running));
 }
 
-/** What a session is begun with. */
+/** The data with which a session begins. */
 export interface Beginning {
   readonly session: SessionRecord;
   readonly whose: Logged;
   readonly items: readonly LoadedItem[];
-  /** How far off a note may be, cents. */
+  /** The tolerance, cents. */
   readonly tolerance: number;
-  /** How help fades with each item. */
+  /** Gives the course of fading help of each item. */
   readonly fadingOf: SetForPlayer['fadingOf'];
-  /** Where it was left; undefined begins it from the start. */
+  /** The place where it was left; undefined begins it from the start. */
   readonly left?: SessionLeft | undefined;
 }
 
-/** Begins a session, or goes on where it was left. */
+/** Begins a session, or resumes it where it was left. */
 export function beginSession({ session, whose, items, tolerance, fadingOf, left }: Beginning): void {
   const { name, endCheck } = session.document;
   const run = sessionRun(
@@ -78,23 +78,23 @@ export function beginSession({ session, whose, items, tolerance, fadingOf, left 
   runningStore.setState({ running: { session, whose, items, run, tolerance, itemSince: now, stepSince: now, ...nothing } });
 }
 
-/** Leaves the session; what was logged stays. */
+/** Leaves the session; entries that were logged stay. */
 export function leaveSession(): void {
   stopPractice();
   runningStore.setState({ running: null });
 }
 
-/** What a key, a pedal or a tap says. */
+/** Handles the signal of a key, a pedal or a tap. */
 export function signal(what: Signal): void {
   takeUp((run, itemSeconds) => pressed(run, what, itemSeconds));
 }
 
-/** How the last try missed, and at which note where that was pointed at. */
+/** Records how the last try missed, and at which note where that was pointed at. */
 export function sayMiss(miss: Miss, note: number | null): void {
   takeUp((run, itemSeconds) => missedAs(run, miss, note, itemSeconds));
 }
 
-/** Goes on with what comes of something that was said, and logs it. */
+/** Goes on with the effect of a signal, and logs it. */
 function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
   const { running } = runningStore.getState();
   if (!running) return;
@@ -125,7 +125,7 @@ function tellTrouble(trouble: string): void {
   runningStore.setState(({ running }) => ({ running: running && { ...running, trouble } }));
 }
 
-/** The item in hand: its plan, its rung and the notes of its group; null where none is. */
+/** Gives the item in hand: its plan, its rung and the notes of its group; null where there is none. */
 export function inHand({ run, items }: Pick<Running, 'run' | 'items'>): (InHand & Pick<LoadedItem, 'otherWhenSlow'>) | null {
   const [item, loaded] = [itemOf(run), items[run.item]];
   const rung = item && rungOf(item, run.ladder);
@@ -133,7 +133,7 @@ export function inHand({ run, items }: Pick<Running, 'run' | 'items'>): (InHand 
   return loaded && rung && group ? { ...loaded, rung, group } : null;
 }
 
-/** Sounds what belongs to a step; while a set goes on, what sounds goes on. */
+/** Plays the sounds of a step; while a set goes on, its sounds go on. */
 function soundStep(before: SessionRun, running: Running): void {
   const { step } = running.run;
   if (step.at === 'play' && before.step.at === 'play') return;
@@ -143,7 +143,7 @@ function soundStep(before: SessionRun, running: Running): void {
   else stopPractice();
 }
 
-/** Hears the model of the item in hand again. */
+/** Plays the model of the item in hand again. */
 export function hearAgain(): void {
   const { running } = runningStore.getState();
   const here = running && inHand(running);

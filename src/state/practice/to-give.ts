@@ -3,17 +3,17 @@ import type { SessionRecord, WeekRecord } from '../../records/record.ts';
 import { SESSIONS, SET_FOR_PLAYER, WEEK } from '../reading/of-practice.ts';
 import type { StoredQuery } from '../reading/queries.ts';
 
-/** What there is to give to a player. */
+/** The things that can be given to a player. */
 export interface ToGive {
   readonly week: WeekRecord | null;
   readonly sessions: readonly SessionRecord[];
   readonly set: SetByTeacher;
 }
 
-/** So many sessions are offered, the newest first. */
+/** The number of sessions offered, the newest first. */
 const SESSIONS_OFFERED = 5;
 
-/** What there is to give to a player: only what holds something to practise. */
+/** Reads the things that can be given to a player: only those with something to practise. */
 export const TO_GIVE: StoredQuery<[playerId: string], ToGive> = {
   read: async (playerId) => {
     const [week, sessions, set] = await Promise.all([WEEK.read(playerId), SESSIONS.read(playerId), SET_FOR_PLAYER.read(playerId)]);

@@ -11,17 +11,17 @@ import { logEntry } from './logging.ts';
 
 /** A player's log, as it is read and added to. */
 export interface LogPages {
-  /** In the order of days; null until they are read, and where they cannot be. */
+  /** The pages in the order of days; null until they are read, and where they cannot be. */
   readonly pages: readonly LogPage[] | null;
-  /** Some of it came with the demo. */
+  /** Whether some of it came with the demo. */
   readonly demo: boolean;
-  /** Why it cannot be read, for people. */
+  /** The reason why it cannot be read, for people. */
   readonly trouble: string | null;
-  /** What is added is on the page at once, also while it cannot be written: it is tried again. */
+  /** Adds an entry, which is on the page at once, even while it cannot be written: it is tried again. */
   readonly add: (what: LogWhat) => Promise<void>;
 }
 
-/** The log of a player from a day on ("2026-03-09"; all of it unless that is given); what another tab adds comes as well. */
+/** Gives the log of a player from a day on ("2026-03-09"; all of it unless that is given); entries of another tab come as well. */
 export function useLogPages(whose: Logged, from?: string): LogPages {
   const asked = useStored(LOG, whose.playerId, from);
   const [added, setAdded] = useState<readonly LogEntry[]>([]);

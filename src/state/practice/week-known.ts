@@ -6,13 +6,13 @@ import { engine } from '../../engine/client.ts';
 import { dayLogged, type LogPage } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/reading/piece-list.ts';
 
-/** How a player stands with some items, by key. */
+/** Gives the standing of a player with some items, by key. */
 export function standingsOf(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
   const [entries, dayOf] = [pages.flatMap((page) => page.entries), dayLogged(pages)];
   return new Map(items.map(({ practised }) => [practisedKey(practised), standingOf(entries, practised, dayOf)]));
 }
 
-/** How hard what was never tried looks in its plan, by key; what cannot be planned is left out. */
+/** Gives the difficulty in their plans of things that were never tried, by key; those that cannot be planned are left out. */
 export async function unseenOf(items: readonly PracticeItem[], signal: AbortSignal): Promise<ReadonlyMap<string, number>> {
   const hard = new Map<string, number>();
   for (const { practised } of items) {

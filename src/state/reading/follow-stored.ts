@@ -3,10 +3,10 @@ import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 import type { Argument, StoredQuery } from './queries.ts';
 import { readyToPractise, readyToRead } from './ready.ts';
 
-/** What is told of a query that is followed. */
+/** The listeners of a query that is followed. */
 export interface Following<Value> {
   readonly next: (value: Value) => void;
-  /** Why it cannot be read, for people; nothing more comes then. */
+  /** Receives the reason why it cannot be read, for people; nothing more comes then. */
   readonly failed: (message: string) => void;
 }
 
@@ -33,7 +33,7 @@ export function followStored<Arguments extends readonly Argument[], Value>(
   };
 }
 
-/** Reads it once. Rejects with the words for people where that cannot be done. */
+/** Reads it once; rejects with the words for people where that is impossible. */
 export async function readStored<Arguments extends readonly Argument[], Value>(
   query: StoredQuery<Arguments, Value>,
   ...args: Arguments
@@ -46,7 +46,10 @@ async function ready({ ofPractice = false }: Pick<StoredQuery<never, unknown>, '
   await (ofPractice ? readyToPractise() : readyToRead());
 }
 
-/** Says why something cannot be read in the words of the browser: the database passes them on within errors of its own, each on another line. */
+/**
+ * Finds the reason why something cannot be read in the words of the browser: the database passes them on within errors of its own, each on
+ * another line.
+ */
 function whyOf(error: unknown): string {
   if (!(error instanceof Error)) return STORAGE_SHUT;
   if ('inner' in error && error.inner instanceof Error) return whyOf(error.inner);

@@ -7,28 +7,28 @@ import { loadLog, loadSessions, loadWeek } from '../../storage/reading/practice.
 import { noteOrder } from '../practice/entry-order.ts';
 import type { StoredQuery } from './queries.ts';
 
-/** The pages of a player's log from a day on; null is nobody of the studio. */
+/** Reads the pages of a player's log from a day on; null is nobody of the studio. */
 export const LOG: StoredQuery<[playerId: string | null, from?: string], readonly LogRecord[]> = { read: readLog, ofPractice: true };
 
-/** The entries of a player's log from a day on, in their order. */
+/** Reads the entries of a player's log from a day on, in order. */
 export const ENTRIES: StoredQuery<[playerId: string | null, from?: string], readonly LogEntry[]> = {
   read: async (playerId, from) => entriesOf(await readLog(playerId, from)),
   ofPractice: true,
 };
 
-/** The sessions of a player, the newest first. */
+/** Reads the sessions of a player, the newest first. */
 export const SESSIONS: StoredQuery<[playerId: string | null], readonly SessionRecord[]> = { read: loadSessions, ofPractice: true };
 
-/** How the weeks of a player are planned; null where nothing is kept yet. */
+/** Reads the plan of a player's weeks; null where nothing is kept yet. */
 export const WEEK: StoredQuery<[playerId: string | null], WeekRecord | null> = { read: loadWeek, ofPractice: true };
 
-/** What the teacher has set for a player, and where the player is with it. */
+/** The settings of the teacher for a player, and the player's progress with them. */
 export interface SetForPlayer extends SetByTeacher {
-  /** How help fades with what is practised; null where no course is set. */
+  /** Gives the course of fading help of a practised part; null where none is set. */
   readonly fadingOf: (practised: Pick<Practised, 'piece' | 'part'>) => Fading | null;
 }
 
-/** What the teacher has set for a player, by all of the log. */
+/** Reads the settings of the teacher for a player, by all of the log. */
 export const SET_FOR_PLAYER: StoredQuery<[playerId: string | null], SetForPlayer> = {
   read: async (playerId) => {
     const entries = entriesOf(await readLog(playerId));

@@ -4,26 +4,26 @@ import { loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } f
 import { loadStudio, piecesUsing } from '../../storage/reading/studio.ts';
 import type { StoredQuery } from './queries.ts';
 
-/** The instruments, players and schools of the studio. */
+/** Reads the instruments, players and schools of the studio. */
 export const STUDIO: StoredQuery<[], Studio> = { read: loadStudio };
 
 export type { PieceList };
 
-/** The pieces that were changed last, so many of them: what a list begins with. */
+/** Reads a number of pieces that were changed last: those with which a list begins. */
 export const NEWEST_PIECES: StoredQuery<[most: number], PieceList> = { read: loadNewest };
 
-/** All pieces that can be read, the last changed first, and how many cannot. */
+/** Reads all pieces that can be read, the last changed first, and counts those that cannot. */
 export const PIECES: StoredQuery<[], PieceList> = { read: loadPieces };
 
-/** All pieces as they are stored, unchecked: enough to name them. */
+/** Reads all pieces as they are stored, unchecked: enough to name them. */
 export const STORED_PIECES: StoredQuery<[], readonly PieceRecord[]> = { read: loadStoredPieces };
 
-/** The piece of an id; null where there is none. */
+/** Reads the piece of an id; null where there is none. */
 export const PIECE: StoredQuery<[id: string | null], PieceRecord | null> = {
   read: async (id) => (id === null ? null : await loadPiece(id)),
 };
 
-/** The pieces that use an instrument, are for a player, or follow a school. */
+/** Reads the pieces that use an instrument, are for a player, or follow a school. */
 export const PIECES_USING: StoredQuery<[field: keyof Uses, id: string], readonly PieceRecord[]> = { read: piecesUsing };
 
 /** The studio with its pieces, the last changed first. */
@@ -31,7 +31,7 @@ export interface StudioWithPieces extends Studio {
   readonly pieces: readonly PieceRecord[];
 }
 
-/** The studio with its pieces. */
+/** Reads the studio with its pieces. */
 export const STUDIO_WITH_PIECES: StoredQuery<[], StudioWithPieces> = {
   read: async () => {
     const [studio, { records }] = await Promise.all([loadStudio(), loadPieces()]);

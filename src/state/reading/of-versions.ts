@@ -5,7 +5,7 @@ import type { StoredQuery } from './queries.ts';
 
 export type { Version };
 
-/** The earlier versions of a record, the newest first. */
+/** Reads the earlier versions of a record, the newest first. */
 export const VERSIONS: StoredQuery<[name: DocumentName, id: string], readonly Version[]> = { read: versionsOf };
 
 /** Reads versions of a kind of record by their number: as the record was, or null where that does not read. */

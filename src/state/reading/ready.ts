@@ -4,8 +4,8 @@ import { isDemo } from '../of-demo/is-demo.ts';
 import { writeUnwritten } from '../../storage/beside/unwritten.ts';
 
 /**
- * What every page waits for before it reads: the demo is put in where the application runs with one and was never started
- * before, and what an earlier page left unwritten is in the database. Rejects where the database does not answer.
+ * Prepares what every page needs before it reads: the demo is put in where the application runs with one and was never started before, and
+ * changes that an earlier page left unwritten are in the database. Rejects where the database does not answer.
  */
 export async function readyToRead(): Promise<void> {
   preparing ??= prepared();
@@ -17,10 +17,10 @@ export async function readyToRead(): Promise<void> {
   }
 }
 
-/** What every page waits for is done once for a page, and again where it failed. */
+/** The preparation is done once for a page, and again where it failed. */
 let preparing: Promise<void> | null = null;
 
-/** The same for what needs the log or the sessions: those of the demo are there too. */
+/** Prepares what pages with the log or the sessions need: those of the demo are there too. */
 export async function readyToPractise(): Promise<void> {
   await readyToRead();
   if (isDemo()) await practisedDemo();
@@ -37,5 +37,5 @@ async function prepared(): Promise<void> {
   requestIdleCallback(() => setTimeout(() => void import('../backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
 }
 
-/** What keeps the studio waits so long after the first quiet moment, ms: nothing of it holds up the first drawing. */
+/** The time after the first quiet moment for which the code that keeps the studio waits, ms: it must not delay the first drawing. */
 const AT_REST_MS = 2000;

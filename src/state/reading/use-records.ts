@@ -10,36 +10,36 @@ import { isWaiting } from '../keeping/waiting.ts';
 import { followStored } from './follow-stored.ts';
 import type { StoredQuery } from './queries.ts';
 
-/** The records of a kind that a page shows, and what is done with them. */
+/** The records of a kind that a page shows, with the actions on them. */
 export interface ShownRecords<Name extends DocumentName> {
-  /** The last changed first; null until they are read. */
+  /** The records, the last changed first; null until they are read. */
   readonly records: readonly RecordOf<Name>[] | null;
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
   /** Shows a record at once and writes it then; `base` is the record before the change, null for a new one. */
   readonly keep: (next: RecordOf<Name>, base: RecordOf<Name> | null) => void;
-  /** Brings a record back as it was in an earlier version; how it is now becomes a version too. */
+  /** Brings a record back as it was in an earlier version; the present one becomes a version too. */
   readonly bringBack: (was: RecordOf<Name>) => void;
   readonly remove: (id: string) => void;
 }
 
-/** What other tabs changed, and what was brought back here. */
+/** The changes of other tabs, and the records brought back here. */
 export interface Elsewhere {
-  /** How often a record was: fields that are typed into begin again with what is there. */
+  /** Gives the number of times a record was changed: fields that are typed into begin again with what is there. */
   readonly timesOf: (id: string | undefined) => number;
   readonly notice: string | null;
   readonly dismiss: () => void;
 }
 
-/** Records of a kind. */
+/** The choice of records of a kind. */
 interface Asked<Name extends DocumentName> {
   readonly name: Name;
-  /** A word tells which of them are meant: they are read again when it changes. */
+  /** The key of the choice: they are read again when it changes. */
   readonly of: string;
   readonly belongs: (record: RecordOf<Name>) => boolean;
 }
 
-/** Records of a kind, kept as they are changed; what another tab writes of them is shown as it comes. */
+/** Gives records of a kind, kept as they are changed; those that another tab writes are shown as they come. */
 export function useRecords<Name extends DocumentName>({ name, of, belongs }: Asked<Name>): ShownRecords<Name> {
   const [read, setShown] = useState<(Shown<Name> & { readonly of: string }) | null>(null);
   // Until those of another player are read, none are known.
@@ -83,20 +83,20 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
   };
 }
 
-/** All records of a kind that can be read. */
+/** Gives all records of a kind that can be read. */
 function recordsOf<Name extends DocumentName>(name: Name): StoredQuery<[], readonly RecordOf<Name>[]> {
   return { read: async () => await loadAll(name), ofPractice: OF_PRACTICE.has(name) };
 }
 
-/** The demo brings these kinds after the rest of it. */
+/** The kinds that the demo brings after the rest of it. */
 const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'week', 'log']);
 
-/** What stands on the page. */
+/** The state of the page. */
 interface Shown<Name extends DocumentName> {
   readonly records: readonly RecordOf<Name>[];
-  /** The records there were when they were last read: what is no longer among them was deleted. */
+  /** The records there were when they were last read: one that is no longer among them was deleted. */
   readonly known: ReadonlySet<string>;
-  /** How often each, by id, has changed elsewhere since it was typed here. */
+  /** The number of times each, by id, has changed elsewhere since it was typed here. */
   readonly times: ReadonlyMap<string, number>;
   readonly notice: string | null;
 }
@@ -105,12 +105,12 @@ function withFirst<Name extends DocumentName>(records: readonly RecordOf<Name>[]
   return [next, ...records.filter(({ id }) => id !== next.id)];
 }
 
-/** The teacher is told that some records are otherwise now. */
+/** Tells the teacher that some records are different now. */
 function told<Name extends DocumentName>(shown: Shown<Name>, ids: readonly string[], notice: string): Shown<Name> {
   return { ...shown, times: new Map([...shown.times, ...ids.map((id) => [id, (shown.times.get(id) ?? 0) + 1] as const)]), notice };
 }
 
-/** What stands on the page once the records were read again: what is changed here and not written yet stays. */
+/** Gives the state of the page once the records were read again: changes made here and not written yet stay. */
 function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
   const known = new Set(read.map(({ id }) => id));
   if (!shown) return { records: read, known, times: new Map(), notice: null };
@@ -131,11 +131,11 @@ function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: re
 interface Written<Name extends DocumentName> {
   readonly next: RecordOf<Name>;
   readonly written: RecordOf<Name>;
-  /** What another tab wrote is in it as well. */
+  /** Whether a change of another tab is in it as well. */
   readonly isJoined: boolean;
 }
 
-/** What stands on the page once a record is written; what was changed meanwhile is on its way and follows from this. */
+/** Gives the state of the page once a record is written; changes made meanwhile are on their way and follow from this. */
 function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
   if (!shown.records.includes(next)) return shown;
   const now = { ...shown, records: shown.records.map((each) => (each === next ? written : each)) };

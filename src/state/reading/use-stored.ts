@@ -3,7 +3,7 @@ import type { Asked } from '../../engine/asked.ts';
 import { followStored } from './follow-stored.ts';
 import type { Argument, StoredQuery } from './queries.ts';
 
-/** What was read by a query with some arguments. */
+/** The result of a query with its arguments. */
 interface Got<Value> {
   readonly query: unknown;
   readonly key: string;
@@ -37,7 +37,7 @@ export function useStored<Arguments extends readonly Argument[], Value>(
   return got?.query === query && got.key === key ? got.asked : { state: 'waiting' };
 }
 
-/** The answer once it is there, and something else where nothing can be read; null until then. */
+/** Gives the answer once it is there, and something else where nothing can be read; null until then. */
 export function storedOr<Value>(asked: Asked<Value>, otherwise: Value): Value | null {
   switch (asked.state) {
     case 'waiting':

@@ -11,7 +11,7 @@ import { workStore } from '../bench/work.ts';
 /** A rule for the school that the teacher's corrections suggest, or one that was just made. */
 export type Rule =
   | { readonly state: 'offered'; readonly question: QuestionName; readonly side: string }
-  /** `before`: what the school answered until now; null for nothing. */
+  /** A rule that was just made; `before` is the school's answer until now, null for none. */
   | {
       readonly state: 'made';
       readonly question: QuestionName;
@@ -23,7 +23,7 @@ export type Rule =
 /** The rule offered or just made; null most of the time. */
 export const ruleStore = create<{ readonly rule: Rule | null }>()(() => ({ rule: null }));
 
-/** Watches what the teacher corrects, until the returned function is called. */
+/** Watches the teacher's corrections, until the returned function is called. */
 export function watchCorrections(): () => void {
   const stopPlans = planningStore.subscribe(({ planSet }, { planSet: earlier }) => {
     if (!planSet || !earlier || planSet.best === earlier.best) return;
@@ -43,7 +43,7 @@ export function watchCorrections(): () => void {
   };
 }
 
-/** The one lock by which two briefs of the same line differ; null where it is not one. */
+/** Finds the one lock by which two briefs of the same line differ; null where it is not one. */
 function lockAdded(before: Brief, after: Brief): Lock | null {
   if (!dequal(before.material, after.material)) return null;
   const [were, are] = [before.locks ?? [], after.locks ?? []];
@@ -78,7 +78,7 @@ async function makeRule({ question, side }: Pick<Rule, 'question' | 'side'>): Pr
   if (record) ruleStore.setState({ rule: { state: 'made', question, side, school: record.document.name, before } });
 }
 
-/** No rule: it is not offered again. */
+/** Drops the rule, so that it is not offered again. */
 export function dropRule(): void {
   ruleStore.setState({ rule: null });
 }

@@ -1,12 +1,12 @@
 import { type CorrectionMade, database } from '../../storage/database/database.ts';
 
-/** After so many corrections of one kind the application offers to make a rule of it. */
+/** The number of corrections of one kind after which the application offers to make a rule of it. */
 export const ENOUGH = 3;
 
-/** How many corrections are remembered. */
+/** The number of corrections that are remembered. */
 const MOST_KEPT = 300;
 
-/** Remembers a correction; true when it is the one after which a rule is to be offered, once. One note counts once. */
+/** Remembers a correction; true when it is the one after which a rule is offered, once. One note counts once. */
 export async function noteCorrection(made: Omit<CorrectionMade, 'offered'>): Promise<boolean> {
   return await database.transaction('rw', database.facts, async () => {
     const known = await corrections();

@@ -9,7 +9,7 @@ import { pieceTitle } from '../../words/labels.ts';
 import { workStore } from '../bench/work.ts';
 import { schoolOfPiece } from './school-actions.ts';
 
-/** What a rule would change: the name of the school, and of every piece that would be fingered differently. */
+/** The changes that a rule would make: the name of the school, and of every piece that would be fingered differently. */
 export interface RuleChanges {
   readonly school: string;
   readonly pieces: readonly string[];
@@ -28,7 +28,7 @@ export async function changedByRule({ question, side }: Correction, signal: Abor
   return { school: school.name || 'the school', pieces };
 }
 
-/** The pieces of a school; the one on the bench as it stands there. */
+/** Lists the pieces of a school; the one on the bench as it stands there. */
 async function piecesOf(schoolId: string): Promise<readonly { readonly name: string; readonly brief: Brief }[]> {
   const { pieceId, name, brief } = workStore.getState();
   const others = (await piecesUsing('schoolId', schoolId)).filter(({ id }) => id !== pieceId);

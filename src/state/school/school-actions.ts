@@ -11,7 +11,7 @@ import { changeFollowed } from '../bench/saving.ts';
 import { allKept, keep } from '../keeping/keep.ts';
 import { workStore } from '../bench/work.ts';
 
-/** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
+/** Gives the school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
 export async function schoolOfPiece(): Promise<SchoolRecord> {
   const { schoolId } = workStore.getState();
   const schools = await database.schools.toArray();
@@ -19,7 +19,7 @@ export async function schoolOfPiece(): Promise<SchoolRecord> {
   return followed ?? newSchool(schoolDocument(OWN_SCHOOL, {}));
 }
 
-/** Changes the school that the piece on the bench follows; every piece that follows it is taught so from now on. */
+/** Changes the school that the piece on the bench follows; every piece that follows it is taught that way from now on. */
 export async function changeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
   return await changeFollowed(async () => await writtenWith(change));
 }
@@ -38,7 +38,7 @@ async function writtenWith(change: (school: School) => School): Promise<SchoolRe
   return { ...record, document };
 }
 
-/** Gives a finger pattern the teacher's own name; an empty one takes it away. */
+/** Gives a finger pattern the teacher's own name; an empty one removes it. */
 export async function namePattern(key: string, name: string): Promise<void> {
   await changeSchool((school) => {
     const { [key]: _, ...others } = school.patternNames ?? {};

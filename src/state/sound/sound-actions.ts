@@ -4,10 +4,10 @@ import { planShown } from '../planning.ts';
 import { selectionStore, type Passage, passageOf } from '../selection.ts';
 import { type SoundChoices, soundStore } from './sound.ts';
 
-/** Stops what sounds; null in silence. */
+/** The function that stops the sound; null in silence. */
 let stopSound: (() => void) | null = null;
 
-/** How often sound was begun or stopped: a start that takes its time sees that it is no longer wanted. */
+/** The number of times sound was begun or stopped: a start that takes its time sees that it is no longer wanted. */
 let turns = 0;
 
 /** Plays the selected passage, or the line from the selected note on; or stops. */
@@ -16,7 +16,7 @@ export function togglePlaying(): void {
   else stopPlaying();
 }
 
-/** Stops what plays; false in silence. */
+/** Stops the sound; false in silence. */
 export function silence(): boolean {
   if (soundStore.getState().state === 'silent') return false;
   stopPlaying();
@@ -30,7 +30,7 @@ function stopPlaying(): void {
   soundStore.setState({ state: 'silent', note: null });
 }
 
-/** Changes how the line is played, the next time. */
+/** Changes how the line is played next time. */
 export function chooseSound(choices: Partial<SoundChoices>): void {
   soundStore.setState(choices);
 }
@@ -79,7 +79,7 @@ async function startPlaying(asked: Passage | null = null, plan: Plan | null = pl
     const performance = performanceOf(plan, { from, to, pace, slides });
     const along = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone, from) };
     const stop = await playLine(performance, along, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
-    // It was stopped, or begun again, while it was starting.
+    // The sound was stopped, or begun again, while it was starting.
     if (turn !== turns) return stop();
     stopSound = stop;
     soundStore.setState({ state: 'playing' });

@@ -1,11 +1,11 @@
 import { create } from 'zustand';
 
-/** What sounds under the line: nothing, its tonic, or an open string by its name in documents' form. */
+/** The sound under the line: none, its tonic, or an open string by its name in documents' form. */
 export type Drone = 'none' | 'tonic' | { readonly open: string };
 
-/** How the line is played. */
+/** The way in which the line is played. */
 export interface SoundChoices {
-  /** Share of the tempo. */
+  /** The share of the tempo. */
   readonly pace: number;
   readonly slides: boolean;
   readonly countIn: boolean;
@@ -17,9 +17,9 @@ export interface SoundChoices {
 /** The sound of the bench: whether it plays, and which note is sounding. */
 export interface Sound extends SoundChoices {
   readonly state: 'silent' | 'starting' | 'playing';
-  /** Line index; null in a rest, while counting in, and in silence. */
+  /** The line index; null in a rest, while counting in, and in silence. */
   readonly note: number | null;
-  /** Why there is no sound. */
+  /** The reason why there is no sound. */
   readonly trouble: string | null;
 }
 

@@ -1,9 +1,6 @@
-/*
- * Small texts that a browser keeps beside the database and gives at once. A browser may refuse them all, or have no room: then there is
- * nothing, and nothing is kept.
- */
+/* Small texts that a browser keeps beside the database and gives at once. A browser may refuse them all, or have no room: then nothing is kept. */
 
-/** A text that is kept under a key; null where there is none. */
+/** Gives a text that is kept under a key; null where there is none. */
 export function textBeside(key: string): string | null {
   try {
     return globalThis.localStorage?.getItem(key) ?? null;
@@ -12,7 +9,7 @@ export function textBeside(key: string): string | null {
   }
 }
 
-/** Keeps a text under a key, null takes it away; false where it could not be kept. */
+/** Keeps a text under a key, null removes it; false where it could not be kept. */
 export function keepBeside(key: string, text: string | null): boolean {
   try {
     if (text === null) globalThis.localStorage?.removeItem(key);
@@ -23,7 +20,7 @@ export function keepBeside(key: string, text: string | null): boolean {
   }
 }
 
-/** The keys that begin with something. */
+/** Lists the keys that begin with something. */
 export function keysBeside(beginning: string): readonly string[] {
   try {
     return Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(beginning));

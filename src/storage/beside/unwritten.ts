@@ -6,22 +6,22 @@ import { THIS_TAB } from '../../records/this-tab.ts';
 import { sentSince } from './sent.ts';
 
 /**
- * Leaves a record whose last change is not in the database yet for the next page, with how it was before and what is on its
- * way to the database; `change` is its number among the changes of this page. False where this place is full or shut.
+ * Leaves a record whose last change is not in the database yet for the next page, with the record before and the changes on their way to
+ * the database; `change` is its number among the changes of this page. False where this place is full or shut.
  */
 export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null, change: number): boolean {
   const left = { ...record, writtenBy: THIS_TAB, change, base, sent: sentSince(record.id, base) };
   return keepBeside(keyOf(record.id), JSON.stringify(left));
 }
 
-/** What was left of this record is in the database. */
+/** Forgets what was left of this record, because it is in the database. */
 export function forgetUnwritten(id: string): void {
   keepBeside(keyOf(id), null);
 }
 
 /**
- * Puts what earlier pages left into the database, unless that got there by itself. What cannot be written now, as on a full
- * disk, and what a newer version left stays where it is.
+ * Puts records that earlier pages left into the database, unless they got there by themselves. Those that cannot be written now, as on a
+ * full disk, and those that a newer version left stay where they are.
  */
 export async function writeUnwritten(): Promise<void> {
   const keys = keysOf('');
@@ -36,12 +36,12 @@ export async function writeUnwritten(): Promise<void> {
   }
 }
 
-/** Whether something was left of a record that could not be written yet. */
+/** Tells whether something was left of a record that could not be written yet. */
 export function isLeft(id: string): boolean {
   return keysOf(id).length > 0;
 }
 
-/** Whatever any page has left of a record is forgotten: the record is deleted. */
+/** Forgets whatever any page has left of a record that is deleted. */
 export function forgetAllLeft(id: string): void {
   for (const key of keysOf(`${id}/`)) keepBeside(key, null);
 }

@@ -17,24 +17,24 @@ import { DATABASE_NAME, tablesVersion } from './tables.ts';
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
   readonly id: string;
-  /** What kind it is of; a piece where that is not said. */
+  /** The kind of the record; a piece where that is not said. */
   readonly name?: DocumentName;
   readonly record: unknown;
   readonly reason: string;
   readonly at: number;
 }
 
-/** A record as it once was. */
+/** An earlier version of a record. */
 export interface VersionRecord {
-  /** Given by the database. */
+  /** The number, given by the database. */
   readonly number?: number;
-  /** Kind and id of the record: "piece/abc". */
+  /** The kind and id of the record: "piece/abc". */
   readonly of: string;
-  /** When the record was so, ms since 1970. */
+  /** The moment at which the record was like this, ms since 1970. */
   readonly at: number;
   /** The record as JSON, deflated. */
   readonly packed: Uint8Array<ArrayBuffer>;
-  /** Another tab, or a page that was left, had this while it was changed here or a moment before. */
+  /** Whether another tab, or a page that was left, had this version while it was changed here or a moment before. */
   readonly fromElsewhere: boolean;
 }
 
@@ -43,9 +43,9 @@ export interface CorrectionMade {
   readonly question: string;
   readonly side: string;
   readonly pieceId: string;
-  /** Line index. */
+  /** The line index. */
   readonly note: number;
-  /** It was offered as a rule already, and is not offered again. */
+  /** Whether it was offered as a rule already, and is not offered again. */
   readonly offered: boolean;
 }
 
@@ -54,18 +54,18 @@ export type FactRecord =
   | { readonly key: 'demo-seeded'; readonly value: boolean }
   /** The log and the sessions of the demo were put in. */
   | { readonly key: 'demo-practised'; readonly value: boolean }
-  /** The pieces that stand open in the row of the bench, by id, as they were opened. */
+  /** The pieces that are open in the row of the bench, by id, in the order in which they were opened. */
   | { readonly key: 'open-pieces'; readonly value: readonly string[] }
-  /** When the studio was last saved as a file, ms since 1970. */
+  /** The moment the studio was last saved as a file, ms since 1970. */
   | { readonly key: 'backed-up'; readonly value: number }
-  /** When the reminder of the backup was put off, ms since 1970. */
+  /** The moment the reminder of the backup was put off, ms since 1970. */
   | { readonly key: 'backup-put-off'; readonly value: number }
-  /** The folder that holds the newest backup. */
+  /** The folder with the newest backup. */
   | { readonly key: 'backup-folder'; readonly value: FileSystemDirectoryHandle }
-  /** What the teacher corrected, and what was offered as a rule of the school for it. */
+  /** The teacher's corrections, and those offered as a rule of the school. */
   | { readonly key: 'corrections'; readonly value: readonly CorrectionMade[] };
 
-/** What a piece of the first tables did not have. */
+/** The links that a piece of the first tables did not have. */
 const UNLINKED: LinksOf['piece'] = { instrumentId: null, playerId: null, schoolId: null, changed: null };
 
 /** A record as the first two versions of the tables kept it, where each kind had a name of its own for its document; or as it is now. */
@@ -75,10 +75,10 @@ export interface EarlierRecord {
   document?: unknown;
 }
 
-/** By what else a table is searched: logs by whose they are and their day. */
+/** The further keys by which a table is searched: logs by player and day. */
 const MORE_KEYS: Readonly<Record<string, string>> = { logs: ', [playerId+document.day]' };
 
-/** The browser's database. Reach it through the functions of this folder, which check what goes in and comes out. */
+/** The browser's database. Reach it through the functions of this folder, which check everything that goes in and comes out. */
 export class DovePathDatabase extends Dexie {
   readonly pieces!: EntityTable<PieceRecord, 'id'>;
   readonly instruments!: EntityTable<InstrumentRecord, 'id'>;
@@ -96,7 +96,7 @@ export class DovePathDatabase extends Dexie {
     name = DATABASE_NAME,
     private readonly kinds: Readonly<Record<string, { readonly plural: string }>> = DOCUMENT_KINDS,
   ) {
-    // What is said to be saved is on the disk, not in the memory of the machine.
+    // A record that is said to be saved is on the disk, not in the memory of the machine.
     super(name, { chromeTransactionDurability: 'strict' });
     // A later version adds its tables and an upgrade; documents inside the records have versions of their own.
     this.version(1).stores({ pieces: 'id, updatedAt', setAside: 'id', facts: 'key' });
@@ -117,24 +117,24 @@ export class DovePathDatabase extends Dexie {
       });
   }
 
-  /** The table of a kind of document. */
+  /** Gives the table of a kind of document. */
   tableOf<Name extends DocumentName>(name: Name): Table<RecordOf<Name>, string> {
     return this.table(this.kinds[name]?.plural ?? name);
   }
 }
 
-/** A record from before there were schools. */
+/** Upgrades a record from before there were schools. */
 function followsNoSchool(record: { schoolId?: unknown }): void {
   record.schoolId ??= null;
 }
 
-/** A record from before two tabs were told apart. */
+/** Upgrades a record from before two tabs were told apart. */
 function countsItsWrites(record: { revision?: unknown; writtenBy?: unknown }): void {
   record.revision ??= 0;
   record.writtenBy ??= null;
 }
 
-/** Moves a record's document to where it now stands; one that has it there stays as it is. */
+/** Moves a record's document to its present field; one that has it there stays as it is. */
 export function underOneName(record: EarlierRecord): void {
   record.document ??= record.piece ?? record.sheet;
   delete record.piece;

@@ -1,7 +1,7 @@
-/** The database of a browser at work answers long before this, ms; one that is held by another page may never. */
+/** The time long before which the database of a working browser answers, ms; one that is held by another page may never. */
 const PATIENCE_MS = 10_000;
 
-/** What the work gives; rejects where it is not done in time. */
+/** Gives the result of work; rejects where it is not done in time. */
 export async function inTime<Value>(work: Promise<Value>, late: () => Error): Promise<Value> {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const waiting = new Promise<never>((_, reject) => {

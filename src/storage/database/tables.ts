@@ -3,7 +3,7 @@ import { DOCUMENT_KINDS } from '#core/documents';
 /** The name of the browser's database. */
 export const DATABASE_NAME = 'dove-path';
 
-/** The version of a database with a table for every kind of document: every kind that comes adds one. */
+/** Gives the version of a database with a table for every kind of document: every kind that is added adds one. */
 export function tablesVersion(kinds: Readonly<Record<string, unknown>> = DOCUMENT_KINDS): number {
   return Object.keys(kinds).length + 1;
 }

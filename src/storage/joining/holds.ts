@@ -1,9 +1,9 @@
 import type { Holds } from '../../records/record.ts';
 
-/** So many pages are remembered of one record: what a page left comes back soon or never. */
+/** The number of pages remembered of one record: a change that a page left comes back soon or never. */
 const PAGES = 8;
 
-/** What a record holds once a change of a page is in it, too. */
+/** Gives the held changes of a record once a change of a page is in it, too. */
 export function holdingToo(holds: Holds | undefined, page: string | null, change: number | null): Holds | undefined {
   if (page === null || change === null) return holds;
   const { [page]: before = 0, ...others } = holds ?? {};
@@ -11,8 +11,8 @@ export function holdingToo(holds: Holds | undefined, page: string | null, change
 }
 
 /**
- * Whether a record holds a change of a page already. A browser that is killed forgets what it last did beside the database: what a
- * page had left and taken away again is there once more, and must not be written over what came later.
+ * Tells whether a record has a change of a page already. A browser that is killed forgets its last actions beside the database: a change
+ * that a page had left and removed again is there once more, and must not be written over later ones.
  */
 export function isHeld(holds: Holds | undefined, page: string | null, change: number | null): boolean {
   return page !== null && change !== null && (holds?.[page] ?? -1) >= change;

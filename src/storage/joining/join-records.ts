@@ -11,7 +11,7 @@ export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<
   readonly there: RecordOf<Name>;
 }
 
-/** Both changes of a record that two pages have changed, in one; null where they do not go together. */
+/** Joins both changes of a record that two pages have changed; null where they do not go together. */
 export async function joinedRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
   const join = name === 'piece' ? joinedPiece : joined;
   const documents = ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document);
@@ -19,14 +19,14 @@ export async function joinedRecord<Name extends DocumentName>(name: Name, twice:
   return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinedLinks(twice)) : null;
 }
 
-/** Two pages that made a week at once both began with the same: what either has typed is told apart from what it began with. */
+/** Finds the common beginning of a week that two pages made at once: both began with the same, from which their changes are told apart. */
 function begunAlike(name: DocumentName, twice: Twice<unknown>): Twice<unknown> {
   return name === 'week' && twice.bases.length === 0 ? { ...twice, bases: [WEEK_AS_MADE] } : twice;
 }
 
 const WEEK_AS_MADE = newWeek({ playerId: null, name: '' }).document;
 
-/** What the record uses of the studio. */
+/** Joins the links of a record to the studio. */
 function joinedLinks(twice: Twice<object>): Partial<Uses> {
   const uses = ofEach(twice, (record): Partial<Uses> => record);
   const used = LINKS.filter((link) => uses.here[link] !== undefined);

@@ -2,10 +2,10 @@ import { dequal } from 'dequal';
 import { type Fields, isFields } from '../reading/read-record.ts';
 import type { Twice } from './twice.ts';
 
-/** By what an item of a list is the same one in two tabs: its place, its value, or something that it holds. */
+/** A rule by which an item of a list is the same one in two tabs: its place, its value, or something in it. */
 type SameBy = 'place' | 'value' | ((item: Fields) => unknown);
 
-/** Lists that are joined item by item, by their fields; in any other list one item only makes sense beside the others. */
+/** The lists that are joined item by item, by their fields; in any other list one item only makes sense beside the others. */
 export const JOINED_LISTS: Readonly<Record<string, SameBy>> = {
   minutes: 'place',
   tags: 'value',
@@ -13,19 +13,19 @@ export const JOINED_LISTS: Readonly<Record<string, SameBy>> = {
   positions: 'value',
   shifts: ({ shift }) => shift,
   states: ({ stage }) => stage,
-  // Of a session the item itself, of a week beside what is asked of it.
+  // In a session it is the item itself, in a week beside what is asked of it.
   items: ({ practised, item }) => practised ?? (isFields(item) ? item['practised'] : item),
 };
 
-/** Joins one item that both tabs have. */
+/** A function that joins one item that both tabs have. */
 type JoinItem = (twice: Twice<unknown>) => unknown;
 
-/** A list with its items by what makes each the same one in every tab. */
+/** A list with its items by the key that makes each the same one in every tab. */
 type Keyed = ReadonlyMap<string, unknown>;
 
 /**
- * A list that two tabs have changed, item by item: what either has added is in it, what either has taken away is not, unless the other
- * has changed just that. Null where the list of this field is not joined so.
+ * Joins a list that two tabs have changed, item by item: an item either has added is in it, one either has removed is not, unless the other
+ * has changed just that. Null where the list of this field is not joined in this way.
  */
 export function joinedList(field: string, { bases, here, there, counts }: Twice<unknown>, joinItem: JoinItem): readonly unknown[] | null {
   const sameBy = JOINED_LISTS[field];
@@ -46,7 +46,7 @@ export function joinedList(field: string, { bases, here, there, counts }: Twice<
   return keys.map((key) => (own.has(key) && others.has(key) ? join(key) : (own.get(key) ?? others.get(key))));
 }
 
-/** Items by what makes them the same, the second of the same kind by its number. */
+/** Gives items by their keys, the second of the same kind by its number. */
 function keyed(list: unknown, sameBy: SameBy): Keyed {
   const items = new Map<string, unknown>();
   for (const [place, item] of (Array.isArray(list) ? list : []).entries()) {

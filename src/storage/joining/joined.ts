@@ -3,20 +3,20 @@ import { type Fields, isFields } from '../reading/read-record.ts';
 import { joinedList } from './joined-lists.ts';
 import type { Twice } from './twice.ts';
 
-/** What belongs to the notes of a piece and only makes sense with them: they come from one side or the other, together. */
+/** The fields that belong to the notes of a piece and only make sense with them: they come from one side or the other, together. */
 const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
 
 /**
- * One value of two that were changed at once: field by field what was changed, and where both changed the same field, the
- * one that counts. Lists come item by item or whole, by the field they stand in. What the first page has changed and put back again
- * is a change as well. Without a base both were made at once, from nothing.
+ * Joins two values that were changed at once: field by field the one that was changed, and where both changed the same field, the one that
+ * counts. Lists come item by item or whole, by the field they stand in. A change that the first page has made and taken back again is a
+ * change as well. Without a base both were made at once, from nothing.
  */
 export function joined({ bases, here, there, counts }: Twice<unknown>, field = ''): unknown {
   if (bases.length > 0 && bases.every((base) => dequal(base, here))) return there;
   if (bases.some((base) => dequal(base, there))) return here;
   const list = joinedList(field, { bases, here, there, counts }, joined);
   if (list !== null) return list;
-  // What was not there before had nothing in it.
+  // A value that was not there before had nothing in it.
   const before = bases.map((base) => base ?? (base === undefined ? {} : null));
   if (!isFields(here) || !isFields(there) || !before.every(isFields)) return counts === 'here' ? here : there;
   const names = new Set([...Object.keys(here), ...Object.keys(there)]);
@@ -27,12 +27,12 @@ export function joined({ bases, here, there, counts }: Twice<unknown>, field = '
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
 }
 
-/** The same for the document of a piece, whose notes, locks and marks stay together. */
+/** Joins the document of a piece, whose notes, locks and marks stay together. */
 export function joinedPiece(twice: Twice<unknown>): unknown {
   return joined(withNotesTogether(twice));
 }
 
-/** Where the side that counts has changed its notes, the other has them too. */
+/** Where the side that counts has changed its notes, the other fields come with them. */
 function withNotesTogether(twice: Twice<unknown>): Twice<unknown> {
   const { bases, here, there, counts } = twice;
   if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return twice;

@@ -3,8 +3,8 @@ import { type LogEntry, mergedEntries } from '#core/practice/log';
 import type { LogRecord, RecordOf } from '../../records/record.ts';
 
 /**
- * A page of a log with the entries of the page that is there: entries are only ever added, so that two pages are always one with the
- * entries of both, each once, in the order of time. Anything else stays as it is.
+ * Adds the stored entries to a page of a log: entries are only ever added, so that two pages are always one with the entries of both, each
+ * once, in the order of time. Anything else stays as it is.
  */
 export function withEntriesThere<Name extends DocumentName>(record: RecordOf<Name>, there: RecordOf<Name> | undefined): RecordOf<Name> {
   if (!there || !isLog(record) || !isLog(there)) return record;
@@ -12,12 +12,12 @@ export function withEntriesThere<Name extends DocumentName>(record: RecordOf<Nam
   return Object.assign({}, record, { document: { ...record.document, entries } });
 }
 
-/** Whether a record is a page of a log. */
+/** Tells whether a record is a page of a log. */
 export function isLogRecord(record: RecordOf<DocumentName>): record is LogRecord {
   return isLog(record);
 }
 
-/** Whether a record is a page of a log: nothing in it is written over, and no versions are kept of it. */
+/** Tells whether a record is a page of a log: nothing in it is written over, and no versions are kept of it. */
 export function isLog(record: { readonly document: object }): record is { readonly document: { readonly entries: readonly LogEntry[] } } {
   return 'entries' in record.document;
 }

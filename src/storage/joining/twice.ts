@@ -1,9 +1,9 @@
 /** A value that two pages have changed at once. */
 export interface Twice<Value> {
-  /** How the first page read it, and what it has sent to the database since: each may be what the other page began with. */
+  /** The value as the first page read it, and the values it has sent to the database since: each may be what the other page began with. */
   readonly bases: readonly Value[];
   readonly here: Value;
   readonly there: Value;
-  /** Which counts where both have changed the same. */
+  /** The value that counts where both have changed the same. */
   readonly counts: 'here' | 'there';
 }

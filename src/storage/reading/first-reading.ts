@@ -5,7 +5,7 @@ import { DATABASE_NAME, tablesVersion } from '../database/tables.ts';
 import { isOfThisVersion } from '../database/this-version.ts';
 import { keysOf } from '../beside/left-keys.ts';
 
-/** What the bench draws first: a piece as the browser keeps it, the pieces open beside it, and the studio to choose from. */
+/** The data that the bench draws first: a piece as the browser keeps it, the pieces open beside it, and the studio to choose from. */
 export interface FirstReading {
   readonly piece: PieceRecord;
   readonly open: readonly PieceRecord[];
@@ -14,14 +14,14 @@ export interface FirstReading {
   readonly schools: readonly SchoolRecord[];
 }
 
-/** The version that Dexie gives the browser for one of ours. */
+/** The factor by which Dexie multiplies our version for the browser. */
 const DEXIE_FACTOR = 10;
 
 /**
- * Reads what the bench draws first straight from the browser, so that Dexie can be loaded later: the piece with this id, or
- * the one that was changed last. The piece stands open from then on. Gives "empty" where nothing was ever kept, and null
- * where reading is not enough: something was left unwritten, the tables are of another version, a demo is still to be put
- * in, the piece is missing or does not read, or the browser does not answer.
+ * Reads the data that the bench draws first straight from the browser, so that Dexie can be loaded later: the piece with this id, or the
+ * one that was changed last. The piece is open from then on. Gives "empty" where nothing was ever kept, and null where reading is not
+ * enough: something was left unwritten, the tables are of another version, a demo is still to be put in, the piece is missing or does not
+ * read, or the browser does not answer.
  */
 export async function readFirst(id: string | null, demo: boolean): Promise<FirstReading | 'empty' | null> {
   if (keysOf('').length > 0) return null;
@@ -36,7 +36,7 @@ export async function readFirst(id: string | null, demo: boolean): Promise<First
   }
 }
 
-/** The database as it is; it is not made where there is none. */
+/** Opens the database as it is; it is not made where there is none. */
 async function opened(): Promise<IDBDatabase | 'empty' | null> {
   return await new Promise((resolve) => {
     try {
@@ -74,13 +74,13 @@ async function readIn(database: IDBDatabase, id: string | null, demo: boolean): 
   return { piece: asked, open: beside.filter((record) => record !== undefined), instruments, players, schools };
 }
 
-/** Notes which pieces stand open; closing the database waits for it. A browser that cannot write says so with the first change. */
+/** Notes which pieces are open; closing the database waits for it. A browser that cannot write says so with the first change. */
 function noteOpen(database: IDBDatabase, ids: readonly string[]): void {
   const fact: FactRecord = { key: 'open-pieces', value: ids };
   database.transaction('facts', 'readwrite').objectStore('facts').put(fact);
 }
 
-/** The piece that was changed last. */
+/** Finds the piece that was changed last. */
 async function newest(pieces: IDBObjectStore): Promise<PieceRecord | undefined> {
   const cursor = await answered<IDBCursorWithValue | null>(pieces.index('updatedAt').openCursor(null, 'prev'));
   return cursor?.value;

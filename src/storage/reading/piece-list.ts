@@ -3,20 +3,20 @@ import type { PieceRecord } from '../../records/record.ts';
 import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
 import { isOfThisVersion } from '../database/this-version.ts';
 
-/** All pieces that can be read, newest first, and how many records had to be set aside. */
+/** The pieces that can be read, newest first, and the number of records that had to be set aside. */
 export interface PieceList extends AllRead<'piece'> {
   readonly setAside: number;
-  /** These are all pieces, not only the ones that were changed last. */
+  /** Whether these are all pieces, not only the ones that were changed last. */
   readonly whole: boolean;
 }
 
-/** Whether a stored piece passes its check; one that does not is set aside. */
+/** Tells whether a stored piece passes its check; one that does not is set aside. */
 export async function checkRecord(id: string): Promise<boolean> {
   const record = await database.pieces.get(id);
   return record === undefined || (await readOrSetAside('piece', record)) !== null;
 }
 
-/** Reads the pieces that were changed last, `most` of them: what a list begins with. */
+/** Reads the pieces that were changed last, `most` of them: those with which a list begins. */
 export async function loadNewest(most: number): Promise<PieceList> {
   const stored = await database.pieces.orderBy('updatedAt').reverse().limit(most).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside('piece', record)));
@@ -28,14 +28,14 @@ export async function loadPieces(): Promise<PieceList> {
   return { ...(await readAll('piece')), setAside: await countSetAside(), whole: true };
 }
 
-/** All pieces as they are stored, newest first, unchecked: enough to name them. */
+/** Reads all pieces as they are stored, newest first, unchecked: enough to name them. */
 export async function loadStoredPieces(): Promise<readonly PieceRecord[]> {
   return await database.pieces.orderBy('updatedAt').reverse().toArray();
 }
 
 /**
- * Reads one piece, the newest without an id; null when there is none, or when it had to be set aside. A piece that this
- * version wrote was checked then and opens at once: `checkRecord` looks at it again when the bench is drawn.
+ * Reads one piece, the newest without an id; null when there is none, or when it had to be set aside. A piece that this version wrote was
+ * checked then and opens at once: `checkRecord` looks at it again when the bench is drawn.
  */
 export async function loadPiece(id: string | null): Promise<PieceRecord | null> {
   const record = id === null ? await database.pieces.orderBy('updatedAt').last() : await database.pieces.get(id);
@@ -43,7 +43,7 @@ export async function loadPiece(id: string | null): Promise<PieceRecord | null> 
   return isOfThisVersion(record) ? record : await readOrSetAside('piece', record);
 }
 
-/** When a piece was last changed, ms since 1970; 0 where there is none, or nothing to read. */
+/** Gives the moment a piece was last changed, ms since 1970; 0 where there is none, or nothing to read. */
 export async function newestChange(): Promise<number> {
   const newest = await database.pieces
     .orderBy('updatedAt')

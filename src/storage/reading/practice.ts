@@ -2,17 +2,17 @@ import { database } from '../database/database.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { loadAll, readOrSetAside } from './set-aside.ts';
 
-/** The sessions of a player, the newest first. */
+/** Reads the sessions of a player, the newest first. */
 export async function loadSessions(playerId: string | null): Promise<readonly SessionRecord[]> {
   return (await loadAll('session')).filter((session) => session.playerId === playerId);
 }
 
-/** The first and the last day there can be. */
+/** The first and the last possible day. */
 const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
 
 /**
- * The pages of a player's log from a day to a day ("2026-03-09", both inclusive; all of it unless they are given), in their
- * order; null is nobody of the studio.
+ * Reads the pages of a player's log from a day to a day ("2026-03-09", both inclusive; all of it unless they are given), in order; null is
+ * nobody of the studio.
  */
 export async function loadLog(playerId: string | null, from: string = FIRST_DAY, to: string = LAST_DAY): Promise<readonly LogRecord[]> {
   const stored = await (playerId === null
@@ -22,7 +22,7 @@ export async function loadLog(playerId: string | null, from: string = FIRST_DAY,
   return read.filter((record) => record !== null).toSorted((one, other) => one.document.day.localeCompare(other.document.day));
 }
 
-/** How the weeks of a player (null: nobody of the studio) are planned; null where nothing is kept yet. */
+/** Reads the plan of the weeks of a player (null: nobody of the studio); null where nothing is kept yet. */
 export async function loadWeek(playerId: string | null): Promise<WeekRecord | null> {
   return (await loadAll('week')).find((record) => record.playerId === playerId) ?? null;
 }

@@ -6,10 +6,10 @@ import { readAs, readAnyVersion } from '../../validation/documents.ts';
 import type { ChangedSince, Holds, LinksOf, RecordOf } from '../../records/record.ts';
 import { type EarlierRecord, underOneName } from '../database/database.ts';
 
-/** Something with fields, of which nothing is known. */
+/** A value with fields, of which nothing is known. */
 export type Fields = Readonly<Record<string, unknown>>;
 
-/** What a record of a kind has beside its document, as far as it can be read. */
+/** The fields of a record beside its document, as far as they can be read. */
 type ReadLinks = { readonly [Name in DocumentName]: (fields: Fields) => Promise<LinksOf[Name]> };
 
 const READ_LINKS: ReadLinks = {
@@ -29,8 +29,8 @@ const READ_LINKS: ReadLinks = {
 };
 
 /**
- * Reads a whole record, from the database, a file or what a page left: its document must pass its check, in whatever
- * version; what stands beside that and is damaged is replaced by what does no harm.
+ * Reads a whole record, from the database, a file or a page that left it: its document must pass its check, in whatever version; fields
+ * beside it that are damaged are replaced by harmless ones.
  */
 export async function readRecord<Name extends DocumentName>(name: Name, value: object): Promise<Reading<RecordOf<Name>>> {
   const fields: Fields & EarlierRecord = { ...value };
@@ -51,12 +51,12 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
   });
 }
 
-/** Whether a record does not read because a newer version of the application wrote it. */
+/** Tells whether a record does not read because a newer version of the application wrote it. */
 export function isOfNewer(issues: readonly Issue[]): boolean {
   return issues.some((issue) => issue.code === 'document/newer-version');
 }
 
-/** Whether something has fields, as every record does. */
+/** Tells whether something has fields, as every record does. */
 export function isFields(value: unknown): value is Fields {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

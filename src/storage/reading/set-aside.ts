@@ -4,8 +4,8 @@ import type { RecordOf } from '../../records/record.ts';
 import { isFields, isOfNewer, readRecord } from './read-record.ts';
 
 /**
- * A stored record as it reads, its document brought to this version; one that does not read is set aside, never dropped,
- * and null. One that a newer version wrote stays where it is, for that version to read, and is null too.
+ * Reads a stored record, its document brought to this version; one that does not read is set aside, never dropped, and null. One that a
+ * newer version wrote stays where it is, for that version to read, and is null too.
  */
 export async function readOrSetAside<Name extends DocumentName>(name: Name, record: RecordOf<Name>): Promise<RecordOf<Name> | null> {
   const reading = await readRecord(name, record);
@@ -31,16 +31,16 @@ async function outsideOfQueries(write: () => PromiseLike<unknown>): Promise<void
 
 /** The records of a kind. */
 export interface AllRead<Name extends DocumentName> {
-  /** Those that can be read, the last changed first. */
+  /** The records that can be read, the last changed first. */
   readonly records: readonly RecordOf<Name>[];
-  /** How many a newer version of the application wrote, which this one cannot read. */
+  /** The number of records that a newer version of the application wrote, which this one cannot read. */
   readonly newer: number;
 }
 
-/** All records of a kind. */
+/** Reads all records of a kind. */
 export async function readAll<Name extends DocumentName>(name: Name): Promise<AllRead<Name>> {
   const { version } = DOCUMENT_KINDS[name];
-  // Not by the table's index: a damaged record may not be in it.
+  // The table's index is not used: a damaged record may not be in it.
   const stored = await database.tableOf(name).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
   const records = read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
@@ -48,12 +48,12 @@ export async function readAll<Name extends DocumentName>(name: Name): Promise<Al
   return { records, newer };
 }
 
-/** All records of a kind that can be read, the last changed first. */
+/** Reads all records of a kind that can be read, the last changed first. */
 export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
   return (await readAll(name)).records;
 }
 
-/** How many records are set aside. */
+/** Counts the records that are set aside. */
 export async function countSetAside(): Promise<number> {
   return await database.setAside.count();
 }

@@ -20,7 +20,7 @@ export async function deleteRecord(name: DocumentName, id: string): Promise<Save
   );
 }
 
-/** By which field others use a record of a kind. */
+/** The field by which others use a record of a kind. */
 const LINK_TO: { readonly [Name in DocumentName]?: keyof Uses } = { instrument: 'instrumentId', player: 'playerId', school: 'schoolId' };
 
 async function untiePlayers(link: Exclude<keyof Uses, 'playerId'>, id: string): Promise<void> {

@@ -10,7 +10,7 @@ import { THIS_TAB } from '../../records/this-tab.ts';
 /** A piece while it is changed in its table. */
 type Changing = { -readonly [Field in keyof PieceRecord]: PieceRecord[Field] };
 
-/** What the pieces do when a record of a kind is written, `before` being how it was. */
+/** A change of the pieces when a record of a kind is written; `before` is the record as it was. */
 type Followers = { readonly [Name in DocumentName]: (record: RecordOf<Name>, before: RecordOf<Name> | null) => Promise<void> };
 
 const FOLLOWERS: Followers = {
@@ -28,7 +28,7 @@ const FOLLOWERS: Followers = {
   log: async () => undefined,
 };
 
-/** The pieces follow a record of the studio that is written, and remember how they were until the teacher has looked. */
+/** Lets the pieces follow a record of the studio that is written; they remember their state until the teacher has looked. */
 export async function piecesFollow<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
@@ -37,14 +37,14 @@ export async function piecesFollow<Name extends DocumentName>(
   await FOLLOWERS[name](record, before);
 }
 
-/** The pieces that use something of the studio keep their brief as it is, and use it no more. */
+/** Unties pieces from something of the studio: they keep their brief as it is, and use it no more. */
 export async function untiePieces(field: keyof Uses, id: string): Promise<void> {
   await changePieces(field, id, (piece) => {
     piece[field] = null;
   });
 }
 
-/** The pieces of a player follow another school, or none. */
+/** Lets the pieces of a player follow another school, or none. */
 async function teach(playerId: string, schoolId: string | null): Promise<void> {
   const school = schoolId === null ? undefined : await database.schools.get(schoolId);
   await follow('playerId', playerId, (brief) => withSchool(brief, school ? schoolOf(school.document) : null));
@@ -63,7 +63,7 @@ async function follow(field: keyof Uses, id: string, change: (brief: Brief) => B
   });
 }
 
-/** Where a page has such a piece on its bench, it learns from the revision that it was changed. */
+/** Changes pieces; a page that has such a piece on its bench learns from the revision that it was changed. */
 async function changePieces(field: keyof Uses, id: string, change: (piece: Changing) => void): Promise<void> {
   await database.pieces
     .filter((piece) => piece[field] === id)

@@ -6,24 +6,24 @@ import { pageOf } from '../../records/log-pages.ts';
 import { withEntriesThere } from '../joining/log-entries.ts';
 import { together } from '../database/together.ts';
 
-/** What came of entries that were added to a log. */
+/** The result of adding entries to a log. */
 export interface Merged {
-  /** Entries that are new here. */
+  /** The number of entries that are new here. */
   readonly added: number;
-  /** Entries that were here already. */
+  /** The number of entries that were here already. */
   readonly there: number;
-  /** Days that were left out: with these entries they would hold more than a page can. */
+  /** The days that were left out: with these entries they would have more than a page can. */
   readonly left: readonly string[];
 }
 
 /**
- * Adds the entries of some pages to a player's log here, each once, whatever was brought before and in whatever order. Nothing that
- * is here is written over, and no page of anybody else is touched, wherever the pages stood. `demo`: new pages go with the demo.
+ * Adds the entries of some pages to a player's log here, each once, whatever was brought before and in whatever order. Nothing that is here
+ * is written over, and no page of anybody else is touched, wherever the pages stood. With `demo`, new pages go with the demo.
  */
 export async function mergePages(whose: Logged, pages: readonly LogDocument[], demo = false): Promise<Merged> {
   let [added, there] = [0, 0];
   const left: string[] = [];
-  // All of them or none: a log of years is written at once, not day by day.
+  // All pages are written or none: a log of years is written at once, not day by day.
   await together(async () => {
     for (const { day, entries } of pages) {
       for (const page of pagesOf(whose, day, entries)) {
@@ -37,14 +37,14 @@ export async function mergePages(whose: Logged, pages: readonly LogDocument[], d
   return { added, there, left };
 }
 
-/** Entries as the pages they go to: what a file takes lies on a page by itself. */
+/** Groups entries by the pages they go to: entries that carry a file lie on a page by themselves. */
 function pagesOf(whose: Logged, day: string, entries: readonly LogEntry[]): readonly LogRecord[] {
   const files = entries.filter(({ kind }) => kind === 'file');
   const others = entries.filter(({ kind }) => kind !== 'file');
   return [...(others.length > 0 ? [pageOf(whose, day, others)] : []), ...files.map((file) => pageOf(whose, day, [file]))];
 }
 
-/** How many of its entries are new; null where they would be too many. */
+/** Counts the new entries of a page; null where they would be too many. */
 async function mergePage(page: LogRecord): Promise<number | null> {
   const there = await database.logs.get(page.id);
   const next = there ? { ...there, document: withEntriesThere<'log'>(page, there).document } : page;

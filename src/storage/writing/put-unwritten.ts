@@ -15,8 +15,8 @@ import { keysOf } from '../beside/left-keys.ts';
 import { keepVersion } from './versions.ts';
 
 /**
- * Writes a record that was left as text. Where another page has written meanwhile, both are joined, and what does not count of them is
- * kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
+ * Writes a record that was left as text. Where another page has written meanwhile, both are joined, and the part of them that does not
+ * count is kept as a version; text that does not read is set aside. False where it has to stay, for a newer version.
  */
 export async function putUnwritten(text: string): Promise<boolean> {
   const left = parsed(text);
@@ -26,7 +26,10 @@ export async function putUnwritten(text: string): Promise<boolean> {
   return name === undefined || (await putRecord(name, left));
 }
 
-/** What was left of a record and could not be written yet, of several pages what began with the latest revision; null where nothing of it reads. */
+/**
+ * Gives what was left of a record and could not be written yet, of several pages the one that began with the latest revision; null where
+ * nothing of it reads.
+ */
 export async function leftOf<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
   const left = await Promise.all(keysOf(id).map((key) => readLeft(name, textBeside(key) ?? '')));
   return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.revision >= (newest?.revision ?? 0) ? each : newest), null);
@@ -48,12 +51,12 @@ function movedToOneName(left: object): EarlierRecord {
 async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
-  // The page that left it may still be writing: what it writes meanwhile sends this round again.
+  // The page that left it may still be writing: a write meanwhile repeats this round.
   while (!(await isPut(name, reading.value, left))) continue;
   return true;
 }
 
-/** Writes a record that was left, or sees that there is nothing to write; false where what is there was changed meanwhile. */
+/** Writes a record that was left, or sees that there is nothing to write; false where the stored one was changed meanwhile. */
 async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, left: Fields): Promise<boolean> {
   const there = await database.tableOf(name).get(read.id);
   const change = typeof left['change'] === 'number' ? left['change'] : null;
@@ -64,25 +67,25 @@ async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>
   return dequal(there.document, record.document) || (await putBeside(name, record, { there, began: await begunWith(name, left) }));
 }
 
-/** What was left meets another record there. */
+/** A record that was left, and another one that is stored. */
 interface Met<Name extends DocumentName> {
   readonly there: RecordOf<Name>;
   readonly began: Began<Name> | null;
 }
 
-/** What a page began with that left something. */
+/** The beginning of a page that left something. */
 interface Began<Name extends DocumentName> {
-  /** How it had read the record; null where it had made it. */
+  /** The record as it had read it; null where it had made it. */
   readonly base: RecordOf<Name> | null;
-  /** What it had sent to the database since. */
+  /** The changes it had sent to the database since. */
   readonly sent: readonly RecordOf<Name>[];
 }
 
 /**
- * Writes what was left where another record is there; false where that was changed meanwhile. By the revisions, never by the clock: what
- * is there is what the page began with or had sent itself, and is replaced; or something was written since, and both are joined. Where
- * both changed the same, the page's own later write counts, but not another page's: what was left is written after it. What does not
- * count is kept as a version.
+ * Writes a record that was left where another record is stored; false where that was changed meanwhile. It goes by the revisions, never by
+ * the clock: the stored record is the one the page began with or had sent itself, and is replaced; or something was written since, and both
+ * are joined. Where both changed the same, the page's own later write counts, but not another page's: the left record is written after it.
+ * The part that does not count is kept as a version.
  */
 async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<boolean> {
   const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
@@ -95,17 +98,17 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
   const both = bases && (await joinedRecord(name, { bases, here: record, there, counts }));
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
   if (both === null && isOwn) return true;
-  // It is nobody's alone: whoever has the piece open must look at it before writing again.
+  // The joined record belongs to nobody alone: any page that has the piece open must look at it before writing again.
   const { holds } = record;
   return await put(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
 }
 
-/** Whether what is there is what a page began with, or had sent itself. */
+/** Tells whether the stored record is the one a page began with, or had sent itself. */
 function follows<Name extends DocumentName>(there: RecordOf<Name>, { base, sent }: Began<Name>, isOwn: boolean): boolean {
   return base?.revision === there.revision || (isOwn && sent.some(({ document }) => dequal(document, there.document)));
 }
 
-/** What the page that left something began with; null where that is not known. */
+/** Gives the record with which the page that left something began; null where that is not known. */
 async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<Began<Name> | null> {
   if (base === undefined) return null;
   const all: readonly unknown[] = [...(base === null ? [] : [base]), ...(Array.isArray(sent) ? sent : [])];
@@ -116,7 +119,7 @@ async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: 
   return base === null ? { base, sent: records } : { base: first, sent: others };
 }
 
-/** Writes a record in place of what is there; false, and nothing written, where that is no longer what it was. */
+/** Writes a record in place of the stored one; false, and nothing written, where that has changed. */
 async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<boolean> {
   const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
   let wrote = false;
@@ -130,7 +133,7 @@ async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>
   return wrote;
 }
 
-/** Kept as found, under an id of its own: the record it is of may be there and sound. */
+/** Keeps it as found, under an id of its own: the record it is of may be there and sound. */
 async function setAsideLeft(name: DocumentName, record: object, issues: readonly Issue[]): Promise<boolean> {
   if (isOfNewer(issues)) return false;
   await database.setAside.put({ id: newId(), name, record, reason: issuesText(issues), at: Date.now() });

@@ -5,10 +5,10 @@ import type { RecordOutcome, SaveOutcome } from './outcome.ts';
 import { noteSent, sentSince } from '../beside/sent.ts';
 
 /**
- * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
- * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
- * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before the first
- * write. `change` is its number among the changes of this page, where it was left beside the database before.
+ * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and the record before
+ * is kept as a version. `base` is the record as this page last read or wrote it: where another page has written since, both are joined. It
+ * never throws: a full disk is an outcome, and so is a server that is gone before the first write. `change` is its number among the changes
+ * of this page, where it was left beside the database before.
  */
 export async function saveRecord<Name extends DocumentName>(
   name: Name,
@@ -16,7 +16,7 @@ export async function saveRecord<Name extends DocumentName>(
   base: RecordOf<DocumentName> | null = null,
   change: number | null = null,
 ): Promise<RecordOutcome<Name>> {
-  // Before anything else: what is changed while this is on its way follows from it.
+  // This comes before anything else: changes made while this is on its way follow from it.
   const bases = base ? [base, ...sentSince(record.id, base)] : [];
   noteSent(record, base);
   const writing = await loadWriting();
@@ -29,7 +29,7 @@ export async function removeRecord(name: DocumentName, id: string): Promise<Save
   return writing ? await writing.deleteRecord(name, id) : NOT_LOADED;
 }
 
-/** What checks and writes comes when it is first needed: the bench draws its staff without it. Null where the server is gone. */
+/** Loads the code that checks and writes when it is first needed: the bench draws its staff without it. Null where the server is gone. */
 async function loadWriting() {
   return await import('./write-record.ts').catch(() => null);
 }

@@ -8,7 +8,7 @@ const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 const DAY_MS = 24 * HOUR_MS;
 
-/** How far apart versions are kept, by how old they are, ms: the older, the fewer. */
+/** The distances at which versions are kept, by their age, ms: the older, the fewer. */
 const APART: readonly { readonly upToMs: number; readonly apartMs: number }[] = [
   { upToMs: HOUR_MS, apartMs: 2 * MINUTE_MS },
   { upToMs: DAY_MS, apartMs: HOUR_MS },
@@ -19,13 +19,13 @@ const APART: readonly { readonly upToMs: number; readonly apartMs: number }[] = 
 /** A version to choose from. */
 export interface Version {
   readonly number: number;
-  /** When the record was so, ms since 1970. */
+  /** The moment at which the record was like this, ms since 1970. */
   readonly at: number;
-  /** Another tab had this while the record was changed here, or a moment before. */
+  /** Whether another tab had this while the record was changed here, or a moment before. */
   readonly fromElsewhere: boolean;
 }
 
-/** Why a version is kept: each write keeps one, if none of a moment ago is there; the rest are kept in any case. */
+/** The reason why a version is kept: each write keeps one, if none of a moment ago is there; the rest are kept in any case. */
 export type Occasion = 'written over' | 'changed elsewhere too' | 'another brought back';
 
 /** Keeps a record as it was. */
@@ -44,18 +44,18 @@ export async function keepVersion(name: DocumentName, record: RecordOf<DocumentN
   await database.versions.add(kept);
 }
 
-/** Whether so little time lies between two versions that the second is not kept. A clock that was put back tells nothing of that. */
+/** Tells whether two versions are so close in time that the second is not kept. A clock that was put back does not make them close. */
 export function isMomentBefore(earlier: number, later: number): boolean {
   return later >= earlier && later - earlier < (APART[0]?.apartMs ?? 0);
 }
 
-/** The versions of a record, the newest first. */
+/** Lists the versions of a record, the newest first. */
 export async function versionsOf(name: DocumentName, id: string): Promise<readonly Version[]> {
   const all = await stored(nameOf(name, id));
   return all.flatMap(({ number, at, fromElsewhere }) => (number === undefined ? [] : [{ number, at, fromElsewhere }])).toReversed();
 }
 
-/** The record as it was in a version; null where that is gone or does not read. */
+/** Gives the record as it was in a version; null where that is gone or does not read. */
 export async function versionNumbered<Name extends DocumentName>(name: Name, number: number): Promise<RecordOf<Name> | null> {
   const version = await database.versions.get(number);
   if (!version) return null;
@@ -64,7 +64,7 @@ export async function versionNumbered<Name extends DocumentName>(name: Name, num
   return reading?.ok === true ? reading.value : null;
 }
 
-/** The numbers of the versions that stand closer together than those of their age are kept. */
+/** Finds the numbers of the versions that stand closer together than those of their age are kept. */
 export function tooClose(versions: readonly VersionRecord[], now: number): readonly number[] {
   const gone: number[] = [];
   let later = Infinity;
@@ -81,7 +81,7 @@ function nameOf(name: DocumentName, id: string): string {
   return `${name}/${id}`;
 }
 
-/** The oldest first: in the order in which they were kept, whatever the clock said. */
+/** The oldest come first: in the order in which they were kept, whatever the clock said. */
 async function stored(of: string): Promise<readonly VersionRecord[]> {
   return await database.versions.where({ of }).sortBy('number');
 }

@@ -15,17 +15,17 @@ import { isMomentBefore, keepVersion } from './versions.ts';
 
 export { deleteRecord } from './delete-record.ts';
 
-/** What is to be written in place of what is there. */
+/** A record to be written in place of the stored one. */
 interface Next<Name extends DocumentName> {
   readonly record: RecordOf<Name>;
   readonly joined: boolean;
 }
 
-/** What a change began with. */
+/** The beginning of a change. */
 interface Began {
-  /** The record as this page last read it, and what it has sent to the database since. */
+  /** The record as this page last read it, and the changes it has sent to the database since. */
   readonly bases: readonly RecordOf<DocumentName>[];
-  /** Its number among the changes of this page; null where none is counted. */
+  /** The number among the changes of this page; null where none is counted. */
   readonly change: number | null;
 }
 
@@ -39,7 +39,7 @@ export async function writeRecord<Name extends DocumentName>(
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
   const done = await written(async () => {
-    // What another page writes between reading and writing sends it round again.
+    // A write of another page between reading and writing repeats this round.
     while (outcome === null) outcome = await replaced(name, record, { bases, change });
   });
   return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
@@ -50,9 +50,9 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 }
 
 /**
- * Writes in place of what is there; null where that is no longer what it was a moment ago. Where another page has written
- * since `bases`, or has made it too, as the week of a player, both changes are written; where they do not go together, this page's, and
- * the other is kept as a version.
+ * Writes in place of the stored record; null where that has changed a moment ago. Where another page has written since `bases`, or has made
+ * it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the other is kept
+ * as a version.
  */
 async function replaced<Name extends DocumentName>(
   name: Name,
@@ -66,7 +66,7 @@ async function replaced<Name extends DocumentName>(
     there && isMet(there, base)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
-  // What is joined is nobody's alone: this page, too, must look at it before it writes again.
+  // A joined record belongs to nobody alone: this page, too, must look at it before it writes again.
   const stamped = {
     ...next.record,
     ...holdingChange(there ?? record, change),
@@ -88,24 +88,24 @@ async function replaced<Name extends DocumentName>(
   return wrote ? { record: stamped, joined: next.joined } : null;
 }
 
-/** What a record holds once this page's change is in it. */
+/** Gives the held changes of a record once this page's change is in it. */
 function holdingChange({ holds }: RecordOf<DocumentName>, change: number | null): Pick<RecordOf<DocumentName>, 'holds'> {
   const next = holdingToo(holds, THIS_TAB, change);
   return next ? { holds: next } : {};
 }
 
-/** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */
+/** Another page wrote it a moment ago, and this one has seen that and writes over it: the other finds its own among the versions. */
 function wasJustWrittenElsewhere(there: RecordOf<DocumentName>, now: number): boolean {
   return there.revision > 0 && there.writtenBy !== THIS_TAB && (isMomentBefore(there.updatedAt, now) || now < there.updatedAt);
 }
 
-/** Whether another page has written something that this one has not seen: since it last looked, or before it made the same. */
+/** Tells whether another page has written something that this one has not seen: since it last looked, or before it made the same. */
 function isMet(there: RecordOf<DocumentName>, base: RecordOf<DocumentName> | undefined): boolean {
   if (isLog(there)) return false;
   return base ? wasWrittenElsewhere(there, base) : there.writtenBy !== THIS_TAB;
 }
 
-/** Another page has written since this one last looked: it would be lost if this page simply wrote. */
+/** Tells whether another page has written since this one last looked, so that its change would be lost if this page simply wrote. */
 function wasWrittenElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName>): boolean {
   return there.revision !== base.revision && there.writtenBy !== THIS_TAB && !dequal(there.document, base.document);
 }

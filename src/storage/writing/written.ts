@@ -2,7 +2,7 @@ import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { inTime } from '../database/in-time.ts';
 import type { SaveOutcome } from './outcome.ts';
 
-/** Writes; what went wrong is an outcome. */
+/** Runs a write; a failure is an outcome. */
 export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {
   try {
     await inTime(work(), () => new SilentStorage());
@@ -12,12 +12,12 @@ export async function written(work: () => Promise<unknown>): Promise<SaveOutcome
   }
 }
 
-/** The database neither wrote nor refused. */
+/** The error of a database that neither wrote nor refused. */
 class SilentStorage extends Error {
   override readonly name = 'SilentStorage';
 }
 
-/** What the database calls a failure: the innermost name is the telling one. */
+/** Gives the database's name of a failure: the innermost name is the telling one. */
 function failureName(error: unknown): string {
   if (!(error instanceof Error)) return '';
   return 'inner' in error && error.inner instanceof Error ? error.inner.name : error.name;

@@ -1,16 +1,16 @@
 import { SENTENCE_PART } from './sentence-part.ts';
 
 interface ChoiceProps<Value extends string> {
-  /** What is chosen, for a screen reader. */
+  /** The name of what is chosen, for a screen reader. */
   readonly label: string;
   readonly value: Value;
   readonly values: readonly Value[];
-  /** How a value stands in the sentence. */
+  /** Gives the name of a value in the sentence. */
   readonly name: (value: Value) => string;
   readonly onChange: (value: Value) => void;
 }
 
-/** One part of the sentence with one choice of several. */
+/** A part of the sentence with one choice of several. */
 export function Choice<Value extends string>({ label, value, values, name, onChange }: ChoiceProps<Value>) {
   const pick = (text: string): void => {
     const picked = values.find((candidate) => candidate === text);
@@ -27,7 +27,7 @@ export function Choice<Value extends string>({ label, value, values, name, onCha
   );
 }
 
-/** One of several things to choose from. */
+/** One of several options. */
 export interface Option {
   readonly value: string;
   readonly name: string;
@@ -40,7 +40,7 @@ interface OptionChoiceProps {
   readonly onChange: (value: string) => void;
 }
 
-/** One part of the sentence whose choices come with their names. */
+/** A part of the sentence whose options come with their names. */
 export function OptionChoice({ label, value, options, onChange }: OptionChoiceProps) {
   const nameOf = (chosen: string): string => options.find((option) => option.value === chosen)?.name ?? chosen;
   return <Choice label={label} value={value} values={options.map((option) => option.value)} name={nameOf} onChange={onChange} />;

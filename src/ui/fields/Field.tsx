@@ -7,7 +7,7 @@ interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
   readonly ref?: Ref<HTMLInputElement>;
 }
 
-/** Something typed or pasted; characters that no file may hold stay out. `className` says how wide. */
+/** A field for text, typed or pasted; characters that no file may contain are removed. `className` sets its width. */
 export function TextField({ className = '', onChange, ...attributes }: TextFieldProps) {
   const change = (event: ChangeEvent<HTMLInputElement>): void => {
     const plain = plainText(event.target.value);
@@ -22,7 +22,7 @@ interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
   readonly options: readonly Option[];
 }
 
-/** One of several, outside the sentence. */
+/** A choice of one from several, outside the sentence. */
 export function SelectField({ className = '', options, ...attributes }: SelectFieldProps) {
   return (
     <select className={`${FIELD} ${className}`} {...attributes}>
@@ -37,14 +37,14 @@ export function SelectField({ className = '', options, ...attributes }: SelectFi
 
 interface CheckFieldProps {
   readonly label: ReactNode;
-  /** What it does, in a line. */
+  /** The effect, in one line. */
   readonly hint?: string;
   readonly checked: boolean;
   readonly disabled?: boolean;
   readonly onChange: (checked: boolean) => void;
 }
 
-/** Yes or no; what it does is told below, and to a listener after its name. */
+/** A choice of yes or no; its effect is written below it, and for a screen reader after its name. */
 export function CheckField({ label, hint, checked, disabled = false, onChange }: CheckFieldProps) {
   const id = useId();
   return (
@@ -75,7 +75,7 @@ interface FieldRowProps {
   readonly children: ReactNode;
 }
 
-/** One line of a form: what is asked, and the field for it. */
+/** One line of a form: the question, and its field. */
 export function FieldRow({ label, htmlFor, children }: FieldRowProps) {
   return (
     <div className={FIELD_ROW}>

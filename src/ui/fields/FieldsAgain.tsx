@@ -2,24 +2,25 @@ import { type FocusEvent, Fragment, type ReactNode, type SyntheticEvent, useEffe
 import { focusAgain, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
 
 interface FieldsAgainProps {
-  /** How often what the fields show has changed elsewhere since it was typed here. */
+  /** The number of times that the values of the fields have changed elsewhere since they were typed here. */
   readonly times: number;
   readonly className?: string;
   readonly children: ReactNode;
 }
 
-/** The teacher has paused after this long without a letter, ms. */
+/** The time without a letter after which the teacher has paused, ms. */
 const PAUSE_MS = 1200;
 
-/** While something is typed: which times the fields show, and how many letters it has been. */
+/** The state while something is typed: the times that the fields show, and the number of letters typed. */
 interface Typing {
   readonly times: number;
   readonly letters: number;
 }
 
 /**
- * Fields that show afresh what is there once another tab has changed it: at once, or, while the teacher types into one of them, at the
- * next pause or when they are left, so that no letter is lost. The field that is typed into keeps the focus, its place in the text, and what was just typed.
+ * Fields that show their values anew once another tab has changed them: at once, or, while the teacher types into one of them, at the next
+ * pause or when they are left, so that no letter is lost. The field that is typed into keeps the focus, its place in the text, and the
+ * letters just typed.
  */
 export function FieldsAgain({ children, ...props }: FieldsAgainProps) {
   return (
@@ -30,14 +31,14 @@ export function FieldsAgain({ children, ...props }: FieldsAgainProps) {
 }
 
 interface FormAgainProps<Value> extends Omit<FieldsAgainProps, 'children'> {
-  /** What the form shows. */
+  /** The value that the form shows. */
   readonly value: Value;
   readonly children: (value: Value) => ReactNode;
 }
 
 /**
- * The same for a form that keeps all its fields together: until it begins again it goes on from the value that it shows, so that what
- * another tab has changed in its other fields is not taken for a change made here.
+ * A form that keeps all its fields together: until it begins again it goes on from the value that it shows, so that a change that another
+ * tab has made in its other fields is not taken for a change made here.
  */
 export function FormAgain<Value>({ times, value, className = 'contents', children }: FormAgainProps<Value>) {
   const [typing, setTyping] = useState<Typing | null>(null);

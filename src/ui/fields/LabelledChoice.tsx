@@ -8,7 +8,7 @@ interface LabelledChoiceProps<Value extends string | number> {
   readonly onChoose: (value: Value) => void;
 }
 
-/** One of several, under its name. */
+/** A choice of one from several, under its name. */
 export function LabelledChoice<Value extends string | number>({ label, value, among, nameOf, onChoose }: LabelledChoiceProps<Value>) {
   return (
     <label className="grid gap-0.5 text-[14px]">

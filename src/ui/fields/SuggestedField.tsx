@@ -7,13 +7,13 @@ interface SuggestedFieldProps {
   readonly value: string;
   readonly maxLength: number;
   readonly className?: string;
-  /** With every letter. */
+  /** The handler of every letter. */
   readonly onType?: (text: string) => void;
-  /** When it is left. */
+  /** The handler of leaving it. */
   readonly onLeave?: (text: string) => void;
 }
 
-/** Something typed, or one of what is suggested for it. */
+/** A field for typed text, or one of its suggestions. */
 export function SuggestedField({ label, suggestions, value, maxLength, className = '', onType, onLeave }: SuggestedFieldProps) {
   const id = useId();
   return (

@@ -1,17 +1,17 @@
 import { typedNumber } from './typed-number.ts';
 
-/** A field that is typed into is found again by its label: a form that begins again may have more rows than before. */
+/** A field that is typed into, which is found again by its label: a form that begins again may have more rows than before. */
 export interface FieldTypedInto {
   readonly label: string;
-  /** Among the fields of that label. */
+  /** The order among the fields of that label. */
   readonly order: number;
-  /** What stands in it. */
+  /** The text in it. */
   readonly text: string;
-  /** From here to there the text is selected; null in a field without text. */
+  /** The ends of the selected text; null in a field without text. */
   readonly selected: readonly [from: number, to: number] | null;
 }
 
-/** The field of a form that has the focus; null where none has. */
+/** Finds the field of a form that has the focus; null where none has. */
 export function fieldIn(form: HTMLElement): FieldTypedInto | null {
   const field = fieldsOf(form).find((each) => each === document.activeElement);
   if (!field) return null;
@@ -20,8 +20,8 @@ export function fieldIn(form: HTMLElement): FieldTypedInto | null {
 }
 
 /**
- * Gives the focus back to the field that was typed into, at the same letter, once its form has begun again; what was typed stands there
- * again where it reads like what the form shows.
+ * Gives the focus back to the field that was typed into, at the same letter, once its form has begun again; the typed text stands there
+ * again where it reads like the value of the form.
  */
 export function focusAgain(form: HTMLElement | null, typedInto: FieldTypedInto | null): void {
   const field = form && typedInto && fieldsOf(form, typedInto.label)[typedInto.order];
@@ -31,7 +31,10 @@ export function focusAgain(form: HTMLElement | null, typedInto: FieldTypedInto |
   if (typedInto.selected && !(field instanceof HTMLSelectElement)) field.setSelectionRange(...typedInto.selected);
 }
 
-/** A space at the end of a name, or the point of a number that is not yet complete, is typed and not kept. */
+/**
+ * Tells whether two texts read alike: a space at the end of a name, or the point of a number that is not yet complete, is typed and not
+ * kept.
+ */
 function readsAlike(shown: string, typed: string): boolean {
   return shown.trim() === typed.trim() || typedNumber(shown) === typedNumber(typed);
 }
@@ -44,7 +47,7 @@ function typeInto(field: Field, text: string): void {
 
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
 
-/** The fields of a form: all of them, or those of one label. */
+/** Lists the fields of a form: all of them, or those of one label. */
 function fieldsOf(form: HTMLElement, label?: string): readonly Field[] {
   const fields = [...form.querySelectorAll<Field>('input, textarea, select')];
   return label === undefined ? fields : fields.filter((field) => labelOf(field) === label);

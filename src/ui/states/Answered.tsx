@@ -5,14 +5,17 @@ import { NOT_ANSWERED } from '../../words/notices.ts';
 import { Button } from '../Button.tsx';
 
 interface AnsweredProps<Value> {
-  /** The question and what has come of it. */
+  /** The question and its state. */
   readonly asked: Asked<Value>;
-  /** What stands there until the answer does. */
+  /** The words that stand there until the answer does. */
   readonly waiting?: ReactNode;
   readonly children: (value: Value) => ReactNode;
 }
 
-/** An answer of the engine or of the browser’s storage: what waits for it, what it is, or that it failed, with the way to ask again. */
+/**
+ * Shows an answer of the engine or of the browser’s storage: the words while it is awaited, the answer, or its failure, with the way to ask
+ * again.
+ */
 export function Answered<Value>({ asked, waiting = null, children }: AnsweredProps<Value>) {
   switch (asked.state) {
     case 'waiting':

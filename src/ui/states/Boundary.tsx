@@ -6,7 +6,7 @@ interface BoundaryProps {
   readonly children: ReactNode;
 }
 
-/** What goes wrong in a part of the page costs that part alone: it is said, and the page can be loaded again. */
+/** A boundary for errors: a failure in a part of the page costs that part alone; it is reported, and the page can be loaded again. */
 export class Boundary extends Component<BoundaryProps, { readonly failed: string | null }> {
   override readonly state = { failed: null };
 
@@ -36,7 +36,7 @@ export function Part({ fallback, children }: { readonly fallback?: ReactNode; re
   );
 }
 
-/** A page's island: what goes wrong in it is said in its place. */
+/** Wraps a page's island: a failure in it is reported in its place. */
 export function guarded(Island: ComponentType): ComponentType {
   return function Guarded() {
     return (

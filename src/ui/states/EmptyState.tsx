@@ -2,11 +2,11 @@ import type { ReactNode } from 'react';
 
 interface EmptyStateProps {
   readonly title?: string;
-  /** What to do so that something stands here. */
+  /** The step by which something comes to stand here. */
   readonly children: ReactNode;
 }
 
-/** What stands where there is nothing yet: what to do next. */
+/** Shows the next step where there is nothing yet. */
 export function EmptyState({ title, children }: EmptyStateProps) {
   return (
     <>

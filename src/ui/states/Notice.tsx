@@ -1,17 +1,17 @@
 import type { ReactNode } from 'react';
 
 interface NoticeProps {
-  /** Something is wrong. */
+  /** Whether something is wrong. */
   readonly trouble?: boolean;
-  /** Announced at once. */
+  /** The role with which it is announced at once. */
   readonly role?: 'alert';
-  /** What it is about, where it is a place of the page by itself. */
+  /** The name, where it is a place of the page by itself. */
   readonly label?: string;
   readonly className?: string;
   readonly children: ReactNode;
 }
 
-/** What the teacher should know now; in ochre where something is wrong. */
+/** Shows something that the teacher should know now; in ochre where something is wrong. */
 export function Notice({ trouble = false, role, label, className = '', children }: NoticeProps) {
   return (
     <div

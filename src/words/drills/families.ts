@@ -9,7 +9,7 @@ import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { HOT_SPOT_NAMES } from '../explain/hot-spots.ts';
 
-/** What each family of drills is called, and what it is for, in a line. */
+/** The name of each family of drills, and its aim, in a line. */
 export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; readonly gains: string }>> = {
   loop: { name: 'Loop', gains: 'A hot spot there and back: the fewest notes that hold it.' },
   shift: { name: 'Shift study', gains: 'One shift, walked up the string in the key: there, back, and on.' },
@@ -33,7 +33,7 @@ export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; 
   'open-string': { name: 'Against the open string', gains: 'Each note alone, then with the open string beside it.' },
 };
 
-/** What drills are for. */
+/** The names of the aims of drills. */
 export const AIM_WORDS: Readonly<Record<DrillAim, string>> = {
   'hot-spots': 'hot spots',
   shifts: 'shifts',
@@ -43,24 +43,24 @@ export const AIM_WORDS: Readonly<Record<DrillAim, string>> = {
   'double-stops': 'double stops',
 };
 
-/** "2 positions", "5 semitones". */
+/** Writes a distance: "2 positions", "5 semitones". */
 export function distanceText({ by, steps }: ShiftDistance): string {
   return by === 'positions' ? counted(steps, 'position', 'positions') : counted(steps, 'semitone', 'semitones');
 }
 
-/** "1–4 up 2 positions, A string". */
+/** Writes a class of shifts: "1–4 up 2 positions, A string". */
 export function shiftClassText({ fromFinger, toFinger, way, distance, fromString, toString }: ShiftClass): string {
   const strings =
     fromString === toString ? `${noteLabel(toString)} string` : `${noteLabel(fromString)} string to ${noteLabel(toString)} string`;
   return `${fromFinger}–${toFinger} ${way} ${distanceText(distance)}, ${strings}`;
 }
 
-/** The title of a drill: "Shift study 1–4 up 2 positions, A string, D major". */
+/** Writes the title of a drill: "Shift study 1–4 up 2 positions, A string, D major". */
 export function drillTitle({ key, asks }: DrillRequest): string {
   return [`${titleName(asks)}${whereText(asks)}`, keyLabel(key)].join(', ');
 }
 
-/** What is played, where a family has more than one thing to play. */
+/** The titles of families that have more than one thing to play. */
 const TITLES: { readonly [Name in FamilyName]?: (asks: FamilyOf<Name>) => string } = {
   loop: loopTitle,
   matrix: ({ from, to }) => `${FAMILY_WORDS.matrix.name} from ${positionText(from)} to ${positionText(to)}`,
@@ -71,7 +71,7 @@ const TITLES: { readonly [Name in FamilyName]?: (asks: FamilyOf<Name>) => string
   'double-stops': ({ interval }) => `Double stops in ${doubleStopText(interval)}`,
 };
 
-/** What is played; the name of the family where it plays one thing. */
+/** Names what is played; the family where it plays one thing. */
 function titleName(asks: DrillFamily): string {
   if ('shift' in asks) return `${FAMILY_WORDS[asks.family].name} ${shiftClassText(asks.shift)}`;
   return titleOf(asks.family, asks) ?? FAMILY_WORDS[asks.family].name;
@@ -81,7 +81,7 @@ function titleOf<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>): str
   return TITLES[name]?.(asks);
 }
 
-/** "Loop E5–B4, string crossing". */
+/** Writes the title of a loop: "Loop E5–B4, string crossing". */
 function loopTitle({ notes, kind }: FamilyOf<'loop'>): string {
   const names = notes.map(({ pitches }) => pitches.map(pitchLabel).join('+'));
   if (kind === 'note') return `Loop ${names.join('–')}`;
@@ -89,37 +89,37 @@ function loopTitle({ notes, kind }: FamilyOf<'loop'>): string {
   return `Loop ${ends.join('–')}, ${HOT_SPOT_NAMES[kind]}`;
 }
 
-/** What fingers do in a loop. */
+/** The names of what fingers do in a loop. */
 export const LOOP_FINGER_WORDS = { 'as-taught': 'as the school has it', held: 'stay down', lifted: 'lifted after each note' } as const;
 
 const TITLE_SETS = { scale: 'Scale', 'broken-thirds': 'Broken thirds', arpeggio: 'Arpeggio' } as const;
 
-/** " in third position, A string": what is not said yet of where it is played. */
+/** Writes the place that is not said yet: " in third position, A string". */
 function whereText(asks: DrillFamily): string {
   const position = 'position' in asks && asks.position !== null ? ` in ${positionText(asks.position)}` : '';
   return `${position}${'strings' in asks ? `, ${stringsText(asks.strings)}` : ''}`;
 }
 
-/** How the measures of a study follow each other. */
+/** The names of the orders of measures in a study. */
 export const STUDY_ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
   alone: 'each measure twice',
   pairs: 'each with the next',
   all: 'all in a row',
 };
 
-/** Which pairs of fingers are gone through. */
+/** The names of the pairs of fingers in a matrix. */
 export const PAIR_WORDS = { same: 'the same finger', mixed: 'different fingers', all: 'all fingers' } as const;
 
-/** In which key the strings are. */
+/** The names of the keys of the strings. */
 export const MATRIX_KEY_WORDS = { one: 'all in this key', 'each-string': 'each in its own key' } as const;
 
-/** How chords of three notes are played. */
+/** The names of the ways to play chords of three notes. */
 export const CHORD_WORDS = { rolled: 'rolled', held: 'held' } as const;
 
-/** How double stops are built up. */
+/** The names of the ways to build up double stops. */
 export const BUILT_WORDS = { 'one-by-one': 'one string, the other, both', 'at-once': 'both between rests' } as const;
 
-/** Rhythms over the same fingers. */
+/** The names of rhythms over the same fingers. */
 export const RHYTHM_WORDS: Readonly<Record<DrillVariant['rhythm'], string>> = {
   'as-written': 'even notes',
   'long-short': 'long, short',
@@ -127,14 +127,14 @@ export const RHYTHM_WORDS: Readonly<Record<DrillVariant['rhythm'], string>> = {
   twice: 'each note twice',
 };
 
-/** Where a drill comes from: "Written for the shift to note 12 of Martin · B♭ major." */
+/** Writes the origin of a drill: "Written for the shift to note 12 of Martin · B♭ major." */
 export function originText({ piece, note, request }: NonNullable<Piece['drill']>): string {
   const place = 'shift' in request.asks ? 'the shift to note' : 'note';
   const what = note === undefined ? '' : `${place} ${note + 1} of `;
   return piece === undefined ? '' : `Written for ${what}${piece}.`;
 }
 
-/** How many notes a bow takes, and what is left over where no rest comes between; empty for a bow to each note. */
+/** Writes the notes to a bow, and those left over where no rest comes between; empty for a bow to each note. */
 export function bowsText(notes: number, rests: number, notesPerBow: number): string {
   if (notesPerBow === 1) return '';
   if (rests > 0) return 'A rest ends a bow.';
@@ -142,24 +142,24 @@ export function bowsText(notes: number, rests: number, notesPerBow: number): str
   return `${notes} notes at ${notesPerBow} to a bow ${rest === 0 ? 'come out even' : `leave ${rest}`}.`;
 }
 
-/** The interval of double stops, as it stands in a title. */
+/** Writes the interval of double stops, as it stands in a title. */
 export function doubleStopText(interval: DoubleStopInterval): string {
   return interval.replace('-', ' ');
 }
 
-/** What is played inside a position. */
+/** The names of what is played inside a position. */
 export const INSIDE_WORDS = { scale: 'scale', 'broken-thirds': 'broken thirds', arpeggio: 'arpeggio' } as const;
 
 function stringsText(strings: readonly string[]): string {
   return strings.length > 2 ? 'all strings' : `${listed(strings.map(noteLabel))} ${strings.length === 1 ? 'string' : 'strings'}`;
 }
 
-/** A position by its label, in words. */
+/** Writes a position by its label, in words. */
 export function positionText(label: string): string {
   return positionWords({ label, alteration: null });
 }
 
-/** What is not as it was asked for, in a sentence. */
+/** Writes a difference from what was asked for, in a sentence. */
 export function alterationText(altered: Alteration): string {
   switch (altered.what) {
     case 'note-inserted':

@@ -2,7 +2,7 @@ import type { ArmAct, BowAct, HandsEvent, HandsLane, ThumbAct } from '#core/dril
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 
-/** The parts of the body in a shift. */
+/** The names of the parts of the body in a shift. */
 export const LANE_WORDS: Readonly<Record<HandsLane, string>> = {
   fingers: 'Left fingers',
   hand: 'Left hand',
@@ -49,7 +49,7 @@ const SPEED = { even: ' at an even speed', slowing: ', slowing before the goal',
 
 const INSTRUMENTS: Readonly<Record<InstrumentKind, string>> = { violin: 'violin', viola: 'viola', cello: 'cello', bass: 'double bass' };
 
-/** What one part does at one time, in a sentence. */
+/** Writes in a sentence what one part of the body does at one time. */
 export function handsText(event: HandsEvent, kind: InstrumentKind): string {
   switch (event.lane) {
     case 'fingers':

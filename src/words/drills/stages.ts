@@ -3,7 +3,7 @@ import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { intervalName } from '../intervals.ts';
 
-/** What each stage of a shift is called, and what is done in it. */
+/** The name of each stage of a shift, and what is done in it. */
 export const STAGE_WORDS: Readonly<Record<StageName, { readonly name: string; readonly how: string }>> = {
   name: { name: 'Name it and hear it', how: 'Say both notes, then hear them, and how far the first finger goes.' },
   target: { name: 'Find the note elsewhere', how: 'Find the note of arrival where it is sure, then come to it.' },
@@ -16,7 +16,7 @@ export const STAGE_WORDS: Readonly<Record<StageName, { readonly name: string; re
   measures: { name: 'In its measures', how: 'With the measure before and the measure after.' },
 };
 
-/** How far a player is with a stage. */
+/** The names of the states of a player with a stage. */
 export const STATE_WORDS: Readonly<Record<StageState, string>> = {
   'not-yet': 'not yet',
   understood: 'understood',
@@ -25,14 +25,16 @@ export const STATE_WORDS: Readonly<Record<StageState, string>> = {
   'in-time': 'in time',
 };
 
-/** "a minor third up", "an octave and a major second down", "the same note". */
+/** Writes an interval: "a minor third up", "an octave and a major second down", "the same note". */
 export function intervalText({ letters, semitones }: ShiftApart['interval']): string {
   if (semitones === 0 && letters === 0) return 'the same note';
   const up = letters > 0 || (letters === 0 && semitones > 0);
   return `${intervalName(Math.abs(letters), Math.abs(semitones))} ${up ? 'up' : 'down'}`;
 }
 
-/** Where the note of arrival is found before it is shifted to: "the same place with 3 in first position"; empty where nowhere else. */
+/**
+ * Writes where the note of arrival is found before it is shifted to: "the same place with 3 in first position"; empty where nowhere else.
+ */
 export function elsewhereText({ elsewhere, to }: ShiftApart): string {
   if (!elsewhere) return '';
   return `${pitchLabel(to.stops[0].written)} is the same place as ${elsewhere.finger} in ${positionWords(elsewhere.position)} on the ${noteLabel(elsewhere.open)} string`;

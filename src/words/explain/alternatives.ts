@@ -5,13 +5,13 @@ import { noteLabel } from '#core/pitch';
 import type { AlternativeName, Difference } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
-/** The strings of a plan, as names tell them. */
+/** The strings of a plan, as names need them. */
 export type Strings = Plan['strings'];
 
 type Kind = AlternativeName['kind'];
 type Of<K extends Kind> = Extract<AlternativeName, { kind: K }>;
 
-/** What another fingering does, as a name: "shifts on the A string", "third position, no shift". */
+/** Names what another fingering does: "shifts on the A string", "third position, no shift". */
 export function alternativeName(name: AlternativeName, strings: Strings): string {
   return told(name.kind, name, strings);
 }
@@ -50,18 +50,20 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
     stringsInShort(`${firstInBrief(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`),
 };
 
-/** "on E" for "on the E string", where two things are told in one name. */
+/** Shortens "on the E string" to "on E", where two things stand in one name. */
 function stringsInShort(name: string): string {
   return name.replaceAll(/\bthe (\S+) string\b/g, '$1');
 }
 
-/** The first of two things a line does. */
+/** Writes the first of two things a line does. */
 function firstInBrief(difference: Difference, strings: Strings): string {
   if (difference.kind === 'positions') return `through ${listed(difference.positions.map(positionShort))}`;
   return difference.kind === 'strings' ? shiftsInShort(difference.shifts, strings) : alternativeName(difference, strings);
 }
 
-/** The second of two things a line does: where it shifts is told by the strings alone, but for the one that was told already. */
+/**
+ * Writes the second of two things a line does: the place of a shift is given by the strings alone, but for the one that was named already.
+ */
 function inBrief(difference: Difference, told: StringNumber | null, strings: Strings): string {
   if (difference.kind === 'starts') return `starts in ${positionWords(difference.position)}`;
   if (difference.kind === 'moment') return `${alternativeName(difference, strings)} on the ${stringText(difference.string, strings)}`;
@@ -72,12 +74,12 @@ function inBrief(difference: Difference, told: StringNumber | null, strings: Str
   return `shifts on the ${listed(elsewhere.map((string) => stringText(string, strings)))}`;
 }
 
-/** "third", as teachers say it when it is clear that a position is meant. */
+/** Names a position as teachers say it when it is clear that a position is meant: "third". */
 function inShort(position: PositionName): string {
   return positionWords(position).replace(/ position$/, '');
 }
 
-/** "first and third position", more of them by their numbers; one of another kind is named whole. */
+/** Writes positions: "first and third position", more of them by their numbers; one of another kind is named whole. */
 function positionsText(positions: readonly PositionName[]): string {
   if (positions.length > 2) return severalInShort(positions.map(positionShort));
   const words = positions.map(positionWords);
@@ -85,29 +87,29 @@ function positionsText(positions: readonly PositionName[]): string {
   return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
 }
 
-/** "1st, 3rd and 7th position", of the double bass "½, III and V". */
+/** Writes several positions: "1st, 3rd and 7th position", of the double bass "½, III and V". */
 function severalInShort(names: readonly string[]): string {
   return names.every((name) => /\d(st|nd|rd|th)$/.test(name)) ? `${listed(names)} position` : listed(names);
 }
 
-/** "shifts on the A string to third position"; more than one in short. */
+/** Writes shifts: "shifts on the A string to third position"; more than one in short. */
 function shiftsText(shifts: Of<'strings'>['shifts'], strings: Strings): string {
   const [only, ...more] = shifts;
   if (!only || more.length > 0) return shiftsInShort(shifts, strings);
   return `shifts on the ${stringText(only.string, strings)} to ${positionWords(only.position)}`;
 }
 
-/** "shifts on A to third, on E to fifth". */
+/** Writes shifts in short: "shifts on A to third, on E to fifth". */
 function shiftsInShort(shifts: Of<'strings'>['shifts'], strings: Strings): string {
   return `shifts ${shifts.map(({ string, position }) => `on ${openText(string, strings)} to ${inShort(position)}`).join(', ')}`;
 }
 
-/** "open D string", "open D and G strings". */
+/** Writes open strings: "open D string", "open D and G strings". */
 function openStringsText(open: readonly StringNumber[], strings: Strings): string {
   return `open ${listed(open.map((string) => openText(string, strings)))} ${open.length === 1 ? 'string' : 'strings'}`;
 }
 
-/** "A string": by its open note. */
+/** Names a string by its open note: "A string". */
 function stringText(number: StringNumber, strings: Strings): string {
   return `${openText(number, strings)} string`;
 }

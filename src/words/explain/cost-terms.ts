@@ -1,13 +1,13 @@
 import type { CostTerm } from '#core/weights';
 
-/** A part of the cost in a teacher's words: what it says, and how one and several are counted. */
+/** A part of the cost in a teacher's words, with the words for one and for several. */
 interface TermWords {
   readonly says: string;
   readonly one: string;
   readonly many: string;
 }
 
-/** Every part of the cost of a fingering in words. */
+/** The words for every part of the cost of a fingering. */
 export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
   finger: { says: 'a weaker finger carries the note', one: 'weaker finger', many: 'weaker fingers' },
   'weak-on-hard': {

@@ -2,16 +2,16 @@ import { counted, listed } from '#core/messages';
 import type { CostDifference } from '#core/plan/describe';
 import { COST_TERMS } from './cost-terms.ts';
 
-/** "1.4": thousandths of a unit of cost, for reading. */
+/** Writes thousandths of a unit of cost for reading: "1.4". */
 export function pointsText(thousandths: number): string {
   const points = Math.abs(thousandths) / 1000;
   return points < 0.1 ? points.toFixed(2) : points.toFixed(1);
 }
 
-/** How many differences a sentence names. */
+/** The number of differences that a sentence names. */
 const MOST_NAMED = 3;
 
-/** "2 string crossings and 1 reach back more": what a fingering has more than another, costliest first. */
+/** Writes what a fingering has more than another, the largest first: "2 string crossings and 1 reach back more". */
 export function payText(differences: readonly CostDifference[]): string {
   return listed(
     named(differences).map((difference) =>
@@ -20,16 +20,16 @@ export function payText(differences: readonly CostDifference[]): string {
   );
 }
 
-/** "2 shifts more": the costliest thing a fingering has more that a teacher would name; null where only its weights differ. */
+/** Writes the largest cost that a fingering has more and a teacher would name: "2 shifts more"; null where only its weights differ. */
 export function mainPayText(differences: readonly CostDifference[]): string | null {
   const main = differences.find(({ term, times, thousandths }) => times > 0 && thousandths > 0 && !UNNAMED.includes(term));
   return main ? `${timesText(main)} more` : null;
 }
 
-/** What says nothing by its number: a finger, a position, a way and an open string are what they are. */
+/** The terms whose number says nothing: a finger, a position, a way and an open string. */
 const UNNAMED: readonly CostDifference['term'][] = ['finger', 'position', 'shift-travel', 'open-string'];
 
-/** "2 string crossings fewer and a shorter way for the hand": what a fingering saves against another. */
+/** Writes what a fingering saves against another: "2 string crossings fewer and a shorter way for the hand". */
 export function gainText(differences: readonly CostDifference[]): string {
   return listed(
     named(differences).map((difference) =>
@@ -38,7 +38,10 @@ export function gainText(differences: readonly CostDifference[]): string {
   );
 }
 
-/** Counted differences say most; of those that are only costlier or cheaper the travel of the hand alone is named, when there is room. */
+/**
+ * Chooses the differences to name: counted ones say most; of those that are only costlier or cheaper the travel of the hand alone is named,
+ * when there is room.
+ */
 function named(differences: readonly CostDifference[]): readonly CostDifference[] {
   const counts = differences.filter(({ term, times, thousandths }) => times * thousandths > 0 && times !== 0 && term !== 'shift-travel');
   const travel = differences.filter(({ term }) => term === 'shift-travel');

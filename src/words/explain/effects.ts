@@ -11,7 +11,10 @@ const COUNTED = [
   ['stretches', 'stretch', 'stretches'],
 ] as const;
 
-/** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced alike, "clearly harder". */
+/**
+ * Writes how one plan's totals differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced
+ * alike, "clearly harder".
+ */
 export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): readonly string[] {
   const numbers = COUNTED.flatMap(([name, one, many]) => {
     const more = (to[name] ?? 0) - (from[name] ?? 0);

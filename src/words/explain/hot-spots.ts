@@ -3,7 +3,7 @@ import { counted, positionWords } from '#core/messages';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { mmText, semitonesText } from '../plan-words.ts';
 
-/** What each kind of hot spot is called. */
+/** The names of the kinds of hot spots. */
 export const HOT_SPOT_NAMES: Readonly<Record<HotSpotKind, string>> = {
   shift: 'shift',
   crossing: 'string crossing',
@@ -15,20 +15,22 @@ export const HOT_SPOT_NAMES: Readonly<Record<HotSpotKind, string>> = {
   top: 'the highest note',
 };
 
-/** What the hand does there: "shift up, 3–1"; the fingers are those at its ends. */
+/** Writes what the hand does there: "shift up, 3–1"; the fingers are those at its ends. */
 export function hotSpotText({ kind, way, loop }: HotSpot, plan: Plan): string {
   const [from, to] = [loop[0], loop[loop.length - 1]].map((index) => fingerAt(plan, index));
   const isMove = kind === 'shift' || kind === 'crossing';
   return isMove ? `${HOT_SPOT_NAMES[kind]} ${way}, ${from}–${to}` : HOT_SPOT_NAMES[kind];
 }
 
-/** Why it is hard, the weightiest first: "the hand moves 5 semitones, 73 mm; onto another string"; empty where that is all there is to say. */
+/**
+ * Writes why it is hard, the weightiest first: "the hand moves 5 semitones, 73 mm; onto another string"; empty where the name says it all.
+ */
 export function hotSpotWhy({ grounds, also }: HotSpot): string {
   const told = grounds.flatMap((ground) => groundText(ground) ?? []);
   return [...told, ...also.map((kind) => HOT_SPOT_NAMES[kind])].join('; ');
 }
 
-/** Null for what the name says already. */
+/** Writes a reason; null where the name says it already. */
 function groundText(ground: SpotGround): string | null {
   if ('semitones' in ground) return `the hand moves ${semitonesText(ground.semitones)}, ${mmText(ground.mm)}`;
   if ('mmPerSecond' in ground) return `${Math.round(ground.mmPerSecond)} mm/s at this tempo`;
@@ -39,7 +41,7 @@ function groundText(ground: SpotGround): string | null {
   return ground.what === 'reach' ? `${share} of the largest span` : `missed in ${share} of the tries`;
 }
 
-/** What is not measured. */
+/** The words for reasons that are not measured. */
 const PLAIN_GROUNDS = {
   shift: null,
   crossing: null,

@@ -5,7 +5,7 @@ import { alternativeName, type Strings } from './alternatives.ts';
 import { mainPayText } from './differences.ts';
 import { weighedHow, weighedText } from './weighed.ts';
 
-/** What a reason is about, as a heading. */
+/** The headings of reasons. */
 export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
   shift: 'The shift',
   'shift-here': 'The shift just here',
@@ -16,7 +16,7 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
   finger: 'This finger',
 };
 
-/** Why something is as it is: the musical ground first, then what the line would do without it, and how that weighs. */
+/** Writes a reason: the musical ground first, then what the line would do without it, and how that weighs. */
 export function reasonText({ about, written, ground, evidence }: Reason, strings: Strings): string {
   const first = ground ? `${groundText(ground, written)} ` : '';
   return `${first}${evidence ? evidenceText(about, written, evidence, strings) : ''}`.trim();
@@ -34,7 +34,7 @@ function evidenceText(about: ReasonAbout, written: string, evidence: Evidence, s
   }
 }
 
-/** "C6 lies outside third position." */
+/** Writes a musical ground: "C6 lies outside third position." */
 function groundText(ground: Ground, written: string): string {
   switch (ground.kind) {
     case 'beyond':
@@ -56,14 +56,14 @@ function groundText(ground: Ground, written: string): string {
   }
 }
 
-/** What makes the moment of a shift a good one. */
+/** The words for what makes the moment of a shift a good one. */
 const MOMENTS: Readonly<Record<Moment, string>> = {
   rest: 'The rest gives the hand time.',
   'open-string': 'The open string gives the hand time.',
   semitone: 'It falls on a semitone, the smallest step.',
 };
 
-/** Why not the finger or string a teacher expected. */
+/** Writes why not the finger or string a teacher expected. */
 export function whyNotText(why: WhyNot): string {
   switch (why.kind) {
     case 'chosen':
@@ -89,7 +89,7 @@ function insteadSentence(
   return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
 
-/** What the other line has more because it is what it is. */
+/** Lists the costs that the other line has because it is what it is. */
 function saidAlready(instead: Instead): readonly Term[] {
   if (instead.does === 'rests') return OPENINGS;
   return instead.does === 'takes-finger' && instead.finger === '0' ? ['open-string'] : [];
@@ -97,14 +97,17 @@ function saidAlready(instead: Instead): readonly Term[] {
 
 type Term = Compared['more'][number]['term'];
 
-/** A line without one extension may have others: they are no reason for it. */
+/** The terms of openings: a line without one extension may have others, which are no reason for it. */
 const OPENINGS: readonly Term[] = ['reached-back', 'reached-forward', 'reached-out', 'stretch', 'pivot', 'shape-change'];
 
 function unevenText(subject: string, thousandths: number): string {
   return `${subject} would be ${weighedText(thousandths)}, but the line would not come down as it went up.`;
 }
 
-/** One thing speaks against the other line: a reach that is not comfortable, or what it has most of; the rest is told on asking. */
+/**
+ * Writes the one thing that speaks against the other line: a reach that is not comfortable, or its largest extra cost; the rest is shown on
+ * asking.
+ */
 function harderText(
   subject: string,
   { deltaThousandths, stretch }: Pick<Compared, 'deltaThousandths' | 'stretch'>,
@@ -116,14 +119,14 @@ function harderText(
   return `${subject} would be ${weighs}${most === null ? '' : `: ${most}`}.`;
 }
 
-/** The figure behind a reason, and what it is made of; null where there is none. */
+/** Writes the figure behind a reason, and its parts; null where there is none. */
 export function reasonHow({ evidence }: Reason): string | null {
   if (!evidence || !('compared' in evidence)) return null;
   const { deltaThousandths, more, less } = evidence.compared;
   return `${weighedHow(deltaThousandths, [...more, ...less])}${stretchText(evidence.compared)}`;
 }
 
-/** The other line as the subject of a sentence. */
+/** Writes the other line as the subject of a sentence. */
 function insteadText(instead: Instead, written: string, strings: Strings): string {
   const note = pitchLabel(written);
   switch (instead.does) {
@@ -140,7 +143,7 @@ function insteadText(instead: Instead, written: string, strings: Strings): strin
   }
 }
 
-/** What no line within the brief does without. */
+/** Writes what no line within the brief does without. */
 function neededText(about: ReasonAbout, written: string, without: Without): string {
   const note = pitchLabel(written);
   switch (without.lacks) {
@@ -161,7 +164,7 @@ function neededText(about: ReasonAbout, written: string, without: Without): stri
   }
 }
 
-/** The widest reach the other line asks for, where it is beyond the hand's comfort. */
+/** Writes the widest reach of the other line, where it is beyond the hand's comfort. */
 function stretchText({ stretch }: Compared): string {
   if (!stretch) return '';
   return ` Its widest reach is ${Math.round(stretch.needMm)} mm; this hand is comfortable up to ${Math.round(stretch.comfortMm)} mm.`;

@@ -1,13 +1,13 @@
 import type { PlanTraits } from '#core/explain';
 import { listed } from '#core/messages';
 
-/** "1–1, 2–1 twice": which fingers leave and arrive in the shifts. */
+/** Writes the fingers that leave and arrive in the shifts: "1–1, 2–1 twice". */
 export function carriersText(carriers: PlanTraits['carriers']): string {
   if (carriers.length === 0) return 'none';
   return carriers.map(({ from, to, times }) => `${from}–${to}${times === 1 ? '' : times === 2 ? ' twice' : ` ${times} times`}`).join(', ');
 }
 
-/** "5: 1 with a shift and 1 onto the fourth finger": how many crossings, and those that are more than plain. */
+/** Writes the number of crossings, and those that are more than plain: "5: 1 with a shift and 1 onto the fourth finger". */
 export function crossingsText({ plain, withShift, skipping, ontoFourth }: PlanTraits['crossingKinds']): string {
   const all = plain + withShift + skipping + ontoFourth;
   const kinds = [

@@ -3,14 +3,14 @@ import { CLEAR_FROM, EQUAL_BELOW } from '#core/weights';
 import { COST_TERMS } from './cost-terms.ts';
 import { pointsText } from './differences.ts';
 
-/** How another fingering weighs against the one chosen, in words: "a little harder". */
+/** Writes how another fingering weighs against the one chosen: "a little harder". */
 export function weighedText(thousandths: number): string {
   const size = Math.abs(thousandths);
   if (size < EQUAL_BELOW) return 'equally good';
   return `${size < CLEAR_FROM ? 'a little' : 'clearly'} ${thousandths > 0 ? 'harder' : 'easier'}`;
 }
 
-/** The figure behind the words, and what it is made of. */
+/** Writes the figure behind the words, and its parts. */
 export function weighedHow(thousandths: number, differences: readonly CostDifference[]): string {
   if (thousandths === 0) return 'The sum of costs is the same.';
   const parts = differences.map(({ term, thousandths: own }) => `${COST_TERMS[term].many} ${own > 0 ? '+' : '−'}${pointsText(own)}`);

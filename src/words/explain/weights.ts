@@ -1,6 +1,6 @@
 import type { WeightName, WeightUnit } from '#core/weights';
 
-/** How a weight is counted, in words. */
+/** The names of the units of weights. */
 export const UNIT_LABELS: Readonly<Record<WeightUnit, string>> = {
   'thousandths each': 'each time',
   'thousandths by finger': 'by finger: T · 1 · 2 · 3 · 4',
@@ -12,13 +12,13 @@ export const UNIT_LABELS: Readonly<Record<WeightUnit, string>> = {
   semitones: 'in semitones above the open string',
 };
 
-/** "Shift per mm": the name of a weight in documents, as words. */
+/** Writes the name of a weight in documents as words: "Shift per mm". */
 export function weightName(name: string): string {
   const words = name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }
 
-/** Why each weight is there, in a teacher's words. */
+/** The reason for each weight, in a teacher's words. */
 export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   shift: 'A shift interrupts the line, whatever its size.',
   shiftPerMm: 'A longer shift is harder to judge.',

@@ -2,7 +2,7 @@ import type { FingerOn, FingersAt } from '#core/fit';
 import { listed } from '#core/messages';
 import { gapsText } from './patterns.ts';
 
-/** What the fingers do at a note, a sentence each; empty where only the one that plays does anything. */
+/** Writes what the fingers do at a note, a sentence each; empty where only the one that plays does anything. */
 export function fingerWorkText({ playing, held, set, lifted, hovering }: FingersAt): readonly string[] {
   return [
     ...(held.length > 0 ? [`${fingersText(held)} ${held.length === 1 ? 'stays' : 'stay'} down.`] : []),
@@ -12,7 +12,7 @@ export function fingerWorkText({ playing, held, set, lifted, hovering }: Fingers
   ];
 }
 
-/** "1 and 2", with the string where they stand on another than the first. */
+/** Writes fingers, with the string where they stand on another than the first: "1 and 2". */
 function fingersText(fingers: readonly FingerOn[]): string {
   const strings = new Set(fingers.map(({ string }) => string));
   const names = listed(inOrder(fingers).map(({ finger }) => (finger === 'T' ? 'The thumb' : finger)));
@@ -21,7 +21,7 @@ function fingersText(fingers: readonly FingerOn[]): string {
     : listed(inOrder(fingers).map(({ finger, string }) => `${finger} on ${string}`));
 }
 
-/** ": 2 and 3 close": how far fingers that are set down together stand apart. */
+/** Writes how far fingers that are set down together stand apart: ": 2 and 3 close". */
 function spacing(fingers: readonly FingerOn[]): string {
   const places = inOrder(fingers);
   const gaps = places.slice(1).flatMap((place, index) => {

@@ -1,7 +1,7 @@
 import { pitchLabel } from '#core/pitch';
 import type { Guide } from '#core/plan/describe';
 
-/** How a guide leads the hand, in a sentence. */
+/** Writes how a guide leads the hand, in a sentence. */
 export function guideText({ kind, inBetween }: Guide): string {
   const over = inBetween ? `, passing ${pitchLabel(inBetween.written)} (${inBetween.finger} on ${inBetween.string})` : '';
   switch (kind) {

@@ -4,7 +4,9 @@ import { counted } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { writtenLabel } from '../labels.ts';
 
-/** How far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6." */
+/**
+ * Writes how far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6."
+ */
 export function rangeInKeyText({ key, tonics, lowest, highest, above, below }: RangeInKey, kind: InstrumentKind): string {
   const name = (pitch: string): string => writtenLabel(kind, pitch);
   if (tonics === null) return `${keyLabel(key)} has no tonic here: its notes from ${name(lowest)} to ${name(highest)} can be played.`;
@@ -19,7 +21,7 @@ export function rangeInKeyText({ key, tonics, lowest, highest, above, below }: R
   return `${[whole, ...over].join('; ')}.`;
 }
 
-/** One step to a scale that goes on to its last note there: "Play the scale from G3 to B5". */
+/** Writes the step to a scale that goes on to its last note there: "Play the scale from G3 to B5". */
 export function toTheEndText(lowest: string, highest: string, kind: InstrumentKind): string {
   return `Play the scale from ${writtenLabel(kind, lowest)} to ${writtenLabel(kind, highest)}`;
 }

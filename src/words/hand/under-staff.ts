@@ -1,4 +1,4 @@
-/** How the rows under the staff are read. */
+/** The words that explain how the rows under the staff are read. */
 export const UNDER_STAFF_WORDS = {
   fingers:
     'Fingers, a lane for each: dark where it plays, light where it stays down, dashed where it hovers over the next string; as heavy as the string.',

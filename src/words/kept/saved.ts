@@ -1,4 +1,4 @@
-/** Whether all that was changed on a page is saved. */
+/** The words for whether all changes of a page are saved. */
 export const SAVED_WORDS = {
   saved: 'Saved',
   saving: 'Saving',

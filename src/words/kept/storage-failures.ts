@@ -1,4 +1,4 @@
-/** Why a write failed; `name` is what the database calls it. */
+/** Writes why a write failed; `name` is the database's name for it. */
 export function storageFailureText(name: string): string {
   const why = WHY_NOT_SAVED[name] ?? `The last change could not be saved (${name === '' ? 'unknown error' : name}).`;
   return `${why} It is still here.`;

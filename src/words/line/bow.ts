@@ -3,10 +3,10 @@ import { counted, listed } from '#core/messages';
 import { bowLabel, numberWord } from '../labels.ts';
 import { bowsLabel } from './rhythm.ts';
 
-/** The ends of the bow beside its lane. */
+/** The words for the ends of the bow beside its lane. */
 export const BOW_PLACES = { frog: 'frog', tip: 'tip' } as const;
 
-/** Where the bow is. */
+/** The words for the parts of the bow. */
 export const BOW_PARTS: Readonly<Record<BowPart, string>> = {
   frog: 'at the frog',
   'lower-half': 'in the lower half',
@@ -15,7 +15,7 @@ export const BOW_PARTS: Readonly<Record<BowPart, string>> = {
   tip: 'at the tip',
 };
 
-/** "29 notes, four to a bow: one left over" */
+/** Writes the count of notes and bows: "29 notes, four to a bow: one left over". */
 export function bowCountText({ notes, asked, leftOver }: BowCount): string {
   const count = counted(notes, 'note', 'notes');
   if (asked === null) return `${count}, slurred as written`;
@@ -24,7 +24,7 @@ export function bowCountText({ notes, asked, leftOver }: BowCount): string {
   return `${count}, ${bowing}${left}`;
 }
 
-/** "8 bows: the first down, the last up" */
+/** Writes the number and the ends of bows: "8 bows: the first down, the last up". */
 export function bowEndsText({ bows }: BowPlan): string {
   const [first, last] = [bows[0], bows[bows.length - 1]];
   if (!first || !last) return '';
@@ -33,12 +33,12 @@ export function bowEndsText({ bows }: BowPlan): string {
     : `${bows.length} bows: the first ${first.direction}, the last ${last.direction}`;
 }
 
-/** What happens at a note: "shift and crossing". */
+/** Writes what happens at a note: "shift and crossing". */
 export function bowMomentText({ shift, crossing }: BowMoment): string {
   return [shift ? 'shift' : '', crossing ? 'crossing' : ''].filter(Boolean).join(' and ');
 }
 
-/** Whether the bow changes there. */
+/** Writes whether the bow changes there. */
 export function bowChangeText({ changes }: BowMoment): string {
   return changes ? 'at the bow change' : 'inside the bow';
 }
@@ -52,22 +52,25 @@ const CURE_STEPS: Readonly<Record<CureStep, string>> = {
   'first-alone': 'give the first note a bow of its own',
 };
 
-/** "Begin with an up bow, and give the first note a bow of its own" */
+/** Writes a way to make a bowing come out: "Begin with an up bow, and give the first note a bow of its own". */
 export function bowCureText(steps: readonly CureStep[]): string {
   const words = listed(steps.map((step) => CURE_STEPS[step]));
   return words.slice(0, 1).toUpperCase() + words.slice(1);
 }
 
-/** Why something is proposed. */
+/** Writes why something is proposed. */
 export function endsWrongText({ count }: BowPlan): string {
   return count.leftOver > 0 ? 'The bowing does not come out evenly. What helps:' : 'The line ends with an up bow. To end with a down bow:';
 }
 
-/** Where short bows have to come back over the whole way of a long one: "The short bows come back quickly, 3 times as fast."; null for none. */
+/**
+ * Writes where short bows have to come back over the whole way of a long one: "The short bows come back quickly, 3 times as fast."; null
+ * for none.
+ */
 export function quickBowsText({ bows }: BowPlan): string | null {
   const fastest = bows.reduce((most, { pace }) => Math.max(most, pace), 1);
   return fastest < QUICK ? null : `The short bows come back quickly, up to ${Number(fastest.toFixed(1))} times as fast.`;
 }
 
-/** What a player notices. */
+/** The factor of speed that a player notices. */
 const QUICK = 1.5;

@@ -5,7 +5,7 @@ import { counted } from '#core/messages';
 import { plainName } from '#core/key';
 import { INSTRUMENT_LABELS } from '../labels.ts';
 
-/** What each kind of thing left out is called, one and many, and what comes of it where that is not plain. */
+/** The names of the things left out, for one and for many, with the effect where that is not plain. */
 const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: string, because?: string]>> = {
   parts: ['other part', 'other parts'],
   voices: ['other voice', 'other voices'],
@@ -49,23 +49,23 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   'other-signs': ['other sign', 'other signs'],
 };
 
-/** "2 changes of key: the notes keep their pitches under the first signature" */
+/** Writes the things left out: "2 changes of key: the notes keep their pitches under the first signature". */
 export function leftOutText({ what, count }: LeftOutCount[number]): string {
   const [one, many, because] = LEFT_OUT_WORDS[what];
   return `${counted(count, one, many)}${because === undefined ? '' : `: ${because}`}`;
 }
 
-/** What a score is called that was pasted and has no title. */
+/** The name of a score that was pasted and has no title. */
 export const PASTED = 'A pasted score';
 
-/** What is said when a pasted score took the place of the line. */
+/** Writes that a pasted score replaced the line. */
 export function pastedText(leftOut: LeftOutCount, octaves: number): string {
   const moved = octaves === 0 ? '' : `, ${octavesLabel(octaves)}`;
   const left = leftOut.length === 0 ? BRINGING_IN.nothingLeftOut : `Left out: ${leftOut.map(leftOutText).join('; ')}.`;
   return `The score takes the place of the line${moved}. ${left}`;
 }
 
-/** Grids to which played notes are set. */
+/** The names of the grids to which played notes are set. */
 export const GRID_LABELS: Readonly<Record<Grid, string>> = {
   eighths: 'eighths',
   sixteenths: 'sixteenths',
@@ -74,26 +74,26 @@ export const GRID_LABELS: Readonly<Record<Grid, string>> = {
   'sixteenths-and-triplets': 'sixteenths or triplets, beat by beat',
 };
 
-/** "Notes were 12 ms off on average, 40 ms at most." */
+/** Writes the distance from the grid: "Notes were 12 ms off on average, 40 ms at most." */
 export function gridErrorText({ mean, largest }: Quantised['error'], tempo: number): string {
   const ms = (quarters: number): number => Math.round((quarters * 60_000) / tempo);
   return largest === 0 ? 'Every note fits exactly.' : `Notes were ${ms(mean)} ms off on average, ${ms(largest)} ms at most.`;
 }
 
-/** "at pitch", "one octave lower" */
+/** Writes octaves: "at pitch", "one octave lower". */
 export function octavesLabel(octaves: number): string {
   if (octaves === 0) return 'at pitch';
   const count = Math.abs(octaves) === 1 ? 'one octave' : `${Math.abs(octaves)} octaves`;
   return `${count} ${octaves > 0 ? 'higher' : 'lower'}`;
 }
 
-/** Why it cannot be played on an instrument: "It goes from C2 to G4, outside the range of the violin." */
+/** Writes why it cannot be played on an instrument: "It goes from C2 to G4, outside the range of the violin." */
 export function outOfRangeText([lowest, highest]: readonly [number, number], octaves: number, kind: InstrumentKind): string {
   const [low, high] = [lowest, highest].map((semitones) => plainName(semitones + 12 * octaves));
   return `It goes from ${low} to ${high}, outside the range of the ${INSTRUMENT_LABELS[kind]}.`;
 }
 
-/** What is said where nothing is left out, or where music fits. */
+/** The words for music from which nothing is left out, or which fits. */
 export const BRINGING_IN = {
   how: 'JSON, MusicXML or MIDI: opened here, dropped anywhere on the page, or pasted',
   nothingLeftOut: 'Nothing is left out.',
@@ -102,18 +102,18 @@ export const BRINGING_IN = {
   shortest: 'Shortest note value',
 } as const;
 
-/** "On the violin, one octave higher" */
+/** Writes how music fits an instrument: "On the violin, one octave higher". */
 export function fitText({ kind, octaves }: Fit): string {
   return `On the ${INSTRUMENT_LABELS[kind]}, ${octavesLabel(octaves)}`;
 }
 
-/** A voice to choose: "voice 2, 24 notes", "staff 2, voice 5, 12 notes". */
+/** Writes a voice to choose: "voice 2, 24 notes", "staff 2, voice 5, 12 notes". */
 export function voiceLabel({ voice, notes }: { readonly voice: string; readonly notes: number }): string {
   const [staff, name] = voice.includes('/') ? voice.split('/') : [null, voice];
   return `${staff === null ? '' : `staff ${staff}, `}voice ${name}, ${counted(notes, 'note', 'notes')}`;
 }
 
-/** What was brought in, when the list is shown again. */
+/** Writes what was brought in, when the list is shown again. */
 export function broughtInText(count: number): string {
   return `${counted(count, 'piece was', 'pieces were')} brought in.`;
 }

@@ -1,4 +1,4 @@
-/** Entering notes into a line. */
+/** The words for entering notes into a line. */
 export const ENTERING = {
   title: 'Enter notes',
   close: 'Done',
@@ -15,7 +15,7 @@ export const ENTERING = {
   how: 'Notes come after the selected note, else at the end. Two keys at once are a double stop.',
 } as const;
 
-/** "Listening to Desk keyboard" */
+/** Writes the keyboards that are heard: "Listening to Desk keyboard". */
 export function listeningText(names: readonly string[]): string {
   return names.length === 0 ? ENTERING.none : `Listening to ${names.join(', ')}.`;
 }

@@ -11,7 +11,7 @@ import {
 import { counted, listed } from '#core/messages';
 import { bowLabel } from '../labels.ts';
 
-/** Rhythms in the sentence, told after the note value. */
+/** The names of rhythms in the sentence, after the note value. */
 export const LENGTH_PATTERN_LABELS: Readonly<Record<LengthPattern, string>> = {
   even: 'evenly',
   'long-short': 'dotted, long and short',
@@ -25,7 +25,7 @@ export const LENGTH_PATTERN_LABELS: Readonly<Record<LengthPattern, string>> = {
   'three-short-long': 'a triplet and one long',
 };
 
-/** Mixed bowings in the sentence. */
+/** The names of mixed bowings in the sentence. */
 export const BOW_LABELS: Readonly<Record<BowPattern, string>> = {
   'two-slurred-two-separate': 'two slurred, two separate',
   'two-separate-two-slurred': 'two separate, two slurred',
@@ -36,7 +36,7 @@ export const BOW_LABELS: Readonly<Record<BowPattern, string>> = {
   'one-separate-two-slurred': 'one separate, two slurred',
 };
 
-/** Accents in the sentence. */
+/** The names of accents in the sentence. */
 export const ACCENT_LABELS: Readonly<Record<AccentPattern, string>> = {
   none: 'without accents',
   'first-of-two': 'an accent on the first of two',
@@ -46,25 +46,25 @@ export const ACCENT_LABELS: Readonly<Record<AccentPattern, string>> = {
   'third-of-four': 'an accent on the third of four',
 };
 
-/** The bowing of a variant: by its name, or "3, 1 and 2 to a bow in turn". */
+/** Writes the bowing of a variant: by its name, or "3, 1 and 2 to a bow in turn". */
 export function bowsLabel(bows: readonly number[]): string {
   const name = patternNamed(BOW_PATTERNS, bows);
   return name ? BOW_LABELS[name] : bows.length === 1 ? bowLabel(bows[0] ?? 1) : `${listed(bows.map(String))} to a bow in turn`;
 }
 
-/** The rhythm of a variant: by its name, or "3/2, 1/4 and 1/4 of each note in turn". */
+/** Writes the rhythm of a variant: by its name, or "3/2, 1/4 and 1/4 of each note in turn". */
 export function lengthsLabel(lengths: readonly string[]): string {
   const name = patternNamed(LENGTH_PATTERNS, lengths);
   return name ? LENGTH_PATTERN_LABELS[name] : `${listed(lengths)} of each note in turn`;
 }
 
-/** The accents of a variant: by their name, or by their note. */
+/** Writes the accents of a variant: by their name, or by their note. */
 export function accentsLabel(accents: Rhythm['accents'] | null): string {
   const name = patternNamed(ACCENTS, accents ?? null);
   return name || !accents ? ACCENT_LABELS[name ?? 'none'] : `an accent on note ${accents.on} of ${accents.every}`;
 }
 
-/** Pick-ups that have a name. */
+/** The names of pick-ups that have one. */
 const PICK_UP_NAMES: Readonly<Record<string, string>> = {
   '1/16': 'a sixteenth',
   '1/8': 'an eighth',
@@ -72,12 +72,12 @@ const PICK_UP_NAMES: Readonly<Record<string, string>> = {
   '3/8': 'three eighths',
 };
 
-/** How the line begins. */
+/** Writes how the line begins. */
 export function pickUpLabel(pickUp: string): string {
   return pickUp === '' ? 'from the first beat' : `with ${PICK_UP_NAMES[pickUp] ?? pickUp} before the first bar line`;
 }
 
-/** What makes a variant of a rhythm, each in a few words; none for one that is as usual. */
+/** Writes the features of a rhythm's variant, each in a few words; none for one that is as usual. */
 export function variantLabels({ lengths, bows, accents, pickUp, lockedBows }: Rhythm): readonly string[] {
   return [
     ...(lengths && lengths.length > 0 ? [lengthsLabel(lengths)] : []),

@@ -1,4 +1,4 @@
-/** How a line is typed: what is written, and what it means. One screen. */
+/** The explanation of how a line is typed, on one screen: what is written, and its meaning. */
 export const TYPED_FORM: readonly (readonly [written: string, means: string])[] = [
   ['Eb4 F#5 C4', 'pitches: letter, accidental (b, #, bb, ##), octave; C4 is middle C'],
   ['G4:1/8', 'a value after a colon, as a fraction of a whole note; it holds until the next one'],
@@ -21,16 +21,16 @@ export const TYPED_FORM: readonly (readonly [written: string, means: string])[] 
   ['<?xml …', 'a MusicXML score that is pasted here takes the place of the line'],
 ];
 
-/** The screen, and the button that opens it. */
+/** The title of that screen, and the button that opens it. */
 export const TYPED_FORM_TITLE = 'How notes are typed';
 
-/** For the double bass. */
+/** The sentence for the double bass. */
 export const TYPED_FOR_BASS = 'Notes are as the double bass reads them, an octave above what sounds.';
 
-/** Before a line that is typed. */
+/** The example before a line is typed. */
 export const TYPED_EXAMPLE = 'Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4';
 
-/** Puts a suggestion in place of a word. */
+/** Writes the button that puts a suggestion in place of a word. */
 export function insteadText(suggestion: string): string {
   return `Write ${suggestion} instead`;
 }

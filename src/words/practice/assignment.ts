@@ -2,40 +2,40 @@ import { format } from 'date-fns/format';
 import { counted, listed } from '#core/messages';
 import { damagedText, fullDaysText } from '../kept/backup.ts';
 
-/** What came of entries that were added to a log: new ones, those that were here, days that were left out. */
+/** The result of adding entries to a log: the new ones, those that were here, and the days that were left out. */
 interface Merged {
   readonly added: number;
   readonly there: number;
   readonly left: readonly string[];
 }
 
-/** "28 Nov 2026, 17:05"; nothing where a file does not say when it was saved. */
+/** Writes when a file was saved: "28 Nov 2026, 17:05"; empty where the file does not say. */
 export function savedText(at: number): string {
   return at === 0 ? '' : `Saved on ${format(at, 'd MMM yyyy, HH:mm')}.`;
 }
 
-/** What became of a log that was brought in. */
+/** Writes the result of bringing in a log. */
 export function mergedText(name: string, { added, there, left }: Merged): string {
   const whole = `Log of ${name}: ${counted(added, 'entry is', 'entries are')} new, ${counted(there, 'was', 'were')} here already.`;
   return left.length === 0 ? whole : `${whole} Left out: ${fullDaysText(left)}`;
 }
 
-/** What of a file did not read; empty where all did. */
+/** Writes which parts of a file did not read; empty where all did. */
 export function damagedPartsText(damaged: readonly { readonly place: number }[]): string {
   return damaged.length === 0 ? '' : damagedText(damaged.map(({ place }) => place));
 }
 
-/** What was saved, and for whom. */
+/** Writes what was saved, and for whom. */
 export function givenText(names: readonly string[], files: number): string {
   return `${files === 1 ? 'One file' : `${files} files`} for ${listed(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
 }
 
-/** Pieces that a pupil cannot play as they are. */
+/** Writes which pieces a pupil cannot play as they are. */
 export function unplayableText(player: string, pieces: readonly string[]): string {
   return `${player} has no fingering for ${listed(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;
 }
 
-/** Words of the assignment. */
+/** The words of the assignment. */
 export const ASSIGNMENT_WORDS = {
   give: 'For a pupil or a class',
   giveHow: 'The file holds the pieces and drills, how long and by which ladder each is practised, the aim and the tolerance.',

@@ -1,7 +1,7 @@
 import { counted, listed } from '#core/messages';
 import { fadedAfter, type Fading, type Help } from '#core/practice/fading';
 
-/** What a piece can be shown with. */
+/** The names of the helps with which a piece can be shown. */
 export const HELP_WORDS: Readonly<Record<Help, string>> = {
   path: 'the path of the hand',
   tapes: 'the places on the fingerboard',
@@ -12,15 +12,15 @@ export const HELP_WORDS: Readonly<Record<Help, string>> = {
   staff: 'the staff',
 };
 
-/** Nothing is left. */
+/** The name of the page on which nothing is left. */
 export const BLANK_PAGE = 'From memory, with nothing to look at.';
 
-/** Some helps in words: "the staff and the finger numbers"; "nothing" for a blank page. */
+/** Writes some helps: "the staff and the finger numbers"; "nothing" for a blank page. */
 export function helpsText(helps: readonly Help[]): string {
   return helps.length === 0 ? 'nothing' : listed(helps.map((help) => HELP_WORDS[help]));
 }
 
-/** Where a player is in a course: what is shown, and what comes next. */
+/** Writes where a player is in a course: the helps shown, and the next one to go. */
 export function fadingText(fading: Fading): string {
   const { shown, clean, byHeart } = fadedAfter(fading);
   if (byHeart) return 'Known by heart: clean on a blank page.';
@@ -31,14 +31,14 @@ export function fadingText(fading: Fading): string {
   return `${sets} in a row, and ${goes(next)}.`;
 }
 
-/** "the finger numbers go", "the staff goes" */
+/** Writes which helps go: "the finger numbers go", "the staff goes". */
 function goes(help: Help): string {
   return `${HELP_WORDS[help]} ${PLURAL.has(help) ? 'go' : 'goes'}`;
 }
 
 const PLURAL: ReadonlySet<Help> = new Set(['tapes', 'names', 'numbers']);
 
-/** Words of the page. */
+/** The words of the page. */
 export const FADING_WORDS = {
   waiting: 'Planning the piece …',
   withCourse: 'the helps of the course',

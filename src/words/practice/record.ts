@@ -7,22 +7,22 @@ import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
 
-/** A day as a date; one that no calendar has, as 31 February in a file, is the day that many days on. */
+/** Turns a day into a date; one that no calendar has, as 31 February in a file, is the day that many days on. */
 export function dateOf(day: string): Date {
   return parseISO(dayOfNumber(dayNumber(day)));
 }
 
-/** "Monday 9 March 2026". */
+/** Writes a day: "Monday 9 March 2026". */
 export function dayText(day: string): string {
   return format(dateOf(day), 'EEEE d MMMM yyyy');
 }
 
-/** "17:05". */
+/** Writes a time: "17:05". */
 export function timeText(at: number): string {
   return format(at, 'HH:mm');
 }
 
-/** "7 of 12 good, up to ♩ = 66; 3 flat, 2 late". */
+/** Writes the work on an item: "7 of 12 good, up to ♩ = 66; 3 flat, 2 late". */
 export function doneText({ tries, good, tempo, misses }: Done): string {
   const missed = missesOf(misses).map(({ miss, times }) => `${times} ${MISS_WORDS[miss]}`);
   const upTo = tempo === null ? '' : `, up to ${tempoText(tempo)}`;
@@ -33,7 +33,7 @@ type Said = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => string };
 
 const nothing = (): string => '';
 
-/** What entries beside tries, answers and sets say. */
+/** The words of entries other than tries, answers and sets. */
 const SAID: Said = {
   remark: ({ text }) => text,
   aim: ({ text }) => `Next aim: ${text}`,
@@ -51,7 +51,7 @@ const SAID: Said = {
   correction: nothing,
 };
 
-/** What an entry beside the tries says in a day's log; empty for a try. */
+/** Writes an entry other than a try in a day's log; empty for a try. */
 export function entryText(entry: LogEntry): string {
   return saidBy(entry.kind, entry);
 }
@@ -60,41 +60,43 @@ function saidBy<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): strin
   return SAID[kind](entry);
 }
 
-/** "34 of 40 questions answered right" */
+/** Writes answers: "34 of 40 questions answered right". */
 export function answersText(answers: readonly EntryOf<'answer'>[]): string {
   return `${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'question', 'questions')} answered right`;
 }
 
-/** How help fades: "the path of the hand, then the staff; one goes after 2 clean sets in a row, and comes back after 2 failed ones" */
+/**
+ * Writes how help fades: "the path of the hand, then the staff; one goes after 2 clean sets in a row, and comes back after 2 failed ones".
+ */
 function courseText({ helps, clean, failed }: FadingCourse): string {
   const order = helps.map((help) => HELP_WORDS[help]).join(', then ');
   return `${order}; one goes after ${counted(clean, 'clean set', 'clean sets in a row')}, and comes back after ${counted(failed, 'failed one', 'failed ones')}`;
 }
 
-/** One try: "17:05 Evening line, all of it, ♩ = 60: flat". */
+/** Writes one try: "17:05 Evening line, all of it, ♩ = 60: flat". */
 export function attemptText({ at, practised, tempo, miss, note }: EntryOf<'attempt'>): string {
   const where = note === undefined ? '' : ` at note ${note + 1}`;
   const speed = tempo === null ? '' : `, ${tempoText(tempo)}`;
   return `${timeText(at)} ${practised.title}, ${partText(practised.part)}${speed}: ${miss === null ? 'good' : `${MISS_WORDS[miss]}${where}`}`;
 }
 
-/** "Evening line, note 12: missed 4 times, mostly flat". */
+/** Writes a missed note: "Evening line, note 12: missed 4 times, mostly flat". */
 export function missedNoteText({ title, note, times, miss }: MissedNote): string {
   return `${title}, note ${note + 1}: missed ${counted(times, 'time', 'times')}, mostly ${MISS_WORDS[miss]}`;
 }
 
-/** "2.4 MB". */
+/** Writes a size: "2.4 MB". */
 export function sizeText(bytes: number): string {
   return bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 }
 
-/** "3 days of practice, 120 tries, 71 % good". */
+/** Writes a total: "3 days of practice, 120 tries, 71 % good". */
 export function sumText(days: number, tries: number, good: number): string {
   const share = tries === 0 ? '' : `, ${Math.round((100 * good) / tries)} % good`;
   return `${counted(days, 'day', 'days')} of practice, ${counted(tries, 'try', 'tries')}${share}`;
 }
 
-/** Why a file is not kept with a remark; sizes in bytes. */
+/** Writes why a file is not kept with a remark; sizes in bytes. */
 export function tooLargeText(name: string, bytes: number, most: number): string {
   return `${name} is ${sizeText(bytes)}: at most ${sizeText(most)} can be kept with a remark. Cut it shorter, or make the picture smaller.`;
 }

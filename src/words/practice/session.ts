@@ -7,7 +7,7 @@ import { type Rung, wantedOf } from '#core/practice/ladder';
 import { noteLabel } from '#core/pitch';
 import { STAGE_WORDS } from '../drills/stages.ts';
 
-/** How a try missed. */
+/** The names of the ways to miss. */
 export const MISS_WORDS: Readonly<Record<Miss, string>> = {
   flat: 'flat',
   sharp: 'sharp',
@@ -16,7 +16,7 @@ export const MISS_WORDS: Readonly<Record<Miss, string>> = {
   noise: 'noise',
 };
 
-/** What is prompted before an item is played. */
+/** The words of the prompts before an item is played. */
 export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
   hear: 'Listen. Then hear it again in your head.',
   names: 'Say the names of the notes, up and back.',
@@ -24,7 +24,7 @@ export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
   silent: 'Set the fingers in their places without the bow.',
 };
 
-/** What was passed over, as a log says it. */
+/** The words for what was passed over, in a log. */
 export const SKIPPED_WORDS: Readonly<Record<Prompt, string>> = {
   hear: 'listening first',
   names: 'saying the names',
@@ -32,14 +32,14 @@ export const SKIPPED_WORDS: Readonly<Record<Prompt, string>> = {
   silent: 'setting the fingers without the bow',
 };
 
-/** Why a set is short. */
+/** The words for why a set is short. */
 export const STRAIN_WORDS: Readonly<Record<Strain, string>> = {
   'wide-reach': 'the hand is opened wide',
   'double-stops': 'double stops tire the hand',
   thumb: 'the thumb on the string tires the hand',
 };
 
-/** How the notes are grouped. */
+/** The names of the groupings of notes. */
 export const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   all: 'all at once',
   cell: 'string by string in each hand',
@@ -50,14 +50,14 @@ export const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   'two-measures': 'two measures at a time',
 };
 
-/** How the model is heard. */
+/** The names of the ways to hear the model. */
 export const MODEL_WORDS: Readonly<Record<PracticeItem['along']['model'], string>> = {
   none: 'no model',
   before: 'model before each set',
   'in-turns': 'model and silence in turns',
 };
 
-/** What moves a ladder. */
+/** The names of the rules that move a ladder. */
 export const LADDER_RULE_WORDS: Readonly<Record<PracticeItem['ladder']['rule'], string>> = {
   'up-and-down': 'clean: up, failed: down',
   'two-up': 'two clean: up, failed: down',
@@ -65,19 +65,19 @@ export const LADDER_RULE_WORDS: Readonly<Record<PracticeItem['ladder']['rule'], 
   'back-to-start': 'clean: up, failed: back to the start',
 };
 
-/** How a set is counted. */
+/** The names of the ways to count a set. */
 export const COUNTED_WORDS: Readonly<Record<PracticeItem['set']['counted'], string>> = {
   'in-a-row': 'good in a row',
   'in-all': 'good in all',
 };
 
-/** What sounds under the line. */
+/** Writes the sound under the line. */
 export function droneText(drone: string): string {
   if (drone === 'none') return 'no drone';
   return drone === 'tonic' ? 'drone on the tonic' : `drone on open ${noteLabel(drone)}`;
 }
 
-/** What of a piece is practised: "all of it", "notes 5 to 9", "shift to note 12: slow slide". */
+/** Writes the practised part of a piece: "all of it", "notes 5 to 9", "shift to note 12: slow slide". */
 export function partText(part: PracticePart): string {
   switch (part.part) {
     case 'whole':
@@ -89,7 +89,7 @@ export function partText(part: PracticePart): string {
   }
 }
 
-/** "Evening line", "Evening line, notes 3 to 7". */
+/** Writes an item: "Evening line", "Evening line, notes 3 to 7". */
 export function itemText({ title, part }: PracticeItem['practised']): string {
   return part.part === 'whole' ? title : `${title}, ${partText(part)}`;
 }
@@ -99,46 +99,46 @@ function stageText(stage: StageName): string {
   return `${name.charAt(0).toLowerCase()}${name.slice(1)}`;
 }
 
-/** "♩ = 72". */
+/** Writes a tempo: "♩ = 72". */
 export function tempoText(tempo: number): string {
   return `♩ = ${Math.round(tempo)}`;
 }
 
-/** How a rung is played beside its tempo; empty as written. */
+/** Writes how a rung is played beside its tempo; empty as written. */
 export function rungText({ beatsPerNote, notesPerBow }: Rung): string {
   if (beatsPerNote !== null) return beatsPerNote === 1 ? 'one beat to each note' : `hold each note ${beatsPerNote} beats`;
   return notesPerBow === null ? '' : `${notesPerBow} notes to a bow`;
 }
 
-/** "five, in all": what a set asks for. */
+/** Writes what a set asks for: "five, in all". */
 export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
   const wanted = wantedOf(set, cap);
   return `${counted(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
 }
 
-/** Minutes and seconds: "1:05". */
+/** Writes minutes and seconds: "1:05". */
 export function clockText(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
-/** "In tune is within 19 cents: 1.2 mm at A♭6." */
+/** Writes the tolerance: "In tune is within 19 cents: 1.2 mm at A♭6." */
 export function toleranceText(cents: number, at: { readonly name: string; readonly mmPerTenCents: number } | null): string {
   const mm = at === null ? '' : `: ${((at.mmPerTenCents * cents) / 10).toFixed(1)} mm at ${at.name}`;
   return `In tune is within ${cents} cents${mm}.`;
 }
 
-/** What helps after a miss, by the side the school takes on correcting. */
+/** The words for what helps after a miss, by the side the school takes on correcting. */
 export const CORRECTING_WORDS: Readonly<Record<string, string>> = {
   anew: 'Lift the finger and set it again in its place.',
   small: 'Roll the finger to the note.',
   both: 'Lift the finger and set it again, or roll it to the note.',
 };
 
-/** What is said at every rest. */
+/** The sentence at every rest. */
 export const EAR_TIRES = 'Rest. Stop when the ear tires.';
 
-/** What is said when it hurts. */
+/** The sentence when it hurts. */
 export const PAIN_WORDS = 'Stop here. Shake out your hands. Tell your teacher; if it stays or comes back, see a doctor.';
 
 const KEY_NAMES: Readonly<Record<string, string>> = {
@@ -151,12 +151,12 @@ const KEY_NAMES: Readonly<Record<string, string>> = {
   ArrowDown: 'down arrow',
 };
 
-/** A key by the code that the browser gives it: "page down", "B", "F5". */
+/** Names a key by the code that the browser gives it: "page down", "B", "F5". */
 export function keyText(code: string): string {
   return KEY_NAMES[code] ?? code.replace(/^(Key|Digit)/, '').replace(/^Numpad/, 'number pad ');
 }
 
-/** Aims to choose from. */
+/** The aims to choose from. */
 export const AIMS_OFFERED = [
   'In tune with the open strings',
   'One shift, clean and silent',
@@ -165,14 +165,14 @@ export const AIMS_OFFERED = [
   'Names of the notes',
 ] as const;
 
-/** Checks at the end to choose from. */
+/** The checks at the end to choose from. */
 export const END_CHECKS_OFFERED = [
   'Play it once, at tempo, as if for someone.',
   'Play it with your eyes closed.',
   'Check the last note with the open string.',
 ] as const;
 
-/** A session or a week holds as many things as it can. */
+/** Writes that a session or a week has as many things as it can have. */
 export function takesNoMoreText(most: number): string {
   return `There is room for ${most} things. Take something out first.`;
 }

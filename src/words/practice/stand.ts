@@ -1,12 +1,12 @@
 import type { Step } from '#core/practice/session';
 
-/** Ends the set and notes it. */
+/** The words of the button that ends the set and notes that it hurt. */
 export const HURTS_WORDS = 'It hurts';
 
-/** Leaves the session. */
+/** The words of the button that leaves the session. */
 export const CLOSE_WORDS = 'Leave';
 
-/** What the two things that can be said are called at each step. */
+/** The words of the two answers at each step. */
 export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; readonly other: string | null }>> = {
   aim: { on: 'Begin', other: null },
   prepare: { on: 'Done', other: 'Pass over' },
@@ -18,9 +18,9 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
   done: { on: 'Back to the sessions', other: null },
 };
 
-/** How one key says everything. */
+/** The explanation of how one key gives all answers. */
 export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: missed. Held for three seconds: it hurts.';
 
-/** Fingers and names instead of the notes, and back. */
+/** The words of the button for fingers and names instead of the notes, and back. */
 export const NAMES_WORDS = 'Names';
 export const NOTES_WORDS = 'Notes';

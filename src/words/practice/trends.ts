@@ -4,7 +4,7 @@ import { noteLabel } from '#core/pitch';
 import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
 import { positionName } from '../atlas.ts';
 
-/** What a statement is about, with its verb: "The third finger on the A string is", "Downward shifts from the third finger are" */
+/** The subject of a statement with its verb: "The third finger on the A string is", "Downward shifts from the third finger are". */
 const SUBJECTS: Readonly<Record<ComparedBy, (one: string, others: readonly string[]) => string>> = {
   finger: (finger) => `${capital(fingerWords(finger))} is`,
   string: (string) => `The ${noteLabel(string)} string is`,
@@ -23,7 +23,7 @@ function subjectOf({ by, group }: Statement): string {
 
 const SHIFTS: Readonly<Record<string, string>> = { up: 'Upward shifts', down: 'Downward shifts' };
 
-/** Fingers in words. */
+/** The names of fingers. */
 const FINGERS: Readonly<Record<string, string>> = {
   T: 'the thumb',
   '1': 'the first finger',
@@ -36,7 +36,7 @@ function fingerWords(finger: string): string {
   return FINGERS[finger] ?? finger;
 }
 
-/** By what misses are counted. */
+/** The names of the features by which misses are counted. */
 export const COUNTED_BY_WORDS: Readonly<Record<CountedBy, string>> = {
   finger: 'finger',
   string: 'string',
@@ -47,7 +47,7 @@ export const COUNTED_BY_WORDS: Readonly<Record<CountedBy, string>> = {
   'shift-fingers': 'shifts by both fingers',
 };
 
-/** Of what misses are counted, with a capital: "First finger", "A string", "Upward shifts from the first to the third finger". */
+/** Names a group of misses, with a capital: "First finger", "A string", "Upward shifts from the first to the third finger". */
 export function groupText(by: CountedBy, group: string): string {
   const [one = '', from = '', to = ''] = group.split(' ');
   switch (by) {
@@ -68,7 +68,7 @@ export function groupText(by: CountedBy, group: string): string {
   }
 }
 
-/** "4 flat, 1 sharp"; a dash where it was played and did not miss; nothing where it was not played. */
+/** Writes counts of misses: "4 flat, 1 sharp"; a dash where it was played and did not miss; empty where it was not played. */
 export function missCountsText({ flat, sharp, played }: MissCounts): string {
   if (played === 0) return '';
   const told = [flat > 0 ? `${flat} flat` : '', sharp > 0 ? `${sharp} sharp` : ''].filter((text) => text !== '');
@@ -79,19 +79,19 @@ function capital(text: string): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 }
 
-/** "Downward shifts from the third finger are flat in 3 pieces: 14 of 19 misses out of tune, played 52 times." */
+/** Writes a statement: "Downward shifts from the third finger are flat in 3 pieces: 14 of 19 misses out of tune, played 52 times." */
 export function statementText(statement: Statement): string {
   const { direction, times, of, played, places } = statement;
   const pieces = new Set(places.map(({ piece }) => piece)).size;
   return `${subjectOf(statement)} ${direction} in ${counted(pieces, 'piece', 'pieces')}: ${times} of ${counted(of, 'miss', 'misses')} out of tune, played ${counted(played, 'time', 'times')}.`;
 }
 
-/** "Evening line, note 12: 5 times" */
+/** Writes a place: "Evening line, note 12: 5 times". */
 export function missedPlaceText({ title, note, times }: MissedPlace): string {
   return `${title}, note ${note + 1}: ${counted(times, 'time', 'times')}`;
 }
 
-/** What a note that fails points back to. */
+/** Writes the cause to which a note that fails points back. */
 export function pointsBackText(points: PointsTo): string {
   switch (points.to) {
     case 'slide':
@@ -103,19 +103,19 @@ export function pointsBackText(points: PointsTo): string {
   }
 }
 
-/** "9 Mar" */
+/** Writes a week by its first day: "9 Mar". */
 export function weekText({ begins }: Week): string {
   return format(begins, 'd MMM');
 }
 
-/** What the semitones of a chromatic octave were, where so many steps were counted. */
+/** Writes the width of the semitones of a chromatic octave, where a number of steps was counted. */
 export function chromaticText(steps: number, cents: number): string {
   if (steps === 12) return 'Twelve: the semitones are as wide as they should be on average.';
   const off = Math.abs(100 - cents);
   return `${counted(steps, 'step', 'steps')}: each semitone is ${Math.round(cents)} cents wide on average, ${off.toFixed(0)} too ${cents < 100 ? 'small' : 'large'}.`;
 }
 
-/** Words of the trends. */
+/** The words of the trends. */
 export const TRENDS_WORDS = {
   waiting: 'Going through the record …',
   nothing: 'Nothing can be said yet: the misses that were logged with their note could be chance.',

@@ -11,7 +11,7 @@ import { DAY_ORDER_WORDS, SERVES_WORDS, shortDayText, WEEKDAYS } from './week.ts
 
 type WeekDocument = DocumentOf<'week'>;
 
-/** What bringing back an earlier plan of weeks would do. */
+/** Writes the effect of bringing back an earlier plan of weeks. */
 export function weekVersionText(now: WeekDocument, was: WeekDocument): string {
   return goesBackText(dequal(now, was), [
     ...itemChanges(
@@ -27,7 +27,7 @@ export function weekVersionText(now: WeekDocument, was: WeekDocument): string {
   ]);
 }
 
-/** What bringing back an earlier version of a session would do. */
+/** Writes the effect of bringing back an earlier version of a session. */
 export function sessionVersionText(now: SessionDocument, was: SessionDocument): string {
   return goesBackText(dequal(now, was), [
     ...(now.name === was.name ? [] : [was.name === '' ? 'no aim' : `the aim “${was.name}”`]),
@@ -37,7 +37,7 @@ export function sessionVersionText(now: SessionDocument, was: SessionDocument): 
   ]);
 }
 
-/** What bringing back how far a player was with shifts would do to one of them, by the name of its class. */
+/** Writes the effect of bringing back earlier stages on one of the shifts, by the name of its class. */
 export function stagesVersionText(shift: string, now: StagesDocument, was: StagesDocument): string {
   const [isNow, wasThen] = [statesOf(now, shift), statesOf(was, shift)];
   const changes = STAGES.flatMap((stage) =>
@@ -50,7 +50,7 @@ function statesOf({ shifts }: StagesDocument, shift: string) {
   return new Map(shifts.find((each) => each.shift === shift)?.states.map(({ stage, state }) => [stage, state]));
 }
 
-/** Items that come back, those that go, and those that were otherwise. */
+/** Lists items that come back, those that go, and those that were different. */
 function itemChanges(now: readonly PracticeItem[], was: readonly PracticeItem[]): readonly string[] {
   const there = new Map(now.map((item) => [practisedKey(item.practised), item]));
   const then = new Map(was.map((item) => [practisedKey(item.practised), item]));
@@ -63,7 +63,7 @@ function itemChanges(now: readonly PracticeItem[], was: readonly PracticeItem[])
   return [...named('with', back), ...named('without', gone), ...named('otherwise:', otherwise)];
 }
 
-/** So many are named. */
+/** The number of items that are named. */
 const MOST_NAMED = 3;
 
 function named(how: string, items: readonly PracticeItem[]): readonly string[] {

@@ -3,38 +3,38 @@ import { counted } from '#core/messages';
 import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
 import { dateOf } from './record.ts';
 
-/** Days of the week from Monday, short. */
+/** The days of the week from Monday, short. */
 export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
-/** "Monday 9 Mar". */
+/** Writes a day: "Monday 9 Mar". */
 export function dayInWeekText(day: string): string {
   return format(dateOf(day), 'EEEE d MMM');
 }
 
-/** "Mon 9 Mar". */
+/** Writes a day in short: "Mon 9 Mar". */
 export function shortDayText(day: string): string {
   return format(dateOf(day), 'EEE d MMM');
 }
 
-/** "25 of 30 min"; "day off"; "40 min, 10 more than there are". */
+/** Writes minutes: "25 of 30 min"; "day off"; "40 min, 10 more than there are". */
 export function minutesText(taken: number, minutes: number): string {
   if (minutes === 0 && taken === 0) return 'day off';
   return taken > minutes ? `${taken} min, ${taken - minutes} more than there are` : `${taken} of ${minutes} min`;
 }
 
-/** Which comes first on a day. */
+/** The names of the orders of a day. */
 export const DAY_ORDER_WORDS: Readonly<Record<WeekAsked['order'], string>> = {
   'hardest-first': 'the hardest first',
   'hardest-last': 'the hardest last',
 };
 
-/** What the plan takes up. */
+/** The names of what the plan takes up. */
 export const SERVES_WORDS: Readonly<Record<WeekAsked['serves'], string>> = {
   everything: 'everything in the list',
   'the-date': 'only what the date asks for',
 };
 
-/** Why something stands in its day; `goal`: the name of the date. */
+/** Writes why something stands in its day; `goal` is the name of the date. */
 export function plannedReasonText({ reason, isNew }: PlannedItem, standing: ItemStanding | undefined, goal: string): string {
   const last = standing?.sittings.at(-1);
   const lastTime = last ? `${last.good} of ${last.tries} good last time` : '';
@@ -57,7 +57,7 @@ function joined(...parts: readonly string[]): string {
   return parts.filter((part) => part !== '').join(', ');
 }
 
-/** What would make room for something; `instead`: the name of what could make way. */
+/** Writes what would make room for something; `instead` is the name of what could make way. */
 export function roomText({ minutesMore }: NotPlaced, instead: string | null): string {
   const more =
     minutesMore === null
@@ -66,19 +66,19 @@ export function roomText({ minutesMore }: NotPlaced, instead: string | null): st
   return instead === null ? more : `${more}, or drop ${instead}`;
 }
 
-/** When something comes back that has no place in these days. */
+/** Writes when something comes back that has no place in these days. */
 export function laterText(day: string): string {
   return `comes back on ${shortDayText(day)}`;
 }
 
-/** How a player stands with something: "new", "5 days of practice, 3 of 8 good last time". */
+/** Writes the standing of a player with something: "new", "5 days of practice, 3 of 8 good last time". */
 export function standingText({ sittings }: ItemStanding): string {
   const last = sittings.at(-1);
   if (!last) return 'new';
   return `${counted(sittings.length, 'day', 'days')} of practice, ${last.good} of ${last.tries} good last time`;
 }
 
-/** Words of the week. */
+/** The words of the week. */
 export const WEEK_WORDS = {
   waiting: 'Planning the days …',
   hurt: 'It hurt last time. Ask about it before it is played; if it stays or comes back, a doctor.',

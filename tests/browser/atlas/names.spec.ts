@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, findings, test } from '../bench-page.ts';
 
-/** D major in third position on the violin: what lies under 1 to 4. */
+/** The notes of D major in third position on the violin under fingers 1 to 4. */
 const UNDER: Readonly<Record<string, readonly string[]>> = {
   E: ['A5', 'B5', 'C♯6', 'D6'],
   A: ['D5', 'E5', 'F♯5', 'G5'],
@@ -21,14 +21,14 @@ function name(pitch: string | undefined): string {
   return (pitch ?? '').replace(/[0-9]/, '').replace('♯', '#').toLowerCase();
 }
 
-/** What a pupil who knows it types; of questions that are chosen from, the key of the right one. */
+/** The answer that a pupil who knows it types; to questions that are chosen from, the key of the right one. */
 interface Known {
   readonly kind: string;
   readonly keys: string;
   readonly chosen?: true;
 }
 
-/** How each kind of question is worded, and what is right. */
+/** The wording of each kind of question, and the right answer. */
 const KNOWN: readonly (readonly [RegExp, (...found: string[]) => Known])[] = [
   [
     /Which note does (\d) play on the (\w) string/,
@@ -73,7 +73,7 @@ function acrossKey(finger: number, from: string, to: string): string {
   return apart === 0 ? '1' : apart > 0 ? '2' : '3';
 }
 
-/** Answers the question there is by keyboard and goes on to the next; the kind it was. */
+/** Answers the question by keyboard and goes on to the next; gives its kind. */
 async function answered(page: Page): Promise<string> {
   await expect(question(page)).toBeVisible();
   const heading = (await question(page).getByRole('heading').textContent()) ?? '';
@@ -126,7 +126,7 @@ test.describe('by touch', () => {
             .getByRole('button', { name: place.charAt(1), exact: true })
             .tap();
       } else {
-        // B where another note of the string is meant; and that, where it is B.
+        // B stands for another note of the string; where it is B, for that one.
         const [, string = 'A'] = /on the (\w) string/.exec(heading) ?? [];
         const other = UNDER[string]?.map(name).find((each) => each !== keys && each.length === 1) ?? '';
         await form.getByRole('group', { name: 'Letter' }).getByRole('button', { name: other.toUpperCase(), exact: true }).tap();

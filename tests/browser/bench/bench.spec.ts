@@ -207,7 +207,7 @@ test('what is heard is the note that is written, at the reference of the instrum
     const { connect } = AudioNode.prototype;
     const ears: AnalyserNode[] = [];
     Object.assign(globalThis, { ears });
-    // Whatever goes to the loudspeaker goes to an ear of the test, too.
+    // Every sound for the loudspeaker goes to a recorder of the test, too.
     AudioNode.prototype.connect = new Proxy(connect, {
       apply: (target, node: AudioNode, to: readonly unknown[]) => {
         // Contexts that render into memory are trials of the library.

@@ -59,7 +59,7 @@ test('mixed values, ties over bar lines, rests and double accidentals are all en
   await expect.poll(async () => (await centres(page, '.vf-notehead')).length).toBeGreaterThanOrEqual(8);
 });
 
-/** What the plan behind the page says, asked of the server with the very brief that the page holds. */
+/** Asks the server for the plan behind the page, with the very brief that the page holds. */
 async function placesInMillimetres(page: Page): Promise<readonly number[]> {
   const stream = await (await saveAs(page, 'JSON')).createReadStream();
   const chunks = await stream.toArray();
@@ -71,7 +71,7 @@ async function placesInMillimetres(page: Page): Promise<readonly number[]> {
 }
 
 test('a very long line is saved as several drawings, none of them cut', async ({ page }) => {
-  // Two drawings of hundreds of notes: on a busy machine that takes its time, which is nothing to do with what is asked here.
+  // Two drawings of hundreds of notes take their time on a busy machine, which this test does not judge.
   test.slow();
   await openNewPiece(page);
   await typeLine(page, 'G3:1/16 A3 B3 C4 '.repeat(160));

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
 import { beads, expect, openNewPiece, openPiece, planDrawn, saveAs, test, typeLine } from '../bench-page.ts';
 
-/** Finger numbers that touch a note head or the ink of a slur: their texts and where. */
+/** Finds finger numbers that touch a note head or the ink of a slur: their texts and places. */
 async function collisions(page: Page): Promise<readonly string[]> {
   await expect(page.locator('.vf-notehead').first()).toBeVisible();
   return page.evaluate(() => {
@@ -90,7 +90,7 @@ test('key and meter change at a measure: in the sentence, on the staff, in the f
   await page.getByLabel('Meter from this measure on').selectOption({ label: '2/4' });
   await expect(page.getByLabel('Meter from measure 2')).toHaveValue('2/4');
   await planDrawn(page);
-  // One meter at the beginning, and one where it changes.
+  // One meter stands at the beginning, and one where it changes.
   await expect(page.locator('.engraving .vf-timesignature')).toHaveCount(2);
   await page.getByLabel('Key from measure 2').selectOption({ label: 'C major' });
   await expect(page.locator('.engraving .vf-keysignature')).toHaveCount(2);

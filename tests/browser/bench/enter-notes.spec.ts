@@ -14,7 +14,7 @@ test('a line is played in on the keys shown, clicked on the staff, and taken bac
   await panel.getByRole('button', { name: 'C♯4' }).click();
   await panel.getByRole('button', { name: 'Rest' }).click();
   await expect(line).toHaveValue('G3:1/4 A3:1/8 C#4 r');
-  // Two keys in one moment, as no mouse can press them.
+  // Two keys go down in one moment, as no mouse can press them.
   await panel.getByRole('group', { name: 'Keys' }).evaluate((keys) => {
     const clicks = ['B4', 'D4'].map((name) => ({ name, click: new MouseEvent('click', { bubbles: true }) }));
     for (const { name, click } of clicks) keys.querySelector(`[aria-label="${name}"]`)?.dispatchEvent(click);
@@ -31,7 +31,7 @@ test('a line is played in on the keys shown, clicked on the staff, and taken bac
     (await staff.boundingBox()) ?? undefined,
     (await head.boundingBox()) ?? undefined,
   ];
-  // Just after the first note, on the middle line.
+  // The pointer is just after the first note, on the middle line.
   await page.mouse.click(x + 18, y + height / 2);
   await expect(line).toHaveValue('G3:1/4 B4:1/8 A3 C#4 r B4');
   // The double bass is written as it is read, an octave above what sounds.
@@ -43,7 +43,7 @@ test('a line is played in on the keys shown, clicked on the staff, and taken bac
 });
 
 test('a MIDI keyboard plays a line in', async ({ page }) => {
-  // A keyboard that is simulated where the browser would hand out a real one.
+  // A keyboard is simulated where the browser would provide a real one.
   await page.addInitScript({
     content: `
       const input = Object.assign(new EventTarget(), { id: '1', name: 'Desk keyboard', manufacturer: '', type: 'input', version: '', state: 'connected', connection: 'open', onmidimessage: null, onstatechange: null, open: async () => input, close: async () => input });

@@ -20,7 +20,7 @@ test('a page closed in the middle of a change loses nothing', async ({ page, con
   await openNewPiece(page);
   await typeLine(page, 'A4 B4 C#5');
   await saved(page);
-  // Typed and gone in the same moment: the database has no time to write.
+  // The page is gone in the moment of typing: the database has no time to write.
   await page.getByRole('textbox', { name: /^Notes, for example/ }).fill('A4 B4 C#5 D5 E5');
   await page.close();
   const again = await context.newPage();

@@ -10,7 +10,7 @@ const BEFORE = new Date('2026-03-09T11:00:00Z');
 const aim = (page: Page) => page.getByRole('combobox', { name: 'Next aim' });
 const monday = (page: Page) => page.getByLabel('Mon', { exact: true });
 
-/** A page lies in a time zone from now on, as on a journey. */
+/** Moves a page to a time zone from now on, as on a journey. */
 async function goTo(context: BrowserContext, page: Page, timezoneId: string): Promise<void> {
   await (await context.newCDPSession(page)).send('Emulation.setTimezoneOverride', { timezoneId });
 }

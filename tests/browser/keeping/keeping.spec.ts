@@ -21,7 +21,7 @@ function refuseEverything(): void {
   };
 }
 
-/** Whether the page warns when it is left; it stays. */
+/** Tells whether the page warns when it is left; it stays open. */
 async function warnsOnLeaving(page: Page): Promise<boolean> {
   const asked = page.waitForEvent('dialog', { timeout: 5000 }).then(
     async (dialog) => {
@@ -36,7 +36,7 @@ async function warnsOnLeaving(page: Page): Promise<boolean> {
   return await asked;
 }
 
-/** A page, what is opened there, and what is changed. */
+/** A page, the record opened there, and its change. */
 interface Change {
   readonly path: string;
   readonly open: (page: Page) => Promise<void>;

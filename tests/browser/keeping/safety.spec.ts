@@ -1,7 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, saved, test } from '../bench-page.ts';
 
-/** What the browser keeps of a piece, by its name. */
+/** Reads the stored piece of a name. */
 async function storedPiece(page: Page, name: string): Promise<{ readonly document: { readonly brief: Record<string, unknown> } } | null> {
   return await page.evaluate(async (wanted) => {
     const database = await new Promise<IDBDatabase>((resolve, reject) => {
@@ -18,7 +18,7 @@ async function storedPiece(page: Page, name: string): Promise<{ readonly documen
   }, name);
 }
 
-/** A new piece under a name, saved; its address. */
+/** Makes a new piece under a name, saved; gives its address. */
 async function namedPiece(page: Page, name: string): Promise<string> {
   await openNewPiece(page);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill(name);
@@ -73,7 +73,7 @@ test('two tabs on one piece are told of each other, and both changes survive', a
   expect(brief?.['material']).toMatchObject({ octaves: 1 });
 });
 
-/** Where a page changes a field twice. */
+/** The place where a page changes a field twice. */
 interface ChangedTwice {
   readonly store: string;
   readonly name: string;
@@ -83,8 +83,8 @@ interface ChangedTwice {
 }
 
 /**
- * Another page renames what is open, and this page does not hear of it; then a field is changed, and changed again while the
- * first change is being written together with the new name. The second cannot be written. Runs in the page.
+ * Lets another page rename what is open, while this page does not hear of it; then a field is changed, and changed again while the first
+ * change is being written together with the new name. The second cannot be written. Runs in the page.
  */
 function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }: ChangedTwice): void {
   const put = IDBObjectStore.prototype.put;
@@ -93,7 +93,7 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
     if (this.name !== store) return put.call(this, record, key);
     writes += 1;
     if (writes > 1) throw new DOMException('The disk is full', 'QuotaExceededError');
-    // In a task of its own, as a key is pressed, and before the write is done.
+    // The change happens in a task of its own, as a key is pressed, and before the write is done.
     const typing = new MessageChannel();
     typing.port1.onmessage = () => enter(second);
     typing.port2.postMessage(null);
@@ -115,7 +115,7 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
     const fields = [...document.querySelectorAll<HTMLSelectElement | HTMLInputElement>('select, input')];
     const found = fields.find((each) => each.ariaLabel === field || [...(each.labels ?? [])].some((label) => label.textContent === field));
     if (!found) return;
-    // As if it were typed: React listens to the setter of the prototype.
+    // The text is set as if it were typed: React listens to the setter of the prototype.
     Object.getOwnPropertyDescriptor(Object.getPrototypeOf(found), 'value')?.set?.call(found, value);
     found.dispatchEvent(new Event(found instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }));
   }
@@ -177,7 +177,9 @@ test('a session that could not be written and is deleted stays deleted', async (
   await expect(sessions).not.toContainText('Not for long');
 });
 
-/** Another page gives the second viola a string of 341 mm while the first is renamed here and the second is opened. Runs in the page. */
+/**
+ * Lets another page give the second viola a string of 341 mm while the first is renamed here and the second is opened. Runs in the page.
+ */
 function changeSecondWhileFirstIsWritten(): void {
   const put = IDBObjectStore.prototype.put;
   IDBObjectStore.prototype.put = function (record: unknown, key?: IDBValidKey): IDBRequest<IDBValidKey> {
@@ -193,7 +195,7 @@ function changeSecondWhileFirstIsWritten(): void {
     return put.call(this, record, key);
   };
   const name = [...document.querySelectorAll('input')].find(({ value }) => value === 'First viola');
-  // As if it were typed: React listens to the setter of the prototype.
+  // The text is set as if it were typed: React listens to the setter of the prototype.
   Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(name, 'First viola, renamed');
   name?.dispatchEvent(new Event('input', { bubbles: true }));
   [...document.querySelectorAll('button')].find(({ textContent }) => textContent.startsWith('Second viola'))?.click();

@@ -47,7 +47,7 @@ test('a name stays where it is typed while another tab changes the string length
     await other.getByLabel('String length').fill(String(331 + order));
     await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
   }
-  // At a pause the form shows what the other tab has written, and the name goes on where it was.
+  // At a pause the form shows the change of the other tab, and the name goes on where it was.
   await expect(page.getByLabel('String length')).toHaveValue('334');
   await expect(name).toBeFocused();
   await page.keyboard.insertText('la');

@@ -12,7 +12,7 @@ interface Changed {
   readonly open: (page: Page) => Promise<unknown>;
   readonly field: (page: Page) => ReturnType<Page['getByLabel']>;
   readonly texts: readonly [first: string, second: string];
-  /** What is said of the version with the first text. */
+  /** The words about the version with the first text. */
   readonly told: RegExp;
 }
 
@@ -35,7 +35,7 @@ for (const { path, open, field, texts, told } of CHANGED) {
     await open(page);
     await field(page).fill(first);
     await saved(page);
-    // Another tab changes the very same field: what stood there is a version in any case.
+    // Another tab changes the very same field: the text before is a version in any case.
     const other = await context.newPage();
     await other.goto(page.url());
     await open(other);

@@ -91,7 +91,7 @@ test('a file that is no score, and one too large, are refused in words beside on
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('1 piece was brought in.');
 });
 
-/** Pastes text onto what is focused, as the browser does. */
+/** Pastes text onto the focused element, as the browser does. */
 async function paste(page: Page, text: string): Promise<void> {
   await page.evaluate((pasted) => {
     const clipboardData = new DataTransfer();

@@ -92,7 +92,7 @@ test('a full disk is said plainly, and the work stays on the screen', async ({ p
 
 test('what the database had not written when the bench was left stands on the sheet and among the pieces', async ({ page }) => {
   await openNewPiece(page);
-  // From now on the bench's writes never come to an end, as when the page is gone before they do.
+  // From now on the bench's writes never end, as when the page is gone before they do.
   await page.evaluate(() => {
     IDBFactory.prototype.open = () => Object.create(IDBOpenDBRequest.prototype);
     IDBDatabase.prototype.transaction = () => Object.create(IDBTransaction.prototype);

@@ -10,7 +10,7 @@ import { parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
 import { planned } from '../../support/briefs.ts';
 
-/** Instruments of every kind, one with five strings and one retuned. */
+/** The instruments of every kind, one with five strings and one retuned. */
 const INSTRUMENTS: readonly InstrumentSpec[] = [
   { kind: 'violin' },
   { kind: 'viola' },
@@ -41,7 +41,7 @@ function positionMapOf(instrument: InstrumentSpec, key: string, position: string
   return map.value;
 }
 
-/** "A: 1 D5, 2 E5" for each string that holds something, from the lowest. */
+/** Writes each string that has something, from the lowest: "A: 1 D5, 2 E5". */
 function told(map: PositionMap): readonly string[] {
   return map.strings.toReversed().map((string) => `${string.open.slice(0, -1)}: ${fingersText(string)}`);
 }
@@ -148,7 +148,7 @@ describe('the map of a position', () => {
   it('has its octave frame: a fourth up the string where the strings are a fifth apart, narrower from position to position', () => {
     const maps = positionMaps({ instrument: { kind: 'violin', stringLengthMm: 328 } }, 'C major');
     const first = maps.find(({ position }) => position === '1');
-    // A3 with 1 on G, A4 with 4 on D: from the second to the seventh semitone.
+    // A3 with 1 on G and A4 with 4 on D lie from the second to the seventh semitone.
     assert.equal(first?.octaveMm?.toFixed(2), (328 * (2 ** (-2 / 12) - 2 ** (-7 / 12))).toFixed(2));
     const octaves = maps.flatMap(({ octaveMm }) => octaveMm ?? []);
     assert.equal(octaves.length, maps.length);

@@ -18,7 +18,7 @@ function bowed(brief: Brief): BowPlan {
   return bowPlan(planned(brief));
 }
 
-/** "d4 u4 d1": which way each bow goes, and its notes. */
+/** Writes the direction and the notes of each bow: "d4 u4 d1". */
 function rowOf({ bows }: BowPlan): string {
   return bows.map(({ direction, notes }) => `${direction.slice(0, 1)}${notes}`).join(' ');
 }
@@ -83,7 +83,7 @@ describe('the bows of a line', () => {
 });
 
 describe('where the bow is', () => {
-  /** "0.00 1.00": where each bow begins and ends. */
+  /** Writes where each bow begins and ends: "0.00 1.00". */
   const drawnOf = (brief: Brief): readonly string[] =>
     bowed(brief).bows.map(({ starts, ends }) => `${starts.toFixed(2)} ${ends.toFixed(2)}`);
   const six = (bows: readonly number[], tempo: number | null = null): Brief =>
@@ -116,7 +116,9 @@ describe('where the bow is', () => {
   });
 });
 
-/** A line of fourteen notes with rests, bow signs, locked bows and one of several bowings, over which a first hand stays or shifts. */
+/**
+ * Makes a line of fourteen notes with rests, bow signs, locked bows and one of several bowings, over which a first hand stays or shifts.
+ */
 function seededLine(pick: Picker): Brief {
   const pitches = ['G3', 'B3', 'D4', 'E4', 'G4', 'B4', 'D5', 'F#5', 'A5', 'C6', 'E6'];
   let at = pick.whole(0, 8);
@@ -152,7 +154,10 @@ function withoutLooseSlur(note: Document, next: Document | undefined): Document 
   return { pitches: note.pitches, duration: note.duration };
 }
 
-/** The same by hand: every note gets the number of its bow, run by run; signs begin a new one; ways are counted from the last sign. */
+/**
+ * Counts the same by hand: every note gets the number of its bow, run by run; signs begin a new one; directions are counted from the last
+ * sign.
+ */
 function enumerated({ brief, notes, shifts }: Plan): {
   readonly bows: number;
   readonly leftOver: number;
@@ -195,13 +200,16 @@ function enumerated({ brief, notes, shifts }: Plan): {
   return { bows: begins.length, leftOver: rhythm.bows && !endsLocked ? lastRun.length % round : 0, moments };
 }
 
-/** Bows that begin before the first bar line are counted back from the one that begins on it, which goes down; all are eighths. */
+/**
+ * Gives the first direction: bows that begin before the first bar line are counted back from the one that begins on it, which goes down;
+ * all are eighths.
+ */
 function firstWay(begins: readonly number[], pickUp: string): 'down' | 'up' {
   const before: number = { '1/8': 1, '1/4': 2, '3/8': 3 }[pickUp] ?? 0;
   return begins.includes(before) && begins.indexOf(before) % 2 === 1 ? 'up' : 'down';
 }
 
-/** Notes that follow each other without a rest, and without one of them in another locked bow. */
+/** Finds notes that follow each other without a rest, and without one of them in another locked bow. */
 function runsOf(elements: readonly Document[], lockOf: (index: number) => number): readonly (readonly number[])[] {
   const runs: number[][] = [];
   for (const [index, note] of elements.entries()) {

@@ -25,7 +25,7 @@ function lineOf(material: Brief['material'], rhythm: Brief['rhythm']) {
   return line.value;
 }
 
-/** "d4 u4 d1": which way each bow goes, and its notes. */
+/** Writes the direction and the notes of each bow: "d4 u4 d1". */
 function rowOf(brief: Brief): string {
   return bowsOf(notesOf(brief), brief.marks)
     .map(({ direction, notes }) => `${direction.slice(0, 1)}${notes}`)
@@ -103,7 +103,7 @@ describe('a bowing typed as one row', () => {
 });
 
 describe('a bowing that does not come out', () => {
-  /** What is proposed, and the bows with it. */
+  /** Writes what is proposed, and the bows with it. */
   const proposed = (brief: Brief): readonly [readonly CureStep[], string][] => cures(brief).map((cure) => [cure.steps, rowOf(cure.brief)]);
 
   it('gets the two nearest cures: the note left over joins the bow before, or the first is played alone, up', () => {

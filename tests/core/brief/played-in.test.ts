@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { newLine, lineTextOf, withPlayed, withPlayedTogether } from '#core/brief/lines';
 import { lineBrief } from '../../support/briefs.ts';
 
-/** Semitones above C0. */
+/** The semitones above C0. */
 const [D4, B4, CIS5] = [50, 59, 61];
 
 const text = (brief: Brief): string => lineTextOf(brief) ?? '';

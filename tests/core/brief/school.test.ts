@@ -18,7 +18,7 @@ function scale(kind: Brief['instrument']['kind'], type: 'major' | 'chromatic', t
   return { instrument: { kind }, material };
 }
 
-/** Pieces of a small studio; the questions move some of them and leave the others alone. */
+/** The pieces of a small studio; the questions move some of them and leave the others alone. */
 const PIECES = {
   'violin G': scale('violin', 'major', 'G3', 2),
   'violin A': scale('violin', 'major', 'A3', 3),
@@ -35,7 +35,7 @@ const PIECES = {
 
 type PieceName = keyof typeof PIECES;
 
-/** Which pieces each side of each question moves; a side that is not named moves none. */
+/** The pieces that each side of each question moves; a side that is not named moves none. */
 const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
   style: {
     older: ['cello E', 'bass F'],
@@ -112,7 +112,7 @@ describe('a school', () => {
   }
 });
 
-/** The fingers on every pitch that an open string has too, going up and coming down. */
+/** Lists the fingers on every pitch that an open string has too, going up and coming down. */
 function onOpenPitches({ notes, strings }: Plan, way: 'up' | 'down'): string {
   const open = new Set(strings.map(({ name }) => name));
   const stops = notes.flatMap((note) => (note.kind === 'note' ? [note.stops[0]] : []));
@@ -121,7 +121,7 @@ function onOpenPitches({ notes, strings }: Plan, way: 'up' | 'down'): string {
   return half.flatMap(({ pitch, finger }) => (open.has(pitch) ? [finger] : [])).join('');
 }
 
-/** The sides as documents carry them: a name that was once written is read for ever. */
+/** The sides in documents: a name that was once written is read for ever. */
 const SIDES_IN_DOCUMENTS: Readonly<Record<QuestionName, string>> = {
   style: 'older plain singing',
   openUp: 'free open fourth',

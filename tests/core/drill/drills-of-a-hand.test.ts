@@ -17,7 +17,7 @@ const PLAYERS: readonly DrillFor[] = INSTRUMENT_KINDS.flatMap((kind) =>
   schoolsOf(kind).map((school) => ({ instrument: { kind }, player: { school } })),
 );
 
-/** Of all drills every so many are played: a prime, so that each key, string and position has its turn. */
+/** The interval at which drills are played: a prime, so that each key, string and position has its turn. */
 const EVERY = 151;
 
 interface Written {
@@ -27,12 +27,12 @@ interface Written {
   readonly told: string;
 }
 
-/** All that is offered to every hand in every key. */
+/** The drills offered to every hand in every key. */
 const OFFERED = PLAYERS.flatMap((player) =>
   KEYS_OFFERED.flatMap((key) => catalogue(player, key).map(({ asks }) => ({ player, key, asks }))),
 );
 
-/** Drills of some families, taken from all that are offered. */
+/** Takes drills of some families from all that are offered. */
 function* drills(families: readonly FamilyName[], every = EVERY): Generator<Written> {
   const ofFamilies = OFFERED.filter(({ asks }) => families.includes(asks.family));
   for (const { player, key, asks } of ofFamilies.filter((_, order) => order % every === 0)) {
@@ -47,7 +47,7 @@ function soundsOf({ notes }: Plan): readonly PlannedSound[] {
   return notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
-/** The notes between rests. */
+/** Lists the notes between rests. */
 function measuresOf({ notes }: Plan): readonly (readonly PlannedSound[])[] {
   const measures: PlannedSound[][] = [[]];
   for (const note of notes) {

@@ -11,7 +11,7 @@ import type { Plan } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';
 import { type ExpectedSpot, HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';
 
-/** So many are looked at first. */
+/** The number of hot spots looked at first. */
 const FIRST = 5;
 
 function isExpected(spot: HotSpot, { kind, note, way }: ExpectedSpot): boolean {
@@ -35,7 +35,7 @@ describe('hot spots', () => {
   });
 });
 
-/** What a spot asks of the hand, so that it is known again in another line. */
+/** Describes the demand of a spot on the hand, so that it is known again in another line. */
 function difficultyOf(plan: Plan, { kind, way, note, loop }: HotSpot): string {
   const at = (index: number): string => {
     const sound = plan.notes[index];
@@ -46,7 +46,7 @@ function difficultyOf(plan: Plan, { kind, way, note, loop }: HotSpot): string {
   return [kind, way, at(note), ...(kind === 'block' || kind === 'shift' ? loop : [loop[0] ?? note, note]).map(at)].join(', ');
 }
 
-/** Whether a part of a plan, played by itself with its fingers, asks the same of the hand. */
+/** Tells whether a part of a plan, played by itself with its fingers, demands the same of the hand. */
 function stillHolds(plan: Plan, spot: HotSpot, notes: readonly number[]): boolean {
   const outcome = planOf(loopOf(plan, notes, { fingers: null, checks: false }).brief);
   if (!outcome.ok) return false;
@@ -55,7 +55,7 @@ function stillHolds(plan: Plan, spot: HotSpot, notes: readonly number[]): boolea
   return allSpotsOf(best).some((each) => difficultyOf(best, each) === wanted);
 }
 
-/** Every hot spot, those that another on the same note covers too. */
+/** Lists every hot spot, those that another on the same note covers too. */
 function allSpotsOf(plan: Plan): readonly HotSpot[] {
   return hotSpotsOf(plan).flatMap((spot) => [spot, ...spot.also.map((kind) => ({ ...spot, kind }))]);
 }

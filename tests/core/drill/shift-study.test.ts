@@ -15,14 +15,14 @@ import { type HandKind, handFaults, lettersAbove } from '../../support/plans/han
 
 const SHIFTS = 300;
 
-/** A shift of a plan, and what it is called. */
+/** A shift of a plan with its name. */
 interface Found {
   readonly plan: Plan;
   readonly shift: Shift;
   readonly shiftClass: ShiftClass;
 }
 
-/** Shifts over four instruments, schools and keys, one of each seeded line. */
+/** Finds shifts over four instruments, schools and keys, one of each seeded line. */
 function* foundShifts(): Generator<Found> {
   for (let seed = 0; ; seed += 1) {
     const outcome = seededOutcome(seed);
@@ -57,16 +57,16 @@ function soundOf({ notes }: Plan, index: number): PlannedSound {
   return note;
 }
 
-/** The shifts of a drill that are heard: those in a rest bring the hand to the next measure. */
+/** Lists the shifts of a drill that are heard: those in a rest bring the hand to the next measure. */
 function sounding(drill: Drill): readonly (ShiftClass | null)[] {
   const best = planned(drill.brief);
   return best.shifts.filter(({ throughRest }) => !throughRest).map((shift) => classOf(best, shift));
 }
 
 /**
- * Where the first finger is at home, semitones above the string. Cello and bass: where the hand is, whether it reaches back or
- * rolls around its thumb; in thumb position where it plays, else a tone above the thumb. Violin and viola: on the letter that the
- * position is named by, where it plays that or as the key has it; with a finger a semitone, where the hand is.
+ * Gives the home of the first finger, semitones above the string. Cello and bass: where the hand is, whether it reaches back or rolls
+ * around its thumb; in thumb position where it plays, else a tone above the thumb. Violin and viola: on the letter by which the position is
+ * named, where it plays that or as the key has it; with a finger a semitone, where the hand is.
  */
 function placeOfFirst({ brief, line }: Plan, { stops: [stop], position, anchor, shape }: PlannedSound): number {
   if (position.label === 'thumb') return stop.finger === '1' ? stop.semitonesAboveOpen : anchor + FIRST_ABOVE_THUMB;
@@ -84,8 +84,8 @@ function placeOfFirst({ brief, line }: Plan, { stops: [stop], position, anchor, 
 }
 
 /**
- * Where the first finger stood last before a shift on the string that is left, and where it stands next on the string it comes to, as
- * it is played in the stays on both sides; where it is not, where it is at home. Where that is no move, the hand tells.
+ * Gives the last place of the first finger before a shift on the string that is left, and its next place on the string it comes to, as it
+ * is played in the stays on both sides; where it is not played, its home. Where that is no move, the hand tells.
  */
 function standingFirst(whole: Plan, shift: Plan['shifts'][number]): readonly [number, number] {
   const [from, to] = [soundOf(whole, shift.from), soundOf(whole, shift.to)];
@@ -106,7 +106,7 @@ function standingFirst(whole: Plan, shift: Plan['shifts'][number]): readonly [nu
   return left === reached ? home : [left, reached];
 }
 
-/** At rest the first finger stands a tone above the thumb. */
+/** The distance of the first finger above the thumb at rest: a tone. */
 const FIRST_ABOVE_THUMB = 2;
 
 const LETTERS_UP: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
@@ -193,7 +193,7 @@ function pitchesOf({ material }: Brief): readonly string[] {
   return material.notes.flatMap((note) => ('rest' in note ? [] : note.pitches));
 }
 
-/** A study as it is played: "D4=A4@1 E4=A1@4 D4=A4@1 |". */
+/** Writes a study as it is played: "D4=A4@1 E4=A1@4 D4=A4@1 |". */
 function written(brief: Brief): string {
   const told = planned(brief).notes.map((note) => {
     if (note.kind === 'rest') return '|';

@@ -6,7 +6,7 @@ import { plan } from '#core/plan';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';
 
-/** A line on one instrument with string, finger and position of every note given. */
+/** Makes a line on one instrument with string, finger and position of every note given. */
 function line(
   kind: Brief['instrument']['kind'],
   key: string,
@@ -143,7 +143,7 @@ describe('a shift taken apart', () => {
   });
 });
 
-/** Two notes on one string, the second on the thumb. */
+/** Makes two notes on one string, the second on the thumb. */
 function thumbLine(kind: 'cello' | 'bass', string: string, from: readonly [string, string], to: readonly [string, string]): Partial<Brief> {
   return {
     instrument: { kind },

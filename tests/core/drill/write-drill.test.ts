@@ -21,7 +21,7 @@ function sounds(drill: Drill): readonly PlannedSound[] {
   return planned(drill.brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
-/** "F#5 1": what is played and with which fingers. */
+/** Writes notes and fingers: "F#5 1". */
 function told(drill: Drill): readonly string[] {
   return sounds(drill).map(({ stops }) => stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + '));
 }
@@ -48,7 +48,7 @@ describe('a matrix on all strings', () => {
   }
 });
 
-/** Every note is in the key, or said to be put in. */
+/** Checks that every note is in the key, or said to be put in. */
 function assertOnlyInserted(drill: Drill, keyText: string): void {
   const key = parseKey(keyText);
   assert.ok(key.ok);
@@ -61,7 +61,7 @@ function assertOnlyInserted(drill: Drill, keyText: string): void {
   }
 }
 
-/** Where chords of three notes are looked for. */
+/** The places where chords of three notes are looked for. */
 const CHORD_PLACES = [
   ['violin', 'D major', '1'],
   ['violin', 'A minor', '3'],

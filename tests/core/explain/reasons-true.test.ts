@@ -11,19 +11,19 @@ import { kindsOf, REASON_KINDS, UNPROVEN, untrueOf } from '../../support/plans/r
 import { reasonText } from '../../../src/words/explain/reasons.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
-/** So many plans are explained. */
+/** The number of plans that are explained. */
 const PLANS = 300;
 
-/** Longer lines hold the same reasons and take longer to check. */
+/** The longest line that is checked; longer ones have the same reasons and take longer. */
 const MOST_NOTES = 9;
 
-/** A line of five notes out of each brief, every tenth whole: what is asked of a whole line must be there too. */
+/** Takes a line of five notes out of each brief, every tenth whole: reasons about a whole line must occur too. */
 function shortBrief(index: number): Brief {
   const whole = seededBrief(index);
   return index % 10 === 0 ? whole : partOf(whole, index % 3, (index % 3) + 4);
 }
 
-/** Why a shift is just where it is, which is told where its note is asked about. */
+/** Lists why a shift is just where it is, which is told where its note is asked about. */
 function askedAtShifts(brief: Brief, { shifts }: Plan): readonly Reason[] {
   return shifts.flatMap(({ to }) => {
     const told = asked(brief, { kind: 'reasons', note: to });

@@ -15,7 +15,7 @@ const TABLE = new Map(
   ),
 );
 
-/** Words that told a teacher nothing, or nothing true. */
+/** The words that told a teacher nothing, or nothing true. */
 const RETIRED =
   /belongs with|line without it|not extended|hand travels?\b|harder [a-z]+ fingers|drawn-in|whole line went higher|where the reason is told/;
 

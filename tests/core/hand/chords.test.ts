@@ -18,7 +18,7 @@ function typed(kind: InstrumentKind, text: string, more: Partial<Brief> = {}): B
   return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes: [...line.value] }, ...more };
 }
 
-/** As a teacher of each instrument would finger them, written before they were run. */
+/** The chords as a teacher of each instrument would finger them, written before they were run. */
 const KNOWN: readonly (readonly [InstrumentKind, string, string])[] = [
   ['violin', 'G3+D4+B4', 'G0+D0+A1'],
   ['violin', 'G3+E4+C5', 'G0+D1+A2'],

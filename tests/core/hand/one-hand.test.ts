@@ -11,7 +11,7 @@ import { type HandKind, handFaults, lettersAbove, staysByShifts, type Together }
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { type CaseNote, casesOf, type ReferenceCase } from '../../support/reference/reference-case.ts';
 
-/** Lines that are planned, and of how many other fingerings are asked as well. */
+/** The lines that are planned, with the number of other fingerings asked for. */
 const LINES = 2000;
 const EVERY_WITH_OTHERS = 10;
 
@@ -62,7 +62,7 @@ describe('one hand at a time', () => {
     'bass of four fingers with pivots': 'bass',
   } as const;
 
-  /** Every row is a stay that no hand plays: string, finger and note. */
+  /** The rows, each a stay that no hand plays: string, finger and note. */
   const IMPOSSIBLE: readonly (readonly [HandKind, string, string])[] = [
     ['cello', 'G1:A2 G2:B2 G4:C#3 D1:D#3', 'forward and back around one finger 1'],
     ['cello', 'G1:B2 G2:C#3 G3:D#3 G4:E3', 'B major in one closed hand'],
@@ -104,7 +104,7 @@ function isOneHand(brief: Brief, each: Plan, index: number): void {
   hasItsReach(each, index);
 }
 
-/** Both numbers of reach, worked out again from places alone: what a stay covers, and that no moment is told as less than it is. */
+/** Checks both numbers of reach, calculated again from places alone: the extent of a stay, and that no moment is called less than it is. */
 function hasItsReach(each: Plan, index: number): void {
   const mmAt = (semitones: number): number => mmFromNut(each.stringLengthMm, semitones);
   for (const stay of each.stays) {
@@ -123,7 +123,7 @@ function hasItsReach(each: Plan, index: number): void {
   }
 }
 
-/** Where the finger stands that played just before, if nothing lies between the two. */
+/** Gives the place of the finger that played just before, if nothing lies between the two. */
 function between(before: PlannedSound | null | undefined, note: PlannedSound | null): readonly number[] {
   return before && note && stoppedPlaces(note).length > 0 ? stoppedPlaces(before) : [];
 }

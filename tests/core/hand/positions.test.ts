@@ -7,8 +7,8 @@ import { type Key, parseKey, pitchInKey } from '#core/key';
 import { stepsOf } from '#core/pitch';
 
 /**
- * Where the first finger stands on each string, the lowest first, in first to seventh position of each key: written down from the
- * letters and the key signature before any hand was asked. 0 is the nut, where no finger stands.
+ * The place of the first finger on each string, the lowest first, in first to seventh position of each key: written down from the letters
+ * and the key signature before any hand was asked. 0 is the nut, where no finger stands.
  */
 const FIRST_FINGERS = {
   violin: {
@@ -47,13 +47,13 @@ const FIRST_FINGERS = {
   },
 } as const;
 
-/** What a position of the cello is called by the place of its first finger, from the first semitone: between two letters the key decides. */
+/** The names of positions of the cello by the place of the first finger, from the first semitone: between two letters the key decides. */
 const CELLO_NAMES = {
   sharps: 'half 1 2 2 3 3 4 5 5 6 6 7 7 8 9 9 10',
   flats: 'half 1 2 3 3 4 4 5 6 6 7 7 8 8 9 10 10',
 } as const;
 
-/** The same of the double bass, in every key. */
+/** The names of positions of the double bass, in every key. */
 const BASS_NAMES = 'half I II II-III III III-IV IV V V-VI VI VI-VII VII';
 
 const FLAT_KEYS = /^(C|G|D|A|E|B)b major|^F major|^(A|E|B)b minor|^(F|C|G|D) minor/;
@@ -66,7 +66,7 @@ function keysIn(names: string): readonly Key[] {
   });
 }
 
-/** Every placement of the notes of a key on a string, as a single note. */
+/** Lists every placement of the notes of a key on a string, as a single note. */
 function placementsOn(kind: 'violin' | 'viola' | 'cello' | 'bass', key: Key, stringIndex: number): readonly Placement[] {
   const reading = readInstrument({ kind });
   assert.ok(reading.ok);
@@ -114,7 +114,7 @@ describe('a position of the cello is named by the place of its first finger, ope
         const labels = CELLO_NAMES[FLAT_KEYS.test(names) ? 'flats' : 'sharps'].split(' ');
         for (const stringIndex of [0, 1, 2, 3]) {
           for (const placement of placementsOn('cello', key, stringIndex)) {
-            // Open from half position, or with the first finger reaching back from first, it lies in first all the same.
+            // An open hand from half position, or one with the first finger reaching back from first, lies in first all the same.
             const reachesToHalf = placement.shape === 'reached-back' && placement.firstFinger === 1;
             const label = reachesToHalf ? '1' : labels[placement.firstFinger - 1];
             assert.deepEqual(handOf('cello').positionName(placement, key), { label, alteration: null });

@@ -7,7 +7,7 @@ import { parseKey } from '#core/key';
 
 const SCALES = ['D major', 'Eb major', 'D major'] as const;
 
-/** F♯ on the D string of the violin, in a key. */
+/** Asks for F♯ on the D string of the violin, in a key. */
 function fSharpIn(scale: string): NoteOnString {
   return { stringIndex: 2, semitonesAboveOpen: 4, letterSteps: [2], chromatic: false, keyed: stringsIn('violin', scale) };
 }

@@ -7,10 +7,10 @@ import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { InBetweenNote, Plan, Shift, Stay } from '#core/plan/describe';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 
-/** So many shifts are looked at. */
+/** The number of shifts examined. */
 const SHIFTS = 500;
 
-/** A shift and the stays it joins, read from the plan as it is told, apart from how it was found. */
+/** A shift and the stays it joins, read from the plan as it is described, independently of how it was found. */
 interface Joined {
   readonly plan: Plan;
   readonly shift: Shift;
@@ -33,7 +33,7 @@ function shiftsOfSeeds(): readonly Joined[] {
   return found;
 }
 
-/** Where a finger plays on a string in a stay, in order, semitones above the open string. */
+/** Lists the places of a finger on a string in a stay, in order, semitones above the open string. */
 function placesOf({ notes }: Plan, { from, to }: Stay, finger: string, open: string): readonly number[] {
   return notes
     .slice(from, to + 1)
@@ -41,14 +41,17 @@ function placesOf({ notes }: Plan, { from, to }: Stay, finger: string, open: str
     .flatMap((stop) => (stop.finger === finger && stop.open === open ? [stop.semitonesAboveOpen] : []));
 }
 
-/** What a finger passes, and the stay it stands in there; `leads`: that stay begins with it. */
+/** The note that a finger passes, and the stay it stands in there; `leads` tells that the stay begins with it. */
 interface Passed {
   readonly note: InBetweenNote;
   readonly stay: Stay;
   readonly leads: boolean;
 }
 
-/** The in-between note of a guide by a finger, and the stay in which that finger stands there: the one before for the finger that arrives. */
+/**
+ * Finds the in-between note of a guide by a finger, and the stay in which that finger stands there: the one before for the finger that
+ * arrives.
+ */
 function passed({ shift, before, after }: Joined): readonly Passed[] {
   return shift.guides.flatMap(({ kind, inBetween: note }): readonly Passed[] => {
     if (note === null) return [];

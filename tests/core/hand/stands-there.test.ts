@@ -71,7 +71,7 @@ describe('each finger of violin and viola is measured from the first finger’s 
   });
 });
 
-/** Notes that follow each other in one stay, both stopped by the block of the cello's neck hand. */
+/** Finds notes that follow each other in one stay, both stopped by the block of the cello's neck hand. */
 function blockPairs(found: Plan): readonly (readonly [PlannedSound, PlannedSound])[] {
   const inBlock = (sound: PlannedSound): boolean =>
     ['home', 'reached-back', 'reached-forward'].includes(sound.shape) && sound.stops.length === 1 && '234'.includes(sound.stops[0].finger);

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { INSTRUMENT_KINDS, readInstrument, SIZES } from '#core/instrument';
 import { mmFromNut, mmPerTenCents, semitonesAtMm } from '#core/instrument/geometry';
 
-/** mm from the nut on a violin string of 328 mm, calculated by hand from 2^(−n/12) to a tenth. */
+/** The places on a violin string of 328 mm, mm from the nut, calculated by hand from 2^(−n/12) to a tenth. */
 const VIOLIN_328 = [0, 18.4, 35.8, 52.2, 67.7, 82.3, 96.1, 109.1, 121.4, 133.0, 143.9, 154.3, 164.0];
 
 describe('the string', () => {

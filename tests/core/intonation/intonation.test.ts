@@ -25,7 +25,7 @@ const near = (actual: number, expected: number, within: number): void =>
   assert.ok(Math.abs(actual - expected) <= within, `${actual} is not within ${within} of ${expected}`);
 
 describe('places on a string', () => {
-  /** mm from the nut on a string of 1000 mm, worked out by hand from the twelfth root of two, 1.0594631. */
+  /** The places on a string of 1000 mm, mm from the nut, calculated by hand from the twelfth root of two, 1.0594631. */
   const BY_HAND = [0, 56.126, 109.101, 159.104, 206.299, 250.846, 292.893, 332.58, 370.039, 405.396, 438.769, 470.268, 500];
 
   it('lie where the table worked out by hand has them', () => {
@@ -61,7 +61,7 @@ describe('places on a string', () => {
 });
 
 describe('tuning systems', () => {
-  /** Pure intervals over the tonic as fractions, with their names in C. */
+  /** The pure intervals over the tonic as fractions, with their names in C. */
   const FRACTIONS: Readonly<Record<string, readonly [number, number]>> = {
     C4: [1, 1],
     Db4: [16, 15],
@@ -293,7 +293,7 @@ function cents(name: string, system: IntonationSystem, tonic: string): number {
   return centsFromEqual(pitch(name), { system, tonic: pitch(tonic), leadingCents: LEADING_CENTS.usual });
 }
 
-/** A pitch so many semitones above C0, with sharps. */
+/** Makes a pitch a number of semitones above C0, with sharps. */
 function plainPitch(semitones: number): Pitch {
   const name = ['C', 'C#', 'D', 'D#', 'E', 'F', 'F#', 'G', 'G#', 'A', 'A#', 'B'][semitones % 12] ?? 'C';
   return pitch(`${name}${Math.floor(semitones / 12)}`);

@@ -10,7 +10,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { lineBrief, planned } from '../../support/briefs.ts';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 
-/** Plans of the seeded briefs. */
+/** The plans of the seeded briefs. */
 const PLANS = Array.from({ length: 400 }, (_, index) => seededOutcome(index)).flatMap((outcome) =>
   outcome.ok ? [outcome.value.best] : [],
 );
@@ -19,12 +19,12 @@ function soundsOf({ notes }: Plan): readonly PlannedSound[] {
   return notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
-/** A check by what tells it from others. */
+/** Names a check by what tells it from others. */
 function named({ kind, open, ratio }: Check): string {
   return `${kind} ${open} ${ratio.p}:${ratio.q}`;
 }
 
-/** How far from what a note aims at a check calls it right, cents. */
+/** Gives the distance from the target at which a check calls a note right, cents. */
 function errorOf({ pureCents }: Check, targetCents: number): number {
   return pureCents === null ? Infinity : Math.abs(pureCents - targetCents);
 }
@@ -104,7 +104,7 @@ describe('the checks that are offered', () => {
   });
 });
 
-/** A loop of one note that is checked with an open string after it, or with none. */
+/** Checks a loop of one note that is checked with an open string after it, or with none. */
 function assertCheckedWith({ material }: Brief, open: Check | undefined): void {
   assert.ok(material.kind === 'line');
   const [, after] = material.notes.map((note) => ('rest' in note ? [] : note.pitches));

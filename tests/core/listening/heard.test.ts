@@ -6,7 +6,7 @@ import { heard } from '../../../src/audio/heard.ts';
 
 const RATE = 44_100;
 const PART = 8192;
-/** E1 … E7 in semitones above C0. */
+/** The range E1 … E7 in semitones above C0. */
 const RANGE = Array.from({ length: 73 }, (_, index) => 16 + index);
 
 function hzAt(semitones: number, cents: number): number {
@@ -84,7 +84,7 @@ describe('two strings together', () => {
     const peaks = curve.filter(
       (strength, point) => strength > (curve[point - 1] ?? Infinity) && strength >= (curve[point + 1] ?? Infinity),
     );
-    // 160 points, 1000 samples apart.
+    // The curve has 160 points, 1000 samples apart.
     assert.ok(Math.abs(peaks.length - beats * 160 * (1000 / RATE)) <= 1, `${peaks.length} swells, ${beats} beats a second`);
   });
 });

@@ -20,7 +20,7 @@ import { METERS } from '#core/rhythm';
 import { performanceOf } from '#core/sound';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 
-/** Twelve quarters in C major, 4/4, with changes. */
+/** Makes twelve quarters in C major, 4/4, with changes. */
 function changing(changes: readonly SignatureChange[], rhythm: Brief['rhythm'] = { meter: '4/4' }): Brief {
   const pitches = ['C4', 'D4', 'E4', 'F4', 'G4', 'A4', 'B4', 'C5', 'Bb4', 'Ab4', 'G4', 'Eb4'];
   const brief = lineBrief('violin', pitches, { rhythm });
@@ -224,7 +224,7 @@ describe('what follows the key and meter of a note', () => {
     assert.equal(pitchAt(semitone, 10), 'Ab4');
     assert.equal(pitchAt(withPlayed(brief, 10, 44, '1/4').brief, 11), 'Ab3');
     assert.equal(pitchAt(withPlayed(brief, 1, 44, '1/4').brief, 2), 'G#3');
-    // The last note before the change: what is played after it stands behind the bar line.
+    // The last note before the change: a note played after it stands behind the bar line.
     assert.equal(pitchAt(withPlayed(brief, 6, 44, '1/4').brief, 7), 'Ab3');
     assert.equal(pitchAt(withPlayed(brief, 5, 44, '1/4').brief, 6), 'G#3');
   });

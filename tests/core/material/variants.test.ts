@@ -16,7 +16,7 @@ function lengthsOf({ notes }: Line): readonly string[] {
   return notes.map(({ duration }) => formatFraction(duration));
 }
 
-/** "o-o o o": a dash where the bow goes on. */
+/** Writes bows: "o-o o o", a dash where the bow goes on. */
 function bowsOf({ notes }: Line): string {
   return notes
     .map((note) => `o${note.kind === 'note' && note.slurredToNext ? '-' : ' '}`)

@@ -17,7 +17,7 @@ import {
   rangeIssue,
 } from '#core/messages';
 
-/** Every message there is, each with values as they come. */
+/** The messages of the catalogue, each with values as they come. */
 const EVERY_ISSUE: readonly Issue[] = [
   documentIssue('not-json', { detail: 'Unexpected end' }),
   documentIssue('damaged', { kind: 'piece', what: 'it holds no object' }),

@@ -7,7 +7,7 @@ import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { plan } from '#core/plan';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf, type Rhythm } from '#core/rhythm';
 
-/** Everything that makes a variant, by name. */
+/** The features that make a variant, by name. */
 const VARIANTS: Readonly<Record<string, Rhythm>> = {
   ...Object.fromEntries(
     namesOf(LENGTH_PATTERNS).map((name) => [name, LENGTH_PATTERNS[name].length === 0 ? {} : { lengths: [...LENGTH_PATTERNS[name]] }]),
@@ -18,7 +18,7 @@ const VARIANTS: Readonly<Record<string, Rhythm>> = {
   'four to a bow': { bows: [4] },
 };
 
-/** A kind of material in D as the sentence would first have it on an instrument. */
+/** Gives a kind of material in D as the sentence would first have it on an instrument. */
 function first(instrument: InstrumentKind, kind: MaterialKind): Brief {
   const scale: Brief = {
     instrument: { kind: instrument },
@@ -29,13 +29,13 @@ function first(instrument: InstrumentKind, kind: MaterialKind): Brief {
   return withMaterialKind(withTonicName(scale, 'D'), kind, text);
 }
 
-/** The same with each choice of its kind taken by itself. */
+/** Gives the same with each choice of its kind taken by itself. */
 function withChoices(brief: Brief): readonly Material[] {
   const { choices } = materialPart(brief.material.kind);
   return choices.flatMap(({ options, choose }) => options.map(({ value }) => choose(brief.material, value)));
 }
 
-/** Planned as it is, or refused with a nearest that is planned. */
+/** Checks that a brief is planned as it is, or refused with a nearest that is planned. */
 function assertPlanned(brief: Brief, name: string): void {
   const outcome = plan(brief);
   if (outcome.ok) return;

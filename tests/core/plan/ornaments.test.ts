@@ -13,21 +13,21 @@ import type { Plan } from '#core/plan/describe';
 import { performanceOf } from '#core/sound';
 import { mixedNotes, planned, refused } from '../../support/briefs.ts';
 
-/** A line as it is typed, in quarters. */
+/** Makes a line as it is typed, in quarters. */
 function typed(kind: InstrumentKind, text: string, key = 'C major', more: Partial<Brief> = {}): Brief {
   const reading = parseLineText(text, '1/4', 0);
   assert.ok(reading.ok, text);
   return { instrument: { kind }, material: { kind: 'line', key, notes: [...reading.value] }, ...more };
 }
 
-/** "B4 1~2": the note's finger, and of an ornament or stopped harmonic the finger that goes with it. */
+/** Writes the note's finger, and of an ornament or stopped harmonic the finger that goes with it: "B4 1~2". */
 function fingers(result: Plan): readonly string[] {
   return result.notes.flatMap((note) =>
     note.kind === 'note' ? [`${note.stops[0].finger}${note.partner ? `~${note.partner.finger}` : ''}`] : [],
   );
 }
 
-/** Each with the musical ground: who holds, who moves. */
+/** The ornaments, each with the musical ground: which finger holds, which moves. */
 const ORNAMENTED: readonly { kind: InstrumentKind; key: string; text: string; played: string; because: string }[] = [
   { kind: 'violin', key: 'G major', text: 'G4 A4 B4tr A4 G4', played: '3 0 1~2 0 3', because: 'first position, the free pair 1-2' },
   { kind: 'violin', key: 'D major', text: 'A4 C#5tr B4', played: '0 2~3 1', because: 'C sharp under 2, D under 3: a semitone' },

@@ -27,7 +27,7 @@ function semitones(text: string): number {
   return pitch.ok ? semitonesOf(pitch.value) : Number.NaN;
 }
 
-/** Double stops that lie on two neighbouring strings, an interval apart that a hand may hold. */
+/** Makes double stops that lie on two neighbouring strings, an interval apart that a hand may hold. */
 const doubleStops = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
   fc.array(fc.tuple(pitchesOn(kind), pitchesOn(kind)), { minLength: 1, maxLength: 4 }).map((pairs): Brief => ({
     instrument: { kind },
@@ -109,7 +109,7 @@ describe('whatever the brief, a plan', () => {
 });
 
 describe('the same line a string lower', () => {
-  /** What depends on which string it is, switched off. */
+  /** Weights that depend on the string are switched off. */
   const weights = { highPlace: 0, crossing: 0, crossingAgainstMelody: 0 };
   const fingersOn = (kind: 'violin' | 'viola' | 'cello' | 'bass', string: string, offsets: readonly number[]): string => {
     const open = semitones(string);
@@ -134,7 +134,7 @@ describe('the same line a string lower', () => {
   });
 
   it('has the same fingers on violin and viola where the letters lie alike', () => {
-    // B C D E F♯ G over A, E F G A B C over D: the same steps and letters above the open string.
+    // B C D E F♯ G over A and E F G A B C over D have the same steps and letters above the open string.
     const over = (strings: string[], pitches: string[]): string =>
       fingering(planned(lineBrief('viola', pitches, { weights, limits: { strings, openStrings: 'none' } }, 'G major'))).replace(
         /[A-G]/g,

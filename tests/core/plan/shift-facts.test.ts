@@ -9,8 +9,8 @@ import { performanceOf } from '#core/sound';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 /**
- * Single shifts as a teacher tells them: two notes with string and finger, the guide that stands first, the note it passes
- * (finger, note, string), how far the notes go and how far the hand, in semitones, and why.
+ * A single shift as a teacher describes it: two notes with string and finger, the guide that stands first, the note it passes (finger,
+ * note, string), the distance of the notes and of the hand, in semitones, and why.
  */
 type Row = readonly [
   kind: InstrumentKind,

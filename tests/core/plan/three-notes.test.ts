@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { bestFingerings } from '#core/plan';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 
-/** Fingers alone, as they stand over the notes. */
+/** Writes the fingers alone, as they stand over the notes. */
 function fingers(line: string): string {
   return line
     .split(' ')

@@ -5,7 +5,7 @@ import type { Performance } from '#core/sound';
 
 const common: Metronome = { tempo: 93, meter: { beats: 4, beatValue: 4 }, subdivision: 1, silentMeasures: false, countIn: false };
 
-/** Clicks as a page asks for them: bit by bit, whenever it is woken. */
+/** Lists clicks as a page asks for them: bit by bit, whenever it is woken. */
 function heard(metronome: Metronome, seconds: number, awake: (turn: number) => number): readonly Click[] {
   const clicks: Click[] = [];
   let until = 0;

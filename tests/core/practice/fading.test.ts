@@ -7,7 +7,7 @@ import { pressed, type RunItem, sessionRun } from '#core/practice/session';
 
 const COURSE: FadingCourse = { helps: ['path', 'numbers', 'staff'], clean: 2, failed: 2 };
 
-/** "c" for a clean set, "x" for a failed one. */
+/** Gives the state after sets: "c" for a clean one, "x" for a failed one. */
 function after(sets: string, course: FadingCourse = COURSE): string {
   const { shown, byHeart } = fadedAfter({ course, sets: [...sets].map((set) => set === 'c') });
   return `${shown.join(' ')}${byHeart ? 'by heart' : ''}`;

@@ -5,10 +5,10 @@ import { entriesOfTeacher, inOrder, lastLesson, type LogEntry, mergedEntries, se
 
 const remark = (id: string, at: number, text = id): LogEntry => ({ id, at, kind: 'remark', text });
 
-/** An entry that was written after one whose moment the clock has not come to yet. */
+/** Makes an entry that was written after one whose moment the clock has not come to yet. */
 const after = (entry: LogEntry, order: number): LogEntry => ({ ...entry, order });
 
-/** Copies of one log in different browsers: what each has noted itself, and who sends to whom, in which order. */
+/** Makes copies of one log in different browsers: each one's own entries, and the exchanges in their order. */
 const anyExchange = fc.record({
   noted: fc.array(fc.array(fc.record({ at: fc.integer({ min: 0, max: 30 }), later: fc.constantFrom(0, 0, 5, 40) }), { maxLength: 8 }), {
     minLength: 2,

@@ -32,7 +32,7 @@ const ITEM: RunItem = {
   minutes: 5,
 };
 
-/** What comes of some signals, one after the other, and what was logged. */
+/** Gives the result of some signals, one after the other, and the entries logged. */
 function after(run: SessionRun, signals: readonly Signal[], seconds = 0): { readonly run: SessionRun; readonly log: readonly LogWhat[] } {
   return signals.reduce<{ run: SessionRun; log: readonly LogWhat[] }>(
     (so, signal) => {

@@ -5,7 +5,7 @@ import { heardWhole, type InHand, runItem, soundingAt } from '#core/practice/ses
 import { USUAL_SET } from '#core/practice/ladder';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
-/** A scale on the A string: one shift or more. */
+/** The plan of a scale on the A string: one shift or more. */
 const PLAN = planned(
   lineBrief('violin', ['A4', 'B4', 'C5', 'D5', 'E5', 'F5', 'G5', 'A5', 'B5'], { limits: { strings: ['A4'] }, tempo: 60 }),
 );

@@ -6,7 +6,7 @@ import { INSTRUMENT_KINDS, type InstrumentSpec } from '#core/instrument';
 import { namesInOrder, QUIZ_KINDS, type QuizQuestion, quizOf, type Quizzed } from '#core/quiz';
 import { handFaults, type Together } from '../../support/plans/hand-rule.ts';
 
-/** Every kind of instrument, one with five strings and one retuned. */
+/** The instruments of every kind, one with five strings and one retuned. */
 const INSTRUMENTS: readonly InstrumentSpec[] = [
   ...INSTRUMENT_KINDS.map((kind) => ({ kind })),
   { kind: 'violin', tuning: ['E5', 'A4', 'D4', 'G3', 'C3'] },
@@ -17,14 +17,14 @@ const NATURALS: Readonly<Record<string, number>> = { C: 0, D: 2, E: 4, F: 5, G: 
 const LETTERS = 'CDEFGAB';
 const SHARPS = 'FCGDAEB';
 
-/** A pitch in letters above C0 and semitones above C0, said without the engine. */
+/** Counts a pitch in letters above C0 and semitones above C0, without the engine. */
 function counted(pitch: string): { readonly letters: number; readonly semitones: number } {
   const [, letter = 'C', sign = '', octave = '4'] = /^([A-G])([#b]*)(-?\d)$/.exec(pitch) ?? [];
   const altered = sign.length * (sign.startsWith('b') ? -1 : 1);
   return { letters: LETTERS.indexOf(letter) + 7 * Number(octave), semitones: (NATURALS[letter] ?? 0) + altered + 12 * Number(octave) };
 }
 
-/** The signature of a key from its name, said without the engine: what each letter is altered by. */
+/** Reads the signature of a key from its name, without the engine: the alteration of each letter. */
 function signatureOf(key: string): Readonly<Record<string, number>> {
   const [tonic = 'C', mode = 'major'] = key.split(' ');
   const name = tonic.charAt(0);
@@ -35,7 +35,7 @@ function signatureOf(key: string): Readonly<Record<string, number>> {
   return Object.fromEntries([...sharp, ...flat].reduce((sum, [letter, by]) => sum.set(letter, (sum.get(letter) ?? 0) + by), new Map()));
 }
 
-/** The name that a key gives to a place on a string. */
+/** Names a place on a string in a key. */
 function nameInKey(key: string, semitones: number): string {
   const signature = signatureOf(key);
   const letter = [...LETTERS].find((each) => ((NATURALS[each] ?? 0) + (signature[each] ?? 0) - semitones + 24) % 12 === 0) ?? '?';
@@ -43,7 +43,7 @@ function nameInKey(key: string, semitones: number): string {
   return `${letter}${(by > 0 ? '#' : 'b').repeat(Math.abs(by))}`;
 }
 
-/** All that is under the hand, as a plain table: the name is the key's for what sounds. */
+/** The notes under the hand, as a plain table: the name is the key's for the sound. */
 interface Row {
   readonly open: string;
   readonly finger: string;
@@ -51,7 +51,7 @@ interface Row {
   readonly name: string;
 }
 
-/** Open strings of the key: they sound a note as well as a finger does. */
+/** Lists open strings of the key, which sound a note as well as a finger does. */
 function openRows(key: string, { strings }: PositionMap): readonly Row[] {
   const rows = strings.map(({ open }) => ({ open, finger: '0', place: 0, name: nameInKey(key, counted(open).semitones) }));
   return rows.filter(({ name }) => !name.startsWith('?'));
@@ -70,7 +70,7 @@ function tableOf(key: string, { strings }: PositionMap): readonly Row[] {
 
 type OfPosition = Extract<QuizQuestion, { readonly kind: (typeof IN_POSITION)[number] }>;
 
-/** The answers of a question, counted out from the table. */
+/** Counts the answers of a question from the table. */
 function enumerated(question: OfPosition, table: readonly Row[], open: readonly Row[]): readonly string[] {
   const on = (open: string): readonly Row[] => table.filter((row) => row.open === open).toSorted((one, other) => one.place - other.place);
   const fingerOn = (open: string, finger: string): Row => on(open).find((row) => row.finger === finger) ?? NOWHERE;
@@ -123,7 +123,7 @@ describe('the answers of a quiz', () => {
           for (const question of questions.filter(({ position }) => position === map.position)) {
             count += 1;
             const isName = question.kind === 'place-to-note' || question.kind === 'first-finger';
-            // On a retuned string a player reads another name than what sounds: what sounds is enumerated for the others.
+            // On a retuned string a player reads another name than the sound: the other strings are enumerated by sound.
             if (!usual && (isName || question.kind === 'note-to-place')) continue;
             assert.ok(isOfPosition(question));
             assert.deepEqual(question.answers, enumerated(question, table, open), question.id);

@@ -27,16 +27,16 @@ const POOL = quizOf(
   },
 );
 
-/** Whether two questions are of two places on one string, under one hand. */
+/** Tells whether two questions are of two places on one string, under one hand. */
 function isBeside(one: Quizzed, other: Quizzed | undefined): boolean {
   if (one.kind !== 'place-to-note' || other?.kind !== 'place-to-note' || one.id === other.id) return false;
   return one.position === other.position && one.key === other.key && one.place.open === other.place.open;
 }
 
-/** What a pupil answers. */
+/** A function that gives a pupil's answer. */
 type Pupil = (question: Quizzed) => readonly string[];
 
-/** A pupil takes so many questions of a day, one after the other; answers take five seconds. */
+/** Lets a pupil take a number of questions of a day, one after the other; answers take five seconds. */
 function practised(
   pool: readonly Quizzed[],
   pupil: Pupil,
@@ -126,7 +126,7 @@ describe('a pupil who is asked', () => {
     assert.deepEqual([confusedNames(found), found.times], [[one.answers[0], other.answers[0]], 2]);
     const settled = [3, 4].flatMap((at) => [answer(one, one.answers, at), answer(other, other.answers, at)]);
     assert.deepEqual(confusionsIn(byId, [...confused, ...settled]), []);
-    // The clock may have been put back between: what was answered later is later.
+    // The clock may have been put back between: a later answer is later all the same.
     const before = [-4, -3].flatMap((at) => [answer(one, one.answers, at), answer(other, other.answers, at)]);
     assert.deepEqual(confusionsIn(byId, [...confused, ...before]), []);
   });

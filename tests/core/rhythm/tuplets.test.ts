@@ -6,7 +6,7 @@ import { parseLineText, readTypedLine } from '#core/material/typed';
 import { addFractions, asNumber, formatFraction, fraction, type Fraction, ZERO } from '#core/fraction';
 import { isPlain, writtenFrom, writtenLengths } from '#core/rhythm';
 
-/** "8 3:2": the head, its dots and its tuplet. */
+/** Writes a note value: "8 3:2" is the head, its dots and its tuplet. */
 function told(values: ReturnType<typeof writtenLengths>): readonly string[] | null {
   return (
     values?.map(

@@ -7,7 +7,7 @@ import { attempt, handBreaks, oneHandWays } from '#core/solve';
 import { lineAlongString, lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
 import { leastCostByStays } from '../../support/plans/stay-programme.ts';
 
-/** By trying every way, the least cost of a line in which every stay is one hand, none costlier than `most` being walked on. */
+/** Finds the least cost of a line in which every stay is one hand by trying every way, none costlier than `most` being continued. */
 function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps, threes }: Lattice, most: number): number {
   const bound = most + 300 * layers.length;
   const go = (index: number, cost: number, before: number, placed: readonly Placement[]): number => {
@@ -24,7 +24,7 @@ function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean,
   return go(0, 0, 0, []);
 }
 
-/** What the middle one of three placements costs beside the others. */
+/** Gives the cost of the middle one of three placements beside the others. */
 function costOfThree(three: Lattice['threes'][number] | undefined, [before, here, after]: readonly Placement[]): number {
   if (!three || !before || !here || !after) return 0;
   const [comes, leaves] = [isShift(before, here), isShift(here, after)];

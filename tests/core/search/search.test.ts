@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-// The search is tested on what the plan gives it.
+// The search is tested on the data that the plan gives it.
 import { readBrief, type Task } from '#core/brief';
 import { buildLattice, folded, type Lattice, type LatticeNote, restricted, unfolded } from '#core/search/lattice';
 import {
@@ -20,7 +20,7 @@ import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { anyBriefs, fingering, lineBrief, planned, shortLines } from '../../support/briefs.ts';
 import { everyWay, leastCostsByLabels } from '../../support/brute-force.ts';
 
-/** As many candidates of a note as trying everything can bear. */
+/** The largest number of candidates of a note with which everything can be tried. */
 const MOST_TRIED = 7;
 
 interface Small {
@@ -29,7 +29,7 @@ interface Small {
   readonly lattice: Lattice;
 }
 
-/** A random line with few enough candidates; they are thinned out evenly, so that every kind stays. */
+/** Makes random lines with few enough candidates; they are thinned out evenly, so that every kind stays. */
 function smallLines(most: number): fc.Arbitrary<Small> {
   return anyBriefs(most)
     .map((brief) => readBrief(brief))
@@ -44,7 +44,7 @@ function smallLines(most: number): fc.Arbitrary<Small> {
     .filter(({ notes }) => notes.every((note) => note.candidates.length > 0));
 }
 
-/** A lattice in which nothing costs what three notes do: these searches go from step to step (see `one-hand-exact.test.ts` for the rest). */
+/** Makes a lattice without costs of three notes: these searches go from step to step (see `one-hand-exact.test.ts` for the rest). */
 function byStepsAlone(lattice: Lattice): Lattice {
   return { ...lattice, threes: lattice.threes.map(() => null) };
 }

@@ -10,7 +10,7 @@ import { lineBrief, planned } from '../../support/briefs.ts';
 
 const SCALE = lineBrief('violin', ['A3', 'B3', 'C#4', 'D4', 'E4', 'F#4', 'G#4', 'A4'], { purpose: 'training' }, 'A major');
 
-/** Below the lowest string. */
+/** A pitch below the lowest string. */
 const TOO_LOW = lineBrief('violin', ['C2', 'D4']);
 
 describe('a session on a brief that can be planned', () => {

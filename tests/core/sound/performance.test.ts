@@ -111,7 +111,7 @@ describe('a line as it sounds', () => {
     assert.deepEqual(
       countIn.map(({ at, strong }) => [at, strong]),
       [
-        // It begins on the fourth beat: one, two, three are counted before it, and the next one is a measure after that one.
+        // The line begins on the fourth beat: one, two, three are counted before it, and the next one is a measure after that one.
         [-4, false],
         [-3, true],
         [-2, false],

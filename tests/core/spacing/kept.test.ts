@@ -4,7 +4,7 @@ import { type Grade, keptAfter } from '#core/spacing';
 
 const DAY = 86_400_000;
 
-/** Met whenever it is due, with these grades. */
+/** Meets something whenever it is due, with these grades. */
 function metWhenDue(grades: readonly Grade[]): readonly { readonly at: number; readonly grade: Grade }[] {
   return grades.reduce<{ readonly at: number; readonly grade: Grade }[]>(
     (met, grade) => [...met, { at: keptAfter(met)?.due ?? 0, grade }],

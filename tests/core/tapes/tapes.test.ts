@@ -15,7 +15,7 @@ function printed(places: readonly number[], paper: Paper): readonly PdfLine[] {
   return linesOfPdf(pagesPdf(tapePages(['Tapes for a ½ cello'], tapesAt(places), paper)));
 }
 
-/** Lines across the strip: 26 mm wide, level. */
+/** Finds lines across the strip: 26 mm wide, level. */
 function across(lines: readonly PdfLine[]): readonly PdfLine[] {
   return lines.filter((line) => Math.abs(lengthMm(line) - 26) < 0.01 && line.from[1] === line.to[1]);
 }
@@ -24,7 +24,7 @@ function near(actual: number | undefined, expected: number): void {
   assert.ok(actual !== undefined && Math.abs(actual - expected) < 0.1, `${actual} is not ${expected}`);
 }
 
-/** Calculated by hand for 328 mm: 328·(1 − 2^(−n/12)) for n = 2, 4, 5, 7. */
+/** The places for 328 mm, calculated by hand: 328·(1 − 2^(−n/12)) for n = 2, 4, 5, 7. */
 const VIOLIN_BY_HAND = [35.78, 67.66, 82.28, 109.09];
 
 describe('a strip of tapes in its PDF', () => {

@@ -5,7 +5,7 @@ import { arrivalsIn, meanSemitoneCents, pointsBack, statementsOf, weeksOf } from
 import { chromaticText, pointsBackText, statementText } from '../../../src/words/practice/trends.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
-/** First position, then a shift on the A string and a crossing to the fourth finger. */
+/** The plan of first position, then a shift on the A string and a crossing to the fourth finger. */
 const plan = planned(
   lineBrief('violin', ['B4', 'C#5', 'D5', 'E5', 'F#5', 'A5'], { limits: { strings: ['A4'], openStrings: 'none' } }, 'D major'),
 );

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Finger } from '#core/hand';
 import { type Arrival, evidenceAgainstEvenOdds, type OutOfTune, statementsOf } from '#core/trends';
 
-/** Numbers between 0 and 1 that are the same for the same seed (a linear congruential generator). */
+/** Makes numbers between 0 and 1 that are the same for the same seed (a linear congruential generator). */
 function randoms(seed: number): () => number {
   let state = (seed * 2_654_435_761) >>> 0;
   return () => {
@@ -12,7 +12,7 @@ function randoms(seed: number): () => number {
   };
 }
 
-/** A scatter of notes round a place, cents (Box and Muller). */
+/** Makes a scatter of notes round a place, cents (Box and Muller). */
 function scattered(random: () => number, centre: number): number {
   return centre + SCATTER * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
@@ -25,7 +25,7 @@ const STRINGS = ['E5', 'A4', 'D4', 'G3'] as const;
 const FINGERS: readonly Finger[] = ['1', '2', '3', '4'];
 const POSITIONS = ['1', '2', '3', '4', '5'] as const;
 
-/** How far off a player means to be by finger and string, cents. */
+/** A function that gives a player's mean error by finger and string, cents. */
 type Weakness = (finger: Finger, string: string) => number;
 
 const WITHOUT: Weakness = () => 0;
@@ -40,7 +40,7 @@ function played(random: () => number, at: number, weakness: Weakness): Arrival {
   return { at, piece, title: piece, note: FINGERS.indexOf(finger) * 4 + STRINGS.indexOf(string), finger, string, position, shift, miss };
 }
 
-/** Eight weeks of five days, twenty notes a day that are judged; after each day somebody looks. */
+/** Simulates eight weeks of five days, twenty notes a day that are judged; after each day the record is looked at. */
 function looks(seed: number, weakness: Weakness): readonly (readonly Arrival[])[] {
   const random = randoms(seed);
   const all: Arrival[] = [];

@@ -29,12 +29,12 @@ const item = (piece: string, more: Partial<WeekItem> & { readonly minutes?: numb
 
 const asked = (items: readonly WeekItem[], more: Partial<WeekAsked> = {}): WeekAsked => ({ ...FIRST_WEEK, items: [...items], ...more });
 
-/** Nothing was ever practised, and nothing looks hard. */
+/** The facts where nothing was ever practised, and nothing looks hard. */
 const easy = (items: readonly WeekItem[]): KnownOfItems => {
   return { standing: new Map(), unseen: new Map(items.map((each) => [practisedKey(each.item.practised), 0])) };
 };
 
-/** So many tries of a piece on a day (a number), of which some were good. */
+/** Makes a number of tries of a piece on a day (a number), of which some were good. */
 const tries = (piece: string, day: number, good: number, all: number): readonly LogEntry[] =>
   Array.from({ length: all }, (_, order) => ({
     id: `${piece} ${day} ${order}`,

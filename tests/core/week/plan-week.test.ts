@@ -30,7 +30,7 @@ const anyWeek = fc
   })
   .map((choice): WeekChoice => choice);
 
-/** Every assignment of days there is, tried out one by one, that keeps to the minutes and to one new hard thing a day. */
+/** Finds the best by trying out every assignment of days that keeps to the minutes and to one new hard thing a day. */
 function best(items: readonly ToPractise[], choice: WeekChoice): readonly number[] {
   let found: readonly number[] = [-1, -1, -Infinity];
   const all = items.map((each) =>

@@ -8,25 +8,25 @@ import { answerTo, openSession, type Session } from '#core/session';
 import type { LaidOut, Ticket } from '../../../src/engine/protocol.ts';
 import { EngineClient, type EngineWorker, Unanswered } from '../../../src/engine/client.ts';
 
-/** What the worker's other end was asked, and how it answers. */
+/** The requests to the worker's other end, and its replies. */
 interface Staged {
   readonly worker: EngineWorker;
   readonly opened: number[];
   readonly cancelled: number[];
-  /** Hears of a question that is taken back, by its number. */
+  /** Receives the number of a question that is cancelled. */
   hearsCancel: (call: number) => void;
-  /** Hears of a plan that is asked for, by its number. */
+  /** Receives the number of a plan that is asked for. */
   asked: (call: number) => void;
-  /** Says how much is laid out, as the worker does by itself. */
+  /** Posts how much is laid out, as the worker does by itself. */
   readonly say: (progress: LaidOut) => void;
-  /** As a worker dies that runs out of memory or cannot be loaded. */
+  /** Ends like a worker that runs out of memory or cannot be loaded. */
   readonly die: () => void;
-  /** Resolves when it was asked so often whether it still answers. */
+  /** Resolves when it was asked a number of times whether it still answers. */
   readonly lookedAt: (times: number) => Promise<void>;
   ended: boolean;
 }
 
-/** A worker whose plans are ready at once and whose other fingerings never are; with `stuck`, nothing of it ever is. */
+/** Makes a worker whose plans are ready at once and whose other fingerings never are; with `stuck`, nothing of it ever is. */
 function staged(stuck: boolean): Staged {
   const { port1, port2 } = new MessageChannel();
   const sessions = new Map<number, Session>();
@@ -129,7 +129,7 @@ describe('a worker that is stuck', () => {
 
   it('is ended, its calls are rejected, and the next question starts another', async () => {
     const [first, second] = [staged(true), staged(false)];
-    // What it is asked never reaches it, as with a thread that does not come back from a step.
+    // Requests never reach it, as with a thread that does not come back from a step.
     const client = clientOn([{ ...first, worker: { ...first.worker, postMessage: () => undefined } }, second], LOOK_EVERY_MS);
     await assert.rejects(client.plan(FIRST_BRIEF), isDeath);
     assert.ok(first.ended);

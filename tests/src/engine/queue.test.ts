@@ -6,7 +6,7 @@ import { anotherTask } from '../../../src/engine/another-task.ts';
 import { DROPPED, StepQueue } from '../../../src/engine/queue.ts';
 import { lineBrief } from '../../support/briefs.ts';
 
-/** Work of so many steps that writes each into a diary. */
+/** Makes work of a number of steps that writes each into a diary. */
 function* work(name: string, steps: number, diary: string[]): Steps<string> {
   for (let step = 0; step < steps; step += 1) {
     diary.push(name);

@@ -42,7 +42,7 @@ function head(index: number, x: number, more: Partial<Head> = {}): Head {
   };
 }
 
-/** Heads thirty apart under every note of a plan. */
+/** Places heads thirty apart under every note of a plan. */
 function headsOf(plan: Plan): readonly Head[] {
   return plan.notes.map((note, index) => head(index, 30 * (index + 1), { rest: note.kind === 'rest' }));
 }

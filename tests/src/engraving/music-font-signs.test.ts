@@ -16,13 +16,15 @@ import { drawMeasures } from '../../../src/engraving/staff-drawing.ts';
 import { layoutStaff } from '../../../src/engraving/layout.ts';
 import { textsDrawn } from '../../support/texts-drawn.ts';
 
-/** A note of each instrument that may be altered either way twice, and lies in first position. */
+/** The notes, one of each instrument, that may be altered either way twice, and lie in first position. */
 const ALTERED: Readonly<Record<InstrumentKind, string>> = { violin: 'B4', viola: 'B3', cello: 'B2', bass: 'B1' };
 const HIGH: Readonly<Record<InstrumentKind, string>> = { violin: 'B6', viola: 'E6', cello: 'D5', bass: 'D4' };
 
 const LENGTHS = ['1/64', '1/32', '1/16', '1/8', '1/4', '1/2', '1/1', '3/64', '3/32', '3/16', '3/8', '3/4', '7/16', '1/12'];
 
-/** Every length as notes and rests, every alteration, what may stand at a note, and a note so high that it stands under an octave line. */
+/**
+ * Draws every length as notes and rests, every alteration, every sign at a note, and a note so high that it stands under an octave line.
+ */
 function everything(kind: InstrumentKind): LineNoteDocument[] {
   const [letter = '', octave = ''] = [...ALTERED[kind]];
   const altered = ['', 'b', 'bb', '#', '##', ''].map((sign) => ({ pitches: [`${letter}${sign}${octave}`], duration: '1/4' }));
@@ -49,7 +51,7 @@ function drawnOn(kind: InstrumentKind, notes: LineNoteDocument[], key = 'C major
   return textsDrawn((into) => drawMeasures(into, { engraving, measures, layout, first: true }, { from: 0, to: measures.length }));
 }
 
-/** The code points of the private area, where the signs of a music font stand. */
+/** Lists the code points of the private area, where the signs of a music font stand. */
 function signsIn(texts: readonly string[]): ReadonlySet<number> {
   return new Set(texts.flatMap((text) => [...text].map((sign) => sign.codePointAt(0) ?? 0)).filter((code) => code >= 0xe000));
 }

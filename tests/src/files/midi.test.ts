@@ -17,7 +17,7 @@ import { firstChoice } from '../../../src/files/foreign/score-piece.ts';
 import { midiBytes } from '../../../src/files/midi.ts';
 import { anyLine, planned } from '../../support/briefs.ts';
 
-/** The line of a MIDI file as it would be typed, and what was left out. */
+/** Gives the line of a MIDI file as it would be typed, and the things left out. */
 function lineOf(bytes: Uint8Array, grid: Grid | null = null): readonly [string, string] {
   const score = readMidi(bytes, grid);
   assert.ok(score.ok);
@@ -26,7 +26,7 @@ function lineOf(bytes: Uint8Array, grid: Grid | null = null): readonly [string, 
   return [lineTextOf(piece.value.brief) ?? '', piece.value.leftOut.map(({ what, count }) => `${what} ${count}`).join(', ')];
 }
 
-/** Quarter notes of a violin, each at so many ticks of 100 a quarter, so long. */
+/** Makes quarter notes of a violin, each at a number of ticks of 100 a quarter, with a length. */
 function song(notes: readonly (readonly [at: number, ticks: number, key: number])[], more: Partial<MidiSong> = {}): MidiSong {
   const played = notes.map(([at, ticks, key]): MidiNote => ({ at, ticks, key }));
   return {

@@ -24,7 +24,7 @@ import { firstChoice, scorePiece } from '../../../src/files/foreign/score-piece.
 import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
 
-/** The plan in the words of the independent reader. */
+/** Writes the plan in the words of the independent reader. */
 function expected(brief: Brief): readonly ReadNote[] {
   const result = planned(brief);
   return result.line.notes.map((note, index): ReadNote => {
@@ -43,12 +43,12 @@ function expected(brief: Brief): readonly ReadNote[] {
   });
 }
 
-/** The clef in which each note is read. */
+/** Lists the clef in which each note is read. */
 function clefsIn(result: Plan): readonly string[] {
   return engravingOfPlan(result).measures.flatMap(({ symbols }) => symbols.map(({ reading }) => reading.clef.name));
 }
 
-/** Long rests are written as several: joined here, since no tie tells that they belong together. */
+/** Joins rests: long ones are written as several, since no tie tells that they belong together. */
 function restsJoined(notes: readonly ReadNote[]): readonly ReadNote[] {
   return notes.reduce<ReadNote[]>((joined, note) => {
     const before = joined.at(-1);
@@ -101,7 +101,7 @@ describe('MusicXML', () => {
   });
 });
 
-/** The notes of a line as every file can tell them: rests in a row are one, and a slur to no note is no slur. */
+/** Writes the notes of a line as every file can: rests in a row are one, and a slur to no note is no slur. */
 function told(notes: readonly LineNoteDocument[]): unknown {
   const joined = notes.reduce<LineNoteDocument[]>((before, note) => {
     const last = before.at(-1);
@@ -117,7 +117,7 @@ function told(notes: readonly LineNoteDocument[]): unknown {
   });
 }
 
-/** All of the first part of a MusicXML text, without its fingerings. */
+/** Reads all of the first part of a MusicXML text, without its fingerings. */
 async function readPiece(text: string): Promise<Reading<Piece>> {
   const score = await readScore(new TextEncoder().encode(text));
   if (!score.ok) return score;
@@ -125,14 +125,14 @@ async function readPiece(text: string): Promise<Reading<Piece>> {
   return reading.ok ? { ok: true, value: reading.value.piece } : reading;
 }
 
-/** The signature of every measure, as the page counts them. */
+/** Lists the signature of every measure, as the page counts them. */
 function signatures({ material, rhythm }: Brief): readonly string[] {
   const line = readMaterial(material, rhythm);
   assert.ok(line.ok);
   return measuresOf(line.value).map(({ number, key, meter }) => `${number} ${formatKey(key)} ${meter.beats}/${meter.beatValue}`);
 }
 
-/** What MusicXML 4.0 prescribes about the order of what is in an element, as far as it is written here. */
+/** The order that MusicXML 4.0 prescribes for the content of an element, as far as it is written here. */
 const ELEMENT_ORDER: Readonly<Record<string, readonly string[]>> = {
   'score-partwise': ['work', 'identification', 'part-list', 'part'],
   attributes: ['divisions', 'key', 'time', 'clef', 'transpose'],

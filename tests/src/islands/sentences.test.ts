@@ -4,7 +4,9 @@ import { describe, it } from 'node:test';
 import { sentenceOf } from '../../support/sentence.ts';
 import { TOLD_BRIEFS } from '../../support/plans/told-briefs.ts';
 
-/** Read aloud and found to be English, one line for each brief; change a line only after reading the new one aloud. */
+/**
+ * The sentences that were read aloud and found to be English, one line for each brief; change a line only after reading the new one aloud.
+ */
 const READ = readFileSync(new URL('sentences.txt', import.meta.url), 'utf8')
   .trim()
   .split('\n');

@@ -27,14 +27,14 @@ const named = (record: PieceRecord, name: string): PieceRecord => ({ ...record, 
 
 const nameThere = async ({ id }: PieceRecord): Promise<string | undefined> => (await database.pieces.get(id))?.document.name;
 
-/** What another page writes over a record. */
+/** Writes over a record as another page does. */
 async function writtenElsewhere(record: PieceRecord, change: Partial<PieceRecord['document']>): Promise<void> {
   const there = (await database.pieces.get(record.id)) ?? record;
   const document = { ...there.document, ...change };
   await database.pieces.put({ ...there, document, revision: there.revision + 1, writtenBy: 'another page' });
 }
 
-/** The names of the versions that are kept of a piece, the newest first. */
+/** Lists the names of the versions that are kept of a piece, the newest first. */
 async function versionNames({ id }: PieceRecord): Promise<readonly (string | undefined)[]> {
   const versions = await versionsOf('piece', id);
   return await Promise.all(versions.map(async ({ number }) => (await versionNumbered('piece', number))?.document.name));
@@ -83,7 +83,7 @@ describe('what is kept', () => {
     const base = await database.pieces.get(piece.id);
     assert.ok(base);
     await writtenElsewhere(base, { tags: ['june'] });
-    // Two fields, one after the other: the second change begins with a record that was never written.
+    // Two fields change, one after the other: the second change begins with a record that was never written.
     const first = named(base, 'After');
     void keep('piece', first, base);
     void keep('piece', { ...first, document: { ...first.document, lineText: 'A4' } }, first);
@@ -161,7 +161,7 @@ describe('what two pages make at once', () => {
   it('in a place where nothing was is in it from both', () => {
     const changed = { bases: [{}], here: { weights: { shift: 1 } }, there: { weights: { crossing: 2 } }, counts: 'here' as const };
     assert.deepEqual(joined(changed), { weights: { shift: 1, crossing: 2 } });
-    // What was taken away on purpose is not nothing.
+    // A value that was removed on purpose is not nothing.
     assert.deepEqual(joined({ bases: [{ goal: null }], here: { goal: { name: 'a' } }, there: { goal: { day: 'b' } }, counts: 'here' }), {
       goal: { name: 'a' },
     });
@@ -169,7 +169,7 @@ describe('what two pages make at once', () => {
 });
 
 describe('which of two writings is later', () => {
-  /** A piece that is there, and what a page that read it has left unwritten. */
+  /** Makes a piece that is stored, and what a page that read it has left unwritten. */
   async function leftOf(change: Partial<PieceRecord>, sent: readonly PieceRecord[] = []): Promise<{ piece: PieceRecord; text: string }> {
     const piece = newPiece('Before');
     await keep('piece', piece, null);
@@ -305,7 +305,7 @@ describe('a list that two tabs have changed', () => {
   });
 
   it('is joined item by item or known to make sense only whole, for every list of every document', () => {
-    /** Of these one item says little without the others, or they stay with the notes, or they are joined by a rule of their own. */
+    /** The lists of which one item says little without the others, or which stay with the notes, or are joined by a rule of their own. */
     const whole = [
       ...['notes', 'pitches', 'locks', 'stretches', 'marks', 'changes', 'lengths', 'lockedBows', 'strings', 'fingers'],
       ...['given', 'shown', 'points', 'entries', 'bows', 'helps', 'tuning', 'pressingMm', 'highestPerString', 'weights'],

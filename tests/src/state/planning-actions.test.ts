@@ -18,7 +18,7 @@ withNodeWorkers();
 
 const LINE = lineBrief('violin', ['A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major');
 
-/** No finger of first position reaches it on the strings it leaves. */
+/** A note that no finger of first position reaches on the strings it leaves. */
 const TOO_HIGH = withLimits(lineBrief('violin', ['A4', 'D6'], {}, 'D major'), { positions: ['1'] });
 
 let stop = (): void => undefined;
@@ -30,7 +30,7 @@ beforeEach(() => {
 afterEach(() => stop());
 after(endWorkers);
 
-/** The plan of the brief on the bench is shown. */
+/** Waits until the plan of the brief on the bench is shown. */
 async function plannedNow(): Promise<void> {
   await until(planningStore, ({ plannedBrief }) => plannedBrief === workStore.getState().brief);
 }
@@ -119,7 +119,7 @@ describe('a wish for a note', () => {
 
   it('that no hand can play is answered, and nothing changes', async () => {
     const answered = wishFor({ note: 0, finger: '1', string: 'E5' });
-    // It took so long that it is shown to be under way.
+    // The plan took so long that it is shown to be under way.
     planningStore.setState({ progress: 0 });
     await answered;
     assert.equal(planningStore.getState().progress, null);

@@ -30,19 +30,19 @@ import { until } from '../../support/until.ts';
 const LINE = lineBrief('viola', ['C3', 'D3', 'E3'], {}, 'C major');
 
 beforeEach(async () => {
-  // What could not be written in the test before is not tried again.
+  // A change that could not be written in the test before is not tried again.
   waitingStore.setState({ waiting: new Map() });
   await database.delete();
   await database.open();
   newPiece();
 });
 
-/** What is not written yet. */
+/** Lists the changes that are not written yet. */
 function waitingNow() {
   return [...waitingStore.getState().waiting.values()];
 }
 
-/** The work changes and is written. */
+/** Changes the work and waits until it is written. */
 async function written(change: Partial<WorkState>): Promise<string> {
   workStore.setState(change);
   saveSoon();
@@ -155,7 +155,7 @@ describe('a piece that another tab writes into', () => {
     for (const stop of stops) stop();
   });
 
-  /** Opens what another tab may write into: a piece that is saved and watched, as the bench does. */
+  /** Opens a piece that is saved and watched, into which another tab may write, as the bench does. */
   async function watched(): Promise<PieceRecord> {
     stops = [keepSaving(), keepInStep()];
     const record = await database.pieces.get(await written({ name: 'Here', brief: LINE, lineText: lineTextOf(LINE) }));
@@ -164,7 +164,7 @@ describe('a piece that another tab writes into', () => {
     return record;
   }
 
-  /** What another tab writes. */
+  /** Writes as another tab does. */
   const writtenThere = async (record: PieceRecord, change: Partial<Piece>): Promise<void> =>
     void (await database.pieces.put({
       ...record,

@@ -50,7 +50,7 @@ const itemOf = ({ id, document: { name } }: PieceRecord, part: PracticeItem['pra
   return { practised, minutes: 5, ladder: ladderTo(72), set: USUAL_SET, along: { ...PLAIN_ALONG, drone: 'D4' }, grouping: 'all' };
 };
 
-/** A pupil of the studio with a piece in the week and in a session, an aim, and a remark of the teacher's. */
+/** Makes a pupil of the studio with a piece in the week and in a session, an aim, and a remark of the teacher's. */
 async function given(): Promise<GivenToPupil> {
   const wren = await player('Wren');
   const air = await piece('Air', wren.id);

@@ -14,7 +14,7 @@ import { Progress } from '../../../src/ui/states/Progress.tsx';
 
 const nothing = (): void => undefined;
 
-/** What stands in the page: tags and words, without the looks. */
+/** Gives what stands in the page: tags and words, without the looks. */
 function drawn(node: ReactNode): string {
   return renderToStaticMarkup(node).replace(/ class="[^"]*"/g, '');
 }

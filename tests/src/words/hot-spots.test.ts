@@ -5,7 +5,7 @@ import { hotSpotText, hotSpotWhy } from '../../../src/words/explain/hot-spots.ts
 import { planned } from '../../support/briefs.ts';
 import { HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';
 
-/** The first hot spots of a case, in words. */
+/** Writes the first hot spots of a case. */
 function told(name: string, count: number): readonly string[] {
   const found = HOT_SPOT_CASES.find((each) => each.name === name);
   assert.ok(found);

@@ -197,7 +197,7 @@ describe('the way to tune', () => {
   });
 });
 
-/** The number after the last "=" of a derivation, mm. */
+/** Reads the number after the last "=" of a derivation, mm. */
 function resultOf(derivation: string): number {
   return Number(/= ([\d.]+) mm[^=]*$/.exec(derivation)?.[1]);
 }

@@ -40,7 +40,7 @@ import { UNIT_LABELS, weightName } from '../../../src/words/explain/weights.ts';
 import { toldReasons } from '../../support/plans/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
-/** The names of what costs, as many as there are. */
+/** The names of cost terms, for one and for several. */
 const TERMS = ['crossing', 'shift-travel', 'shift', 'finger', 'position', 'open-string'] as const;
 
 describe('a difference in words', () => {
@@ -246,7 +246,7 @@ describe('the sentence', () => {
   });
 });
 
-/** A brief with each thing that its kind of material alone lets one choose: the last of what is always told, and all that is folded. */
+/** Makes a brief with each choice that its kind of material alone offers: the last of those always shown, and all that are folded. */
 function everyChoice(brief: Brief): readonly Brief[] {
   const { material } = brief;
   const { choices } = materialPart(material.kind);

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { HOT_SPOT_KINDS, type Place } from '#core/drill/hot-spots';
 
-/** What a teacher would point at in a plan: what kind of place, the line index it arrives on, and which way. */
+/** A place a teacher would point at in a plan: its kind, the line index it arrives on, and its direction. */
 export type ExpectedSpot = Pick<Place, 'kind' | 'note' | 'way'>;
 
 /** A plan and its hot spots, written down before anything found them. */
@@ -32,7 +32,7 @@ function arpeggio(
   return { instrument: { kind }, material: { kind: 'arpeggio', type, tonic, octaves, direction } };
 }
 
-/** "shift 7 up, crossing 18 down". */
+/** The hot spots: "shift 7 up, crossing 18 down". */
 function spots(text: string): readonly ExpectedSpot[] {
   return text.split(', ').flatMap((each): readonly ExpectedSpot[] => {
     const [, kind, note, way] = /^([a-z-]+) (\d+) (up|down)$/.exec(each) ?? [];

@@ -5,18 +5,18 @@ import { type Answer, answerTo, openSession, type Question, type QuestionKind } 
 import { planned } from '../briefs.ts';
 import { reasonText, whyNotText } from '../../../src/words/explain/reasons.ts';
 
-/** The answer to a question about a brief, all steps at once. */
+/** Gives the answer to a question about a brief, all steps at once. */
 export function asked<Kind extends QuestionKind>(brief: Brief, question: Question<Kind> & { readonly kind: Kind }): Answer<Kind> {
   return finished(answerTo<Kind>(openSession(brief), question.kind, question));
 }
 
-/** A reason with its words, and what it costs where that is known. */
+/** A reason with its words, and its cost where that is known. */
 export interface ToldReason extends Reason {
   readonly sentence: string;
   readonly deltaThousandths: number | null;
 }
 
-/** The reasons of a brief that can be planned, in words; of one note, or of everything unusual. */
+/** Writes the reasons of a brief that can be planned; of one note, or of everything unusual. */
 export function toldReasons(brief: Brief, note: number | null = null): readonly ToldReason[] {
   const reasons = asked(brief, { kind: 'reasons', note });
   if (!reasons.ok) throw new Error(reasons.issues[0]?.message ?? 'The brief cannot be planned');
@@ -28,7 +28,7 @@ export function toldReasons(brief: Brief, note: number | null = null): readonly 
   }));
 }
 
-/** Why not another finger or string, in words; null where the brief has no plan. */
+/** Writes why not another finger or string; null where the brief has no plan. */
 export function toldWhyNot(brief: Brief, wish: Lock): (WhyNot & { readonly sentence: string }) | null {
   const why = asked(brief, { kind: 'why-not', wish });
   return why && { ...why, sentence: whyNotText(why) };

@@ -8,7 +8,7 @@ function semitonesIn(text: string): number {
   return pitch.ok ? semitonesOf(pitch.value) : NaN;
 }
 
-/** What of a reason's musical ground is not true, by its kind. */
+/** The checks of a reason's musical ground, by kind: each gives what is not true. */
 export const GROUNDS: { readonly [Kind in Ground['kind']]: (told: Told, ground: Of<Ground, 'kind', Kind>) => Untrue } = {
   beyond: ({ best, reason }, { written, position }) => {
     const later = best.notes.slice(reason.note).find((note) => note.kind === 'note' && note.stops[0].written === written);

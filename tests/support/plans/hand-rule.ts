@@ -2,13 +2,13 @@ import { parsePitch, type Pitch, respelled, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /**
- * What a teacher calls one hand, said a second time and differently from how the engine says it: by places and letters alone, from
- * nothing but what is printed over the notes and the list of shifts.
+ * The rule of one hand as a teacher says it, stated a second time and differently from the engine: by places and letters alone, from
+ * nothing but the fingers printed over the notes and the list of shifts.
  */
 
 /**
- * A finger on a string: its place in semitones above the open string, and how many letters above it the note is spelled; a
- * doubly altered note is read as its plain neighbour too.
+ * A finger on a string: its place in semitones above the open string, and the letters above it as which the note is spelled; a doubly
+ * altered note is read as its plain neighbour too.
  */
 export interface Down {
   readonly string: string;
@@ -20,11 +20,11 @@ export interface Down {
 /** The fingers of one note, or of two together. */
 export type Together = readonly Down[];
 
-/** The hands there are. */
+/** The hands of the instruments. */
 export type HandKind =
   'violin' | 'viola' | 'cello' | 'bass' | 'bass of four fingers' | 'bass with pivots' | 'bass of four fingers with pivots';
 
-/** What is wrong with the notes of one stay, in words; nothing where one hand plays them. */
+/** Finds the faults of the notes of one stay, in words; empty where one hand plays them. */
 export function handFaults(kind: HandKind, stay: readonly Together[]): readonly string[] {
   const stopped = stay.map((notes) => notes.filter(({ finger }) => finger !== '0')).filter((notes) => notes.length > 0);
   switch (kind) {
@@ -47,14 +47,14 @@ export function handFaults(kind: HandKind, stay: readonly Together[]): readonly 
 const ONE_TWO_FOUR: Readonly<Record<string, number>> = { '1': 0, '2': 1, '4': 2 };
 const FOUR_FINGERS: Readonly<Record<string, number>> = { '1': 0, '2': 1, '3': 2, '4': 3 };
 
-/** A stay is one hand if any of the hands plays it. */
+/** Chooses the hand with the fewest faults: a stay is one hand if any of the hands plays it. */
 function bestOf(readings: readonly (readonly string[])[]): readonly string[] {
   return readings.toSorted((one, other) => one.length - other.length)[0] ?? [];
 }
 
 const rank = (finger: string): number => (finger === 'T' ? 0 : Number(finger));
 
-/** Walks a stay: every finger newly placed against where the others stood last on its string. */
+/** Walks a stay: every finger newly placed is compared with the last places of the others on its string. */
 function walked(stay: readonly Together[], fault: (standing: Down, placed: Down) => string | null): readonly string[] {
   const last = new Map<string, Down>();
   return stay.flatMap((notes) => {
@@ -74,10 +74,10 @@ function told({ string, finger, place }: Down): string {
   return `${string}${finger} at ${place}`;
 }
 
-/** Distances of violin and viola by fingers apart, in first position. */
+/** The distances of violin and viola by fingers apart, in first position. */
 const WIDEST_APART = [0, 2, 4, 6];
 
-/** So high that a semitone more is no wider than at first position (mm(n) = L(1 − 2^(−n/12)), worked out by hand). */
+/** The place from which a semitone more is no wider than at first position (mm(n) = L(1 − 2^(−n/12)), calculated by hand). */
 const HIGH_ENOUGH = [Infinity, 9, 6, 5];
 
 function fiddleFaults(stay: readonly Together[]): readonly string[] {
@@ -106,12 +106,12 @@ function fiddleFaults(stay: readonly Together[]): readonly string[] {
   ];
 }
 
-/** Spelled on neighbouring letters. */
+/** Tells whether two notes are spelled on neighbouring letters. */
 function areNeighbours(low: Down, high: Down): boolean {
   return low.letters.some((below) => high.letters.some((above) => above - below === 1));
 }
 
-/** The letter under finger 1 that most fingers agree on. */
+/** Finds the letter under finger 1 on which most fingers agree. */
 function usualLetter(fingers: readonly Down[]): number {
   const letters = fingers.flatMap(({ finger, letters: readings }) => readings.map((above) => above - rank(finger) + 1));
   const times = (letter: number): number => letters.filter((other) => other === letter).length;
@@ -122,7 +122,7 @@ function placesOf(fingers: readonly Down[]): readonly number[] {
   return fingers.map(({ place }) => place);
 }
 
-/** The cello's neck: finger 1 and the block of 2-3-4; one of the two stays, the other may move by a semitone. */
+/** Finds faults on the cello's neck: of finger 1 and the block of 2-3-4 one stays, the other may move by a semitone. */
 function neckFaults(fingers: readonly Down[]): readonly string[] {
   if (fingers.some(({ finger }) => finger === 'T')) return ['the thumb is no finger of a hand without thumb position'];
   const firsts = [...new Set(fingers.filter(({ finger }) => finger === '1').map(({ place }) => place))];
@@ -134,7 +134,7 @@ function neckFaults(fingers: readonly Down[]): readonly string[] {
   return open.every((apart) => apart === 1 || apart === 2) ? [] : [`block ${open.join(' and ')} semitones above finger 1`];
 }
 
-/** Tones and semitones between neighbours, a major third from 1 to 3, with finger 1 in its place. */
+/** Finds faults in tones and semitones between neighbours, a major third from 1 to 3, with finger 1 in its place. */
 function toneFaults(stay: readonly Together[], lowest: number): readonly string[] {
   const fingers = stay.flat();
   if (fingers.some(({ finger }) => finger === 'T' || finger === '4')) return ['only 1, 2 and 3 take tones'];
@@ -155,7 +155,7 @@ function toneApart(standing: Down, placed: Down): boolean {
   return apart <= (low.finger === 'T' ? 7 : 4);
 }
 
-/** The thumb stays where it is; the others above it take tones and semitones. */
+/** Finds faults on the thumb: it stays where it is; the others above it take tones and semitones. */
 function thumbFaults(stay: readonly Together[]): readonly string[] {
   const fingers = stay.flat();
   const thumbs = [...new Set(fingers.filter(({ finger }) => finger === 'T').map(({ place }) => place))];
@@ -173,14 +173,14 @@ function thumbFaults(stay: readonly Together[]): readonly string[] {
   return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
 }
 
-/** Every finger a semitone from the next; rolled around the thumb the whole hand stands one higher. */
+/** Finds faults where every finger is a semitone from the next; rolled around the thumb the whole hand stands one higher. */
 function semitoneFaults(fingers: readonly Down[], offsets: Readonly<Record<string, number>>, rolls: number): readonly string[] {
   const anchors = fingers.map(({ finger, place }) => place - (offsets[finger] ?? NaN));
   if (anchors.some(Number.isNaN)) return ['a finger the school does not set'];
   return Math.max(...anchors) - Math.min(...anchors) <= rolls ? [] : [`finger 1 at ${[...new Set(anchors)].join(' and ')}`];
 }
 
-/** From sixth position 1-2-3: a tone, from seventh up to a minor third. */
+/** Finds faults high on the bass with 1-2-3: a tone, from seventh up to a minor third. */
 function highBassFaults(fingers: readonly Down[]): readonly string[] {
   if (fingers.some(({ finger, place }) => finger === '4' || finger === 'T' || place < 10)) return ['not the high hand'];
   const anchors = Array.from({ length: 20 }, (_, anchor) => anchor).filter((anchor) =>
@@ -192,7 +192,7 @@ function highBassFaults(fingers: readonly Down[]): readonly string[] {
   return anchors.length > 0 ? [] : ['no place of finger 1 fits'];
 }
 
-/** The notes of a plan cut where its list of shifts says; the finger of a stop as it is printed. */
+/** Cuts the notes of a plan where its list of shifts says; the finger of a stop is the one printed. */
 export function staysByShifts(plan: Plan): readonly (readonly Together[])[] {
   const arrivals = new Set(plan.shifts.map(({ to }) => to));
   const stays: Together[][] = [[]];
@@ -212,7 +212,7 @@ function downsOf({ stops }: PlannedSound): Together {
   }));
 }
 
-/** Letters from an open string to a note, as it is spelled and, where it is doubly altered, as its plain neighbour. */
+/** Gives the letters from an open string to a note, as it is spelled and, where it is doubly altered, as its plain neighbour. */
 export function lettersAbove(open: string, pitch: string): readonly number[] {
   const [from, to] = [pitchOf(open), pitchOf(pitch)];
   const plain = Math.abs(to.alteration) < 2 ? null : respelled(to, to.alteration > 0 ? 1 : -1);

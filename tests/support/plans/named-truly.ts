@@ -17,7 +17,7 @@ function openOn(plan: Plan, string: string): number {
   return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '0' && stops[0].string === string).length;
 }
 
-/** How often a line plays 1 and 2 on a string and then shifts up along it. */
+/** Counts how often a line plays 1 and 2 on a string and then shifts up along it. */
 function pairsUp(plan: Plan, string: string): number {
   const all = sounds(plan);
   return all.filter((note, order) => {
@@ -28,7 +28,7 @@ function pairsUp(plan: Plan, string: string): number {
   }).length;
 }
 
-/** Every string has the same finger at the same place above its open note. */
+/** Tells whether every string has the same finger at the same place above its open note. */
 function hasSameFingers(plan: Plan): boolean {
   const fingers = new Map<number, string>();
   const all = sounds(plan).map(({ stops }) => stops[0]);
@@ -44,7 +44,7 @@ function played(note: PlannedSound | undefined): string {
   return note?.stops.map(({ string, finger }) => `${string} ${finger}`).join('+') ?? '';
 }
 
-/** The fingers that go a semitone on along their string. */
+/** Lists the fingers that go a semitone on along their string. */
 function sliding(plan: Plan): readonly string[] {
   const all = sounds(plan).map(({ stops }) => stops[0]);
   const slides = all.flatMap((stop, order) => {
@@ -55,7 +55,7 @@ function sliding(plan: Plan): readonly string[] {
   return [...new Set(slides)].toSorted();
 }
 
-/** The fingers of the lowest string as a line goes up, where every string has them, the last one perhaps not all. */
+/** Finds the fingers of the lowest string as a line goes up, where every string has them, the last one perhaps not all. */
 function groupsUp(plan: Plan): string | null {
   const all = sounds(plan).map(({ stops }) => `${stops[0].string} ${stops[0].finger}`);
   const comesBack = all.join() === all.toReversed().join();
@@ -103,7 +103,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   both: ({ one, other: too }, best, other) => one.kind !== too.kind && isNamedTruly(one, best, other) && isNamedTruly(too, best, other),
 };
 
-/** Whether the name of another fingering is true of its plan, read from nothing but the plans. */
+/** Tells whether the name of another fingering is true of its plan, read from nothing but the plans. */
 export function isNamedTruly(name: AlternativeName, best: Plan, other: Plan): boolean {
   return isTrue(name.kind, name, best, other);
 }
@@ -132,12 +132,12 @@ function shiftsThere(
   );
 }
 
-/** By how many notes each shift of the other plan comes after each of the best. */
+/** Gives the number of notes by which each shift of the other plan comes after each of the best. */
 function movedBy(best: Plan, other: Plan): readonly number[] {
   return other.shifts.flatMap(({ to }) => best.shifts.map((shift) => to - shift.to));
 }
 
-/** How often a plan goes to a position for one stopped note, or there and back for two. */
+/** Counts how often a plan goes to a position for one stopped note, or there and back for two. */
 export function visitsOf(plan: Plan): number {
   const stays = plan.stays
     .map((stay) => ({
@@ -154,14 +154,14 @@ export function visitsOf(plan: Plan): number {
   }).length;
 }
 
-/** How many pitches a plan plays both open and stopped. */
+/** Counts the pitches that a plan plays both open and stopped. */
 export function mixedOf(plan: Plan): number {
   const all = sounds(plan).flatMap(({ stops }) => (stops.length === 1 ? [stops[0]] : []));
   const open = new Set(all.filter(({ finger }) => finger === '0').map(({ pitch }) => pitch));
   return new Set(all.filter(({ finger, pitch }) => finger !== '0' && open.has(pitch)).map(({ pitch }) => pitch)).size;
 }
 
-/** Whether a plan is fingered backward as it is forward. */
+/** Tells whether a plan is fingered backward as it is forward. */
 export function comesBack(plan: Plan): boolean {
   const all = sounds(plan).map(played);
   return all.join() === all.toReversed().join();

@@ -6,10 +6,10 @@ import { describe, type Plan, type PlannedSound } from '#core/plan/describe';
 import { formatKey } from '#core/key';
 import { solveBrief } from '#core/solve';
 
-/** Every finger there is. */
+/** The fingers of the hand. */
 export const FINGERS: readonly Finger[] = ['1', '2', '3', '4', 'T'];
 
-/** A brief that asks nothing of the line as a whole: a reason holds its line against those. */
+/** Frees a brief of everything it asks of the line as a whole: a reason compares its line with those. */
 export function free(brief: Brief): Brief {
   const { wayDown: _, samePatternEveryOctave: __, limits, preferences, ...others } = brief;
   const { shifts: ___, ...left } = limits ?? {};
@@ -20,7 +20,7 @@ export function free(brief: Brief): Brief {
 const KNOWN = new Map<string, Plan | null>();
 const ALONE = new Map<string, Plan | null>();
 
-/** The best plan of a brief that one hand plays; each brief is planned once. */
+/** Plans the best plan of a brief that one hand plays; each brief is planned once. */
 export function bestOf(brief: Brief, plans = KNOWN): Plan | null {
   const key = JSON.stringify(brief);
   const known = plans.get(key);
@@ -32,12 +32,12 @@ export function bestOf(brief: Brief, plans = KNOWN): Plan | null {
   return best;
 }
 
-/** Forgets what was planned; a plan's reasons ask about one line. */
+/** Forgets the plans, since a plan's reasons ask about one line. */
 export function forgetPlans(): void {
   KNOWN.clear();
 }
 
-/** The best plan with more fixed; null where there is none that one hand plays. */
+/** Gives the best plan with more locks; null where there is none that one hand plays. */
 export function withLocks(brief: Brief, locks: readonly Lock[]): Plan | null {
   const fixed = locks.reduce(withLock, free(brief));
   const contradicts = locks.some((lock) =>
@@ -48,25 +48,25 @@ export function withLocks(brief: Brief, locks: readonly Lock[]): Plan | null {
   return contradicts ? null : bestOf(fixed);
 }
 
-/** A note of a plan that sounds; null for a rest. */
+/** Gives a note of a plan that sounds; null for a rest. */
 export function soundAt({ notes }: Plan, index: number): PlannedSound | null {
   const note = notes[index];
   return note?.kind === 'note' ? note : null;
 }
 
-/** Whether a finger may play a note at all, so that asking for a whole line with it makes sense. */
+/** Tells whether a finger may play a note at all, so that asking for a whole line with it makes sense. */
 export function mayPlay(best: Plan, note: number, finger: Finger, string?: string): boolean {
   const pitches = soundAt(best, note)?.stops.map(({ pitch }) => pitch) ?? [];
   return canPlayAlone(best, pitches, { finger, ...(string === undefined ? {} : { string }) });
 }
 
-/** Whether a note can be played in a position at all. */
+/** Tells whether a note can be played in a position at all. */
 export function isOpenOrIn(best: Plan, index: number, position: string): boolean {
   const pitches = soundAt(best, index)?.stops.map(({ pitch }) => pitch) ?? [];
   return best.strings.some(({ name }) => pitches.includes(name)) || canPlayAlone(best, pitches, { position });
 }
 
-/** Whether a note alone can be played so by a finger, whatever the brief leaves out: in the very position, low or high as it is named. */
+/** Tells whether a note alone can be played by a finger, whatever the brief excludes: in the very position, low or high as it is named. */
 export function canPlayAlone(
   { brief, line }: Plan,
   pitches: readonly string[],
@@ -83,7 +83,7 @@ export function canPlayAlone(
   return position === undefined || positionWords(sound.position) === positionWords(position);
 }
 
-/** The positions of the instrument a plan is on, as its players name them. */
+/** Lists the positions of the instrument of a plan, as its players name them. */
 export function positionsOf({ brief: { instrument } }: Plan): readonly string[] {
   return instrument.kind === 'bass'
     ? ['half', 'I', 'II', 'II-III', 'III', 'III-IV', 'IV', 'V', 'V-VI', 'VI', 'VI-VII', 'VII', 'thumb']

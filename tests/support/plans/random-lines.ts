@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { InstrumentKind } from '#core/instrument';
 
-/** Small numbers that follow from a seed, the same on every machine (a linear congruence of Numerical Recipes). */
+/** Makes small numbers that follow from a seed, the same on every machine (a linear congruence of Numerical Recipes). */
 function numbersFrom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
@@ -10,7 +10,7 @@ function numbersFrom(seed: number): () => number {
   };
 }
 
-/** By instrument, the lowest and the highest semitone above C of the octave below the lowest that is asked. */
+/** The lowest and the highest semitone above C of the octave below the lowest that is asked, by instrument. */
 const RANGES: readonly (readonly [InstrumentKind, number, number])[] = [
   ['violin', 55, 84],
   ['viola', 48, 77],
@@ -19,13 +19,13 @@ const RANGES: readonly (readonly [InstrumentKind, number, number])[] = [
 ];
 const NAMES = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
 
-/** A line of semitones, each by its usual name, in quarters. */
+/** Makes a line of semitones, each by its usual name, in quarters. */
 export function lineOfSemitones(kind: InstrumentKind, semitones: readonly number[]): Brief {
   const notes = semitones.map((sound) => ({ pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const }));
   return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes } };
 }
 
-/** A line of any semitones within a part of an instrument, of so many notes at least and at most; the instruments in turn. */
+/** Makes a line of any semitones within a part of an instrument, of a number of notes between two bounds; the instruments in turn. */
 export function randomLine(seed: number, most: number, least = 2): Brief {
   const next = numbersFrom(seed * 7919 + 13);
   const below = (limit: number): number => Math.floor(next() * limit);
@@ -48,7 +48,7 @@ const TOP_STRINGS: readonly (readonly [InstrumentKind, string, number])[] = [
   ['bass', 'G2', 43],
 ];
 
-/** A line along the top string that rises by seconds, thirds and fourths, and turns back now and then; the instruments in turn. */
+/** Makes a line along the top string that rises by seconds, thirds and fourths, and turns back now and then; the instruments in turn. */
 export function lineAlongString(seed: number, count: number): Brief {
   const next = numbersFrom(seed * 7919 + 13);
   const [kind, string, open] = TOP_STRINGS[seed % TOP_STRINGS.length] ?? (['violin', 'E5', 76] as const);

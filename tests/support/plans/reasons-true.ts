@@ -9,7 +9,7 @@ import { comesBack, isNamedTruly } from './named-truly.ts';
 import { bestOf, FINGERS, free, isOpenOrIn, mayPlay, positionsOf, soundAt, withLocks } from './plans-asked.ts';
 import type { Of, Told, Untrue } from './told.ts';
 
-/** No plan was found that shows a sentence to be true, and none that shows it to be untrue. */
+/** The result where no plan was found that shows a sentence to be true, and none that shows it to be untrue. */
 export const UNPROVEN = 'unproven';
 
 function stringOf({ strings }: Plan, open: string): string | undefined {
@@ -20,7 +20,7 @@ function costOver(best: Plan, other: Plan): number {
   return other.cost.totalThousandths - best.cost.totalThousandths;
 }
 
-/** Whether what is told of a difference is what it comes to: the words, and the figure to a rounding. */
+/** Tells whether the words for a difference fit it: the words, and the figure to a rounding. */
 function weighsAsTold({ deltaThousandths }: Compared, best: Plan, other: Plan | null): Untrue {
   if (other === null) return 'there is no such fingering';
   const over = costOver(best, other);
@@ -32,7 +32,7 @@ function cheapest(plans: readonly (Plan | null)[]): Plan | null {
   return found.toSorted((one, other) => one.cost.totalThousandths - other.cost.totalThousandths)[0] ?? null;
 }
 
-/** By what the line does instead. */
+/** The checks by what the line does instead. */
 const INSTEAD: { readonly [Does in Instead['does']]: (told: Told, instead: Of<Instead, 'does', Does>, compared: Compared) => Untrue } = {
   'goes-otherwise': ({ reason, brief, best }, { name }, compared) => {
     const { without, fewer } = withoutShiftAt(brief, best, reason);
@@ -42,7 +42,7 @@ const INSTEAD: { readonly [Does in Instead['does']]: (told: Told, instead: Of<In
     const cheaper = without.find(
       (other) => costOver(best, other) < compared.deltaThousandths && weighsAsTold(compared, best, other) !== null,
     );
-    // A line as good without this shift has it elsewhere; then the reason is about one shift fewer.
+    // A line that is as good without this shift has it elsewhere; then the reason is about one shift fewer.
     if (cheaper && costOver(best, cheaper) > 0)
       return `a line without it costs ${costOver(best, cheaper)}, told ${compared.deltaThousandths}`;
     return asTold.length > 0 ? null : UNPROVEN;
@@ -70,7 +70,7 @@ const INSTEAD: { readonly [Does in Instead['does']]: (told: Told, instead: Of<In
   },
 };
 
-/** The finger named is the cheapest of those that could be. */
+/** Tells whether the finger named is the cheapest of those that could be. */
 function leastFinger(
   { reason, brief, best }: Pick<Told, 'reason' | 'brief' | 'best'>,
   finger: Finger,
@@ -79,7 +79,7 @@ function leastFinger(
 ): Untrue {
   const lockOn = (each: Finger): Lock => ({ note: reason.note, finger: each, ...(string === undefined ? {} : { string }) });
   const own = withLocks(brief, [lockOn(finger)]);
-  // A fixed finger may be that of either note of a double stop.
+  // A locked finger may be that of either note of a double stop.
   if ((soundAt(best, reason.note)?.stops.length ?? 1) > 1) return null;
   const wrong = weighsAsTold(compared, best, own);
   if (wrong !== null) return wrong;
@@ -93,8 +93,8 @@ function leastFinger(
 }
 
 /**
- * The best plan with a note (of a double stop, the lower one) on a string; null where there is none. A fixed string lets in an
- * open string that the brief avoids, and either note of a double stop: what then comes is not told apart from what was asked.
+ * Gives the best plan with a note (of a double stop, the lower one) on a string; null where there is none. A locked string lets in an open
+ * string that the brief avoids, and either note of a double stop, which cannot be told apart from the lock asked for.
  */
 function onString(brief: Brief, note: number, string: string): Plan | null | 'not told apart' {
   const other = withLocks(brief, [{ note, string }]);
@@ -106,7 +106,7 @@ function onString(brief: Brief, note: number, string: string): Plan | null | 'no
   return there.stops[0].open !== string || avoided ? 'not told apart' : other;
 }
 
-/** The best plan for each string and finger with which a note can be played. */
+/** Gives the best plan for each string and finger with which a note can be played. */
 function everyWay(brief: Brief, best: Plan, note: number): readonly Plan[] {
   return best.strings.flatMap(({ name }) =>
     FINGERS.filter((finger) => mayPlay(best, note, finger, name)).flatMap(
@@ -115,7 +115,7 @@ function everyWay(brief: Brief, best: Plan, note: number): readonly Plan[] {
   );
 }
 
-/** Whether the note can be played by a hand at rest in some position. */
+/** Tells whether the note can be played by a hand at rest in some position. */
 function restsSomewhere(brief: Brief, best: Plan, note: number): boolean {
   return positionsOf(best).some((position) =>
     best.strings.some(({ name }) => {
@@ -125,7 +125,7 @@ function restsSomewhere(brief: Brief, best: Plan, note: number): boolean {
   );
 }
 
-/** By what the note cannot be played without. */
+/** The checks by what the note cannot be played without. */
 const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<Without, 'lacks', Lacks>) => Untrue } = {
   'shift-near': ({ reason, brief, best }) => {
     const [found] = withoutShiftAt(brief, best, reason).without;
@@ -146,7 +146,7 @@ const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<
     return lower.length === 0 ? null : 'it can be played otherwise no higher up';
   },
   'open-string': ({ reason, brief, best }) => {
-    // Where the brief prefers open strings no finger is asked; of a double stop either note may be open.
+    // Where the brief prefers open strings no finger is asked for; of a double stop either note may be open.
     if (brief.limits?.openStrings === 'prefer' || (soundAt(best, reason.note)?.stops.length ?? 1) > 1) return null;
     const asked = FINGERS.filter((finger) => mayPlay(best, reason.note, finger));
     return asked.some((finger) => withLocks(brief, [{ note: reason.note, finger }])) ? 'a finger can play it' : null;
@@ -162,7 +162,7 @@ const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<
   },
 };
 
-/** Whether another plan plays the note without what the reason is about. */
+/** Tells whether another plan plays the note without what the reason is about. */
 function isOtherwise({ about, note }: Reason, best: Plan, other: Plan): boolean {
   const [here, there] = [soundAt(best, note), soundAt(other, note)];
   const before = best.notes.slice(0, note).findLast((each) => each.kind === 'note');
@@ -183,10 +183,10 @@ function isOtherwise({ about, note }: Reason, best: Plan, other: Plan): boolean 
   }
 }
 
-/** Notes to either side of a shift that are asked about with it. */
+/** The number of notes to either side of a shift that are asked about with it. */
 const WINDOW = 2;
 
-/** Plans without a shift in the notes around one, as far as other shifts leave room: all of them in one position, each in turn. */
+/** Lists plans without a shift in the notes around one, as far as other shifts leave room: all of them in one position, each in turn. */
 function withoutShiftAt(
   brief: Brief,
   best: Plan,
@@ -216,7 +216,7 @@ function withoutShiftAt(
   return { without: shared.filter(stays), fewer: fewer.flatMap((other) => other ?? []) };
 }
 
-/** By what speaks for it. */
+/** The checks by the evidence. */
 const EVIDENCE: { readonly [Kind in Evidence['kind']]: (told: Told, evidence: Of<Evidence, 'kind', Kind>) => Untrue } = {
   locked: ({ brief, reason }) => (brief.locks?.some(({ note }) => note === reason.note) === true ? null : 'nothing is fixed there'),
   needed: (told, { without }) => neededUntrue(without.lacks, told, without),
@@ -260,7 +260,7 @@ function isGround<Kind extends Ground['kind']>(kind: Kind, ground: Ground): grou
   return ground.kind === kind;
 }
 
-/** What of a reason is not true, read from its own data, the notes of its plan, and `plan()`; null where all is. */
+/** Finds what of a reason is not true, read from its own data, the notes of its plan, and `plan()`; null where all is. */
 export function untrueOf(told: Told): Untrue {
   const { ground, evidence, note, written } = told.reason;
   const here = soundAt(told.best, note);
@@ -270,7 +270,7 @@ export function untrueOf(told: Told): Untrue {
   return wrong ?? (evidence && evidenceUntrue(evidence.kind, told, evidence));
 }
 
-/** Every kind of thing that a reason may say. */
+/** The kinds of things that a reason may say. */
 export const REASON_KINDS: readonly string[] = [
   ...Object.keys(GROUNDS).map((kind) => `ground ${kind}`),
   ...Object.keys(EVIDENCE),
@@ -278,7 +278,7 @@ export const REASON_KINDS: readonly string[] = [
   ...Object.keys(WITHOUT),
 ];
 
-/** The kinds of thing that one reason says. */
+/** Lists the kinds of things that one reason says. */
 export function kindsOf({ ground, evidence }: Reason): readonly string[] {
   return [
     ...(ground ? [`ground ${ground.kind}`] : []),

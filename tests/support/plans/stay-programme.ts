@@ -2,10 +2,10 @@ import { type HandModel, type Placement, stopIn, stopsIn } from '#core/hand';
 import type { Lattice } from '#core/search/lattice';
 
 /**
- * The least cost of a line in which every stay is one hand, another way than the search finds it: stay by stay. `arrive[i][c]` is the
- * least cost of a line that has just come, by a new hand, to candidate c of note i; from there every way of staying is walked, with
- * all that the hand has played and where every finger stood last, nothing filtered and nothing compared. Ways costlier than a known cost, `least`, are
- * not walked on, whatever open strings may still give back: so one below the true one gives Infinity.
+ * Finds the least cost of a line in which every stay is one hand, in another way than the search: stay by stay. `arrive[i][c]` is the least
+ * cost of a line that has just come, by a new hand, to candidate c of note i; from there every way of staying is walked, with everything
+ * that the hand has played and the last place of every finger, nothing filtered and nothing compared. Ways costlier than a known cost,
+ * `least`, are not continued, whatever open strings may still give back: so one below the true one gives Infinity.
  */
 export function leastCostByStays(hand: HandModel, lattice: Lattice, least: number): number {
   const { layers } = lattice;
@@ -31,10 +31,10 @@ export function leastCostByStays(hand: HandModel, lattice: Lattice, least: numbe
   return found;
 }
 
-/** How a hand has come to a note: by a shift, or from an open string or a stopped note without one. */
+/** The way in which a hand has come to a note: by a shift, or from an open string or a stopped note without one. */
 type Came = 'begins' | 'shifts' | 'from-open' | 'from-stopped';
 
-/** What it costs to come to a candidate, by how. */
+/** The cost of coming to a candidate, by the way of coming. */
 type Arrivals = Map<Came, number>;
 
 /** A note to go on from. */
@@ -45,7 +45,7 @@ interface From {
   readonly bound: number;
 }
 
-/** The states of the next note in which the hand has stayed; where it has not, the cost is noted in `arrive`. */
+/** Gives the states of the next note in which the hand has stayed; where it has not, the cost is noted in `arrive`. */
 function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: Arrivals[]): readonly State[] {
   const [step, from, to] = [lattice.steps[note], lattice.layers[note], lattice.layers[note + 1]];
   if (!step || !from || !to) return [];
@@ -67,7 +67,7 @@ function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, a
   );
 }
 
-/** From a note that was come to so, to the next. */
+/** A step from a note, with the way in which it was reached, to the next. */
 interface GoesOn {
   readonly came: Came;
   readonly here: Placement;
@@ -75,7 +75,10 @@ interface GoesOn {
   readonly shifts: boolean;
 }
 
-/** A note between two others costs more where the hand came for it alone, or where what comes back is open and was not, or the other way. */
+/**
+ * Gives the extra cost of a note between two others: where the hand came for it alone, or where a returning pitch is open and was not, or
+ * the other way round.
+ */
 function costOfThree(three: Lattice['threes'][number] | undefined, { came, here, after, shifts }: GoesOn): number {
   if (!three) return 0;
   if (came === 'shifts') return shifts && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
@@ -83,7 +86,7 @@ function costOfThree(three: Lattice['threes'][number] | undefined, { came, here,
   return (after.finger === '0') === (came === 'from-open') ? 0 : three.openAndStopped;
 }
 
-/** No note costs less than minus this, thousandths. */
+/** The largest sum that a note may give back, thousandths. */
 const GIVEN_BACK = 300;
 
 /** A hand in the middle of a stay. */
@@ -94,7 +97,7 @@ interface State {
   readonly hand: StayingHand;
 }
 
-/** All that a hand has done since it came: by number, every different placement, and where each finger stood last. */
+/** The record of a hand since it came: by number, every different placement, and the last place of each finger. */
 interface StayingHand {
   readonly played: ReadonlyMap<number, Placement>;
   readonly stood: ReadonlyMap<string, Placement>;
@@ -132,7 +135,7 @@ function goesWith(hand: HandModel, { played, stood }: StayingHand, placed: Place
   );
 }
 
-/** Of states that are the same in everything the cheapest. */
+/** The cheapest of states that are the same in everything. */
 function states(all: Iterable<State>): ReadonlyMap<string, State> {
   const kept = new Map<string, State>();
   for (const state of all) {

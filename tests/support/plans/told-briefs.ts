@@ -5,7 +5,7 @@ import { lineBrief } from '../briefs.ts';
 
 const SCALE = { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up-down' } as const;
 
-/** Briefs in which each part of the sentence stands at every kind of value, alone and beside others. */
+/** The briefs in which each part of the sentence stands at every kind of value, alone and beside others. */
 const CHOSEN: readonly Brief[] = [
   { instrument: { kind: 'violin' }, material: { ...SCALE, direction: 'up' } },
   { instrument: { kind: 'violin' }, material: SCALE, wayDown: 'as-up', rhythm: { notesPerBow: 8, meter: '2/4' } },
@@ -35,7 +35,7 @@ const CHOSEN: readonly Brief[] = [
   lineBrief('violin', ['E5', 'F5', 'G5'], { preferences: { 'strong-fingers': 0.7, 'fewest-shifts': 1, connected: 0.35 } }, 'D minor'),
 ];
 
-/** Sixty briefs to be read aloud: the demo, the chosen, and some put together at random. */
+/** The sixty briefs that are read aloud: the demo, the chosen, and some put together at random. */
 export const TOLD_BRIEFS: readonly Brief[] = [
   ...DEMO_PIECES.map(({ brief }) => brief),
   ...CHOSEN,

@@ -9,7 +9,7 @@ export interface Told {
   readonly best: Plan;
 }
 
-/** Why a sentence is not true; null where it is; unproven where no plan was found that shows it. */
+/** The fault of a sentence; null where it is true; unproven where no plan was found that shows it. */
 export type Untrue = string | null;
 
 /** The members of a union whose key has a value. */

@@ -14,7 +14,7 @@ export interface CaseStop {
   readonly position?: string;
 }
 
-/** What a case accepts for one note. */
+/** The answers that a case accepts for one note. */
 export type CaseNote = CaseStop | { readonly chord: readonly [CaseStop, CaseStop] };
 
 /** A property that a right fingering has. */
@@ -45,8 +45,8 @@ export interface ReferenceCase {
 }
 
 /**
- * A brief without limits, written down before the engine was asked: notes in one text, and in `accept` whole lines of string
- * and finger ("G0 D1 A1/E0": either), any of them right. Without any, the properties decide.
+ * A brief without limits, written down before the engine was asked: notes in one text, and in `accept` whole lines of string and finger
+ * ("G0 D1 A1/E0": either), any of them right. Without any, the properties decide.
  */
 export interface FreeBrief {
   readonly id: string;
@@ -67,36 +67,36 @@ export interface AskedCase {
   readonly confidence: ReferenceCase['confidence'];
   readonly why: string;
   readonly brief: Brief;
-  /** Whole lines of string and finger, any of them right; fingers with a stroke between them are as good as each other. */
+  /** The whole lines of string and finger, any of them right; fingers with a stroke between them are as good as each other. */
   readonly accept: readonly string[];
   readonly properties: readonly CaseProperty[];
 }
 
-/** How a case came out: which plan is right (0 the best, 1 … 3 an alternative), or none and what the best plan was. */
+/** The result of a case: the index of the right plan (0 the best, 1 … 3 an alternative), or none and the best plan. */
 export interface Verdict {
   readonly matchedBy: number | null;
   readonly found: string;
   readonly wanted: string;
 }
 
-/** The cases of a file beside this one. */
+/** Reads the cases of a file beside this one. */
 export function casesOf(file: 'cases.json' | 'cases-2.json' | 'own-cases.json'): readonly ReferenceCase[] {
   const cases: ReferenceCase[] = JSON.parse(readFileSync(new URL(`./${file}`, import.meta.url), 'utf8'));
   return cases;
 }
 
-/** The free briefs beside this file. */
+/** Reads the free briefs beside this file. */
 export function freeBriefs(): readonly FreeBrief[] {
   const briefs: FreeBrief[] = JSON.parse(readFileSync(new URL('./free-briefs.json', import.meta.url), 'utf8'));
   return briefs;
 }
 
-/** What a standard fingering asks. */
+/** Gives what a standard fingering asks. */
 export function askedOf(each: ReferenceCase): AskedCase {
   return { ...each, brief: briefOfCase(each), accept: each.accept.map((notes) => notes.map(labelOfCase).join(' ')) };
 }
 
-/** What a free brief asks. */
+/** Gives what a free brief asks. */
 export function askedFreely(each: FreeBrief): AskedCase {
   const { instrument, school, key, notes, properties = [], hand } = each;
   const brief: Brief = {
@@ -107,7 +107,7 @@ export function askedFreely(each: FreeBrief): AskedCase {
   return { ...each, brief, properties };
 }
 
-/** A case as a teacher's brief: a typed line with its key. */
+/** Makes a teacher's brief of a case: a typed line with its key. */
 export function briefOfCase({ instrument, school, material, constraints, notes }: ReferenceCase): Brief {
   const { strings, ...limits } = constraints;
   const named = strings?.map((name) => TUNINGS[instrument].find((open) => open.startsWith(name)) ?? name);
@@ -123,7 +123,7 @@ export function briefOfCase({ instrument, school, material, constraints, notes }
   };
 }
 
-/** Plans a case and holds the best plan and its first three alternatives against it. */
+/** Plans a case and compares the best plan and its first three alternatives with it. */
 export function judged(each: AskedCase): Verdict {
   const outcome = plan(each.brief, { alternatives: 3 });
   const wanted = each.accept.join(' | ') || each.properties.map(propertyText).join(', ');
@@ -133,7 +133,7 @@ export function judged(each: AskedCase): Verdict {
   return { matchedBy: matched < 0 ? null : matched, found: plans.map(fingeringOf).join(' / '), wanted };
 }
 
-/** "A1 A2 D0", double stops in brackets. */
+/** Writes a fingering: "A1 A2 D0", double stops in brackets. */
 export function fingeringOf(found: Plan): string {
   return soundsOf(found)
     .map((sound) => {
@@ -149,7 +149,7 @@ function isRight(each: AskedCase, found: Plan): boolean {
   return accepted && each.properties.every((property) => holds(property, found));
 }
 
-/** Whether a fingering is a line that is accepted: string and finger of each note, those between strokes as good as each other. */
+/** Tells whether a fingering is a line that is accepted: string and finger of each note, those between strokes as good as each other. */
 export function fitsLine(line: string, labels: readonly string[]): boolean {
   const wanted = line.split(' ');
   return wanted.length === labels.length && wanted.every((choices, index) => choices.split('/').includes(labels[index] ?? ''));
@@ -176,7 +176,7 @@ type Check = (asked: {
   readonly shifts: Plan['shifts'];
 }) => boolean;
 
-/** Whether a plan has a property; the names are those of the cases. */
+/** Tells whether a plan has a property; the names are those of the cases. */
 export function holds({ name, args, notes = [] }: CaseProperty, found: Plan): boolean {
   const check = CHECKS[name];
   if (!check) throw new Error(`The property ${name} of a reference case is not known`);
@@ -204,7 +204,7 @@ const CHECKS: Readonly<Record<string, Check>> = {
   noThumbBelow: ({ args, sounds }) => sounds.every((sound) => sound.stops[0].finger !== 'T' || soundOf(sound) >= semitones(args[0] ?? '')),
 };
 
-/** The last of the highest notes. */
+/** Finds the last of the highest notes. */
 function topOf(sounds: readonly PlannedSound[]): PlannedSound | undefined {
   return sounds.toSorted((one, other) => soundOf(one) - soundOf(other)).at(-1);
 }

@@ -3,7 +3,7 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
-/** What one fingering of a line does differently from another. */
+/** A difference of one fingering of a line from another. */
 export type VariantKind =
   'another-string' | 'sooner-or-later' | 'starting-position' | 'four-or-open' | 'semitones' | 'one-string' | 'count-of-shifts';
 
@@ -19,7 +19,7 @@ export function variantBriefs(): readonly VariantBrief[] {
   return JSON.parse(readFileSync(new URL('alternatives.json', import.meta.url), 'utf8'));
 }
 
-/** "G3 D0 D1 …" for "G3 D01…". */
+/** Spells a variant out: "G3 D0 D1 …" for "G3 D01…". */
 export function spelledOut(fingers: string): string {
   return fingers
     .split(' ')
@@ -27,7 +27,7 @@ export function spelledOut(fingers: string): string {
     .join(' ');
 }
 
-/** The brief with every note fixed as a variant has it, planned; its words where that cannot be. */
+/** Plans the brief with every note locked as a variant has it; its words where that is impossible. */
 export function plannedAs({ brief }: VariantBrief, fingers: string): Plan | string {
   const open = new Map(openNames(brief).map((name) => [name.slice(0, 1), name]));
   const locks = spelledOut(fingers)

@@ -3,7 +3,7 @@ import { adviceFor } from '#core/fit/sizes';
 import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 
-/** What the arms and hands may do at this note, where teachers differ: each side with what it gains, or the school's side alone. */
+/** Tells what the arms and hands may do at this note, where teachers differ: each side with its advantage, or the school's side alone. */
 export function Advice({ plan, index }: { readonly plan: Plan; readonly index: number }) {
   const advice = adviceFor(plan, index);
   if (advice.length === 0) return null;

@@ -11,7 +11,7 @@ import { tenCentsDerivation, travelDerivation } from '../../../words/explain/der
 import { mmText, movementText, semitonesText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
 import { Guides } from './Guides.tsx';
 
-/** How the hand gets to a note by a shift. */
+/** Shows how the hand gets to a note by a shift. */
 export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   const speed = shiftSpeed(shift);
   const arrival = plan.notes[shift.to];
@@ -34,7 +34,7 @@ export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: 
   );
 }
 
-/** What to do next with a shift: it stands above, where it is seen at once. */
+/** Leads to the next step with a shift; it stands above, where it is seen at once. */
 export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   const pieceId = useWork((work) => work.pieceId);
   return (
@@ -61,12 +61,12 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
   );
 }
 
-/** From the note before the last one left to the note after the arrival. */
+/** Gives the passage from the note before the last one left to the note after the arrival. */
 function aroundShift({ notes }: Plan, { from, to }: Shift): Passage {
   return { from: Math.max(0, from - 1), to: Math.min(notes.length - 1, to + 1) };
 }
 
-/** What is written at a place of the line. */
+/** Names the note or rest at a place of the line. */
 function noteName({ notes }: Plan, index: number): string {
   const note = notes[index];
   return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';

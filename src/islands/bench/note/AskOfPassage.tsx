@@ -11,7 +11,7 @@ import { STRENGTHS } from '../../../words/labels.ts';
 import { settingOf } from '../sentence/LimitControl.tsx';
 import { PartControl } from '../sentence/PartControl.tsx';
 
-/** What is asked of the selected notes alone: to stay on a string, to avoid one, one colour. */
+/** Edits what is asked of the selected notes alone: to stay on a string, to avoid one, one colour. */
 export function AskOfPassage({ passage }: { readonly passage: Passage }) {
   const brief = useWork((work) => work.brief);
   const { preferences = {} } = passageAt(brief, passage);

@@ -12,7 +12,9 @@ interface ClefHereProps {
   readonly clef: ClefName | null;
 }
 
-/** The clef in which the line is read from this note on; for instruments whose players read one alone there is nothing to choose. */
+/**
+ * Chooses the clef in which the line is read from this note on; for instruments whose players read one alone there is nothing to choose.
+ */
 export function ClefHere({ plan: { brief }, index, clef }: ClefHereProps) {
   const read = CLEFS_READ[brief.instrument.kind];
   if (read.length === 1) return null;

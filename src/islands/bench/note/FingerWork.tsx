@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { fingerWorkText } from '../../../words/hand/finger-work.ts';
 
-/** What the other fingers do while this note sounds. */
+/** Shows what the other fingers do while this note sounds. */
 export function FingerWork({ plan, index }: { readonly plan: Plan; readonly index: number }) {
   return <OpenedSection title="What the fingers do">{() => <Sentences plan={plan} index={index} />}</OpenedSection>;
 }

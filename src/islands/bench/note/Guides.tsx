@@ -5,10 +5,10 @@ import { useWork } from '../../../state/bench/work.ts';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { guideText } from '../../../words/hand/guides.ts';
 
-/** How a player knows where a shift arrives: what leads the hand, what else could, and whether the slide is wanted to be heard. */
+/** Shows how a player knows where a shift arrives: the finger that leads, the others that could, and whether the slide should be heard. */
 export function Guides({ shift }: { readonly shift: Shift }) {
   const { guides } = shift;
-  // What was ticked shows at once, before the plan has come back.
+  // A tick shows at once, before the plan has come back.
   const mark = useWork(({ brief }) => brief.marks?.find(({ note }) => note === shift.to));
   const chosen = guides.find(({ kind }) => kind === mark?.guide) ?? guides[0];
   const choices = guides.flatMap((guide) => leadingKind(guide) ?? []);
@@ -45,7 +45,7 @@ export function Guides({ shift }: { readonly shift: Shift }) {
 interface GuideRowProps {
   readonly guide: Guide;
   readonly chosen: boolean;
-  /** Line index of the note the shift arrives on. */
+  /** The line index of the note the shift arrives on. */
   readonly to: number;
 }
 
@@ -66,7 +66,7 @@ function GuideRow({ guide, chosen, to }: GuideRowProps) {
   );
 }
 
-/** The guide as a choice of the teacher's; null where it follows from the notes. */
+/** Gives the guide as a choice of the teacher's; null where it follows from the notes. */
 function leadingKind({ kind }: Guide): LeadingFinger | null {
   return LEADING_FINGERS.find((each) => each === kind) ?? null;
 }

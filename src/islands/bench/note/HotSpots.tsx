@@ -12,7 +12,7 @@ interface HotSpotsProps {
   readonly hotSpots: readonly HotSpot[];
 }
 
-/** The hardest places of a plan for its player, numbered as on the path, each one step from its loop. */
+/** Lists the hardest places of a plan for its player, numbered as on the path, each one step from its loop. */
 export function HotSpots({ plan, hotSpots }: HotSpotsProps) {
   return (
     <section aria-label="Hot spots" className="mt-4">
@@ -28,7 +28,7 @@ export function HotSpots({ plan, hotSpots }: HotSpotsProps) {
 
 interface SpotProps {
   readonly spot: HotSpot;
-  /** As on the path. */
+  /** The number as on the path. */
   readonly number: number;
   readonly plan: Plan;
 }

@@ -36,10 +36,10 @@ import {
 import { mmText } from '../../../words/plan-words.ts';
 import { SystemChoice } from '../../parts/SystemChoice.tsx';
 
-/** Errors for which the beats are told, cents. */
+/** The errors for which the beats are told, cents. */
 const ERRORS = [5, 10, 20] as const;
 
-/** Where the selected note is aimed at, how it is checked, and where the bow meets the string for it. */
+/** Shows the target of the selected note, its checks, and where the bow meets the string for it. */
 export function InTune({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
   const [errorCents, setErrorCents] = useState<number>(ERRORS[1]);
   const [chosenShare, setShare] = useState<number | null>(null);
@@ -76,7 +76,7 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
   );
 }
 
-/** The school's contact point as a share of the sounding length; the usual share where the school has none. */
+/** Gives the school's contact point as a share of the sounding length; the usual share where the school has none. */
 function shareOf(taughtMm: number | null, { stringLengthMm }: Instrument, { stop }: IntonedStop): number {
   return taughtMm === null ? CONTACT_SHARES.usual : taughtMm / soundingLengthMm(stringLengthMm, stop.semitonesAboveOpen);
 }

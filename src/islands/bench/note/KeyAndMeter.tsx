@@ -11,7 +11,7 @@ import { SelectField } from '../../../ui/fields/Field.tsx';
 import { AS_BEFORE, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';
 import { WriteRow } from './WriteRow.tsx';
 
-/** Key and meter from the measure of a note on; of the first measure, what the line begins with. */
+/** Chooses key and meter from the measure of a note on; of the first measure, those with which the line begins. */
 export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: Plan; readonly index: number }) {
   const measures = measuresOf(line);
   const order = measureIndexAt(measures, line.notes[index]?.onset ?? ZERO);
@@ -44,7 +44,7 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
   );
 }
 
-/** What the line begins with; another key makes a line of the teacher's own of a scale, whose key is its tonic's. */
+/** Changes the beginning of the line; another key turns a scale, whose key is its tonic's, into a line of the teacher's own. */
 function beginningWith(brief: Brief, { key, meter }: SignatureEdit): Brief {
   const keyed = key == null ? brief : withLineKey(writtenOut(brief), key);
   return meter == null ? keyed : withRhythm(keyed, { meter });

@@ -10,7 +10,7 @@ import { EmptyState } from '../../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { noteMoves } from './note-moves.ts';
 
-/** Comes when a note is chosen: the bench is drawn without it. */
+/** The panel comes when a note is chosen; the bench is drawn without it. */
 const SelectedNote = lazy(async () => ({ default: (await import('./SelectedNote.tsx')).SelectedNote }));
 
 const PassagePanel = lazy(async () => ({ default: (await import('./PassagePanel.tsx')).PassagePanel }));
@@ -19,11 +19,11 @@ const HotSpots = lazy(async () => ({ default: (await import('./HotSpots.tsx')).H
 
 interface NotePanelProps {
   readonly plan: Plan;
-  /** Of the plan, once they are known. */
+  /** The hot spots of the plan, once they are known. */
   readonly hotSpots: readonly HotSpot[];
 }
 
-/** The selected note: what it is, how else it can be played, and how the hand gets there. */
+/** Shows the selected note: its name, other ways to play it, and how the hand gets there. */
 export function NotePanel({ plan, hotSpots }: NotePanelProps) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);

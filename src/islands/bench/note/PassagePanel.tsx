@@ -11,7 +11,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { soundText } from '../../../words/plan-words.ts';
 import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 
-/** What can be done with several notes at once. */
+/** Offers what can be done with several notes at once. */
 export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly passage: Passage }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const nameOf = (index: number): string => {

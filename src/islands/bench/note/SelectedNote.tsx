@@ -48,7 +48,7 @@ interface SelectedNoteProps {
   readonly note: PlannedSound;
 }
 
-/** One note: what it is, how else it can be played, how the hand gets there, and why; or where it is in tune. */
+/** Shows one note: its name, other ways to play it, how the hand gets there, and why; or where it is in tune. */
 export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
   return (
     <>
@@ -61,7 +61,7 @@ export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
   );
 }
 
-/** What each tab shows. */
+/** The view of each tab. */
 const TAB_VIEWS: Readonly<Record<(typeof TABS)[number], (props: SelectedNoteProps) => ReactNode>> = {
   fingering: (props) => <Fingered {...props} />,
   'in-tune': ({ plan, note }) => <InTune plan={plan} note={note} />,
@@ -96,7 +96,7 @@ function isWide({ reach }: PlannedSound): boolean {
   return verdict !== 'comfort';
 }
 
-/** What to do about a note that asks more than the hand’s comfortable span. */
+/** Offers what to do about a note beyond the hand’s comfortable span. */
 function WideReach() {
   const pieceId = useWork((work) => work.pieceId);
   return (
@@ -149,7 +149,7 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
   );
 }
 
-/** Where the next semitone is narrower than two fingertips: a finger set there gives way to its neighbour. */
+/** Tells where the next semitone is narrower than two fingertips: a finger set there gives way to its neighbour. */
 function Room({ plan, semitones }: { readonly plan: Plan; readonly semitones: number }) {
   const spaceMm = semitoneSpaceMm(plan.stringLengthMm, semitones);
   const { fingerDistanceMm } = handOfPlan(plan).hand;
@@ -183,7 +183,7 @@ const STEP_LABELS: Readonly<Record<(typeof SEMITONE_STEPS)[number] | 'none', str
   lift: 'lift and replace',
 };
 
-/** Where one finger goes a semitone on, whether it slides or is lifted is the teacher's to say: here, else in the school. */
+/** Lets the teacher say, where one finger goes a semitone on, whether it slides or is lifted: here, else in the school. */
 function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
   const step = semitoneStepAt(plan, index);
   if (step === null) return null;
@@ -204,7 +204,7 @@ function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
   );
 }
 
-/** All fingers and strings on which this hand can play the note, string by string. */
+/** Lists all fingers and strings on which this hand can play the note, string by string. */
 function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[]; readonly index: number; readonly note: PlannedSound }) {
   const strings = [...new Set(ways.map((way) => way.open))];
   return (

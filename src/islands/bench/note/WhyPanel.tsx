@@ -21,7 +21,7 @@ interface WhyPanelProps {
   readonly ways: readonly WayToPlay[];
 }
 
-/** Why the selected note is as it is, and why not otherwise: each answer comes from the line solved again. */
+/** Tells why the selected note is as it is, and why not otherwise: each answer comes from the line solved again. */
 export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
   const asked = useEngine(plan.brief, { kind: 'reasons', note: index });
   return (
@@ -51,7 +51,7 @@ function Reasons({ reasons, strings }: { readonly reasons: readonly Reason[]; re
   );
 }
 
-/** The figure behind a sentence, on asking. */
+/** Shows the figure behind a sentence, on asking. */
 function HowMuch({ how }: { readonly how: string | null }) {
   return (
     how !== null && (

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-/** One row of what is written at a note: its name, and the fields beside it. */
+/** Lays out one row of the marks at a note: its name, and the fields beside it. */
 export function WriteRow({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
     <div className="grid grid-cols-[5.4rem_1fr] items-baseline gap-x-2">

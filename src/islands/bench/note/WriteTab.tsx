@@ -41,7 +41,7 @@ interface WriteTabProps {
   readonly note: PlannedSound;
 }
 
-/** Changing what is written: the note itself, the bow, words of the teacher's own, and a fingering as digits. */
+/** Edits what is written: the note itself, the bow, the teacher's own words, and a fingering as digits. */
 export function WriteTab({ plan, index, note }: WriteTabProps) {
   const mark = plan.brief.marks?.find((each) => each.note === index);
   const pitches = note.stops.map((stop) => stop.written).join('+');
@@ -94,7 +94,7 @@ interface PlaceProps {
   readonly index: number;
 }
 
-/** Higher and lower, length, and notes and rests after it. */
+/** Moves the note up and down, and edits its length, and notes and rests after it. */
 function NoteItself({ plan, index }: PlaceProps) {
   const here = { from: index, to: index };
   const element = plan.line.notes[index];
@@ -167,7 +167,7 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
   );
 }
 
-/** Trill or mordent, harmonic, grace note, articulation, accent. */
+/** Edits the signs: trill or mordent, harmonic, grace note, articulation, accent. */
 function Signs({ plan, index }: PlaceProps) {
   const element = plan.line.notes[index];
   if (element?.kind !== 'note' || element.upper) return null;
@@ -226,7 +226,7 @@ interface ArticulatedProps {
   readonly accent: Accent | null;
 }
 
-/** A dot, a wedge or a line, and an accent. */
+/** Chooses a dot, a wedge or a line, and an accent. */
 function Articulated({ index, articulation, accent }: ArticulatedProps) {
   return (
     <WriteRow name="Articulation">
@@ -250,7 +250,7 @@ const HARMONICS = ['natural', 'stopped'] as const;
 
 interface IconButtonProps {
   readonly name: string;
-  /** The command it does, where that is called otherwise. */
+  /** The name of the command it does, where that differs. */
   readonly command?: string;
   readonly run: () => void;
   readonly children: ReactNode;
@@ -269,11 +269,11 @@ interface WrittenFieldProps {
   readonly most: number;
   readonly value: string;
   readonly onWrite: (text: string) => void;
-  /** What the text would make of the work; saved with it while it is still being typed. */
+  /** Gives the work that the text would make; it is saved with it while it is still being typed. */
   readonly whileTyped?: (work: Work, text: string) => Work;
 }
 
-/** What is typed is written when the field is left or Enter is pressed; Escape gives it up. */
+/** A field whose text is written when it is left or Enter is pressed; Escape gives it up. */
 function WrittenField({ label, most, value, onWrite, whileTyped }: WrittenFieldProps) {
   const [text, setText] = useState(value);
   useEffect(() => () => keepDraft(label), [label]);
@@ -312,13 +312,13 @@ interface PrescriptionProps {
   readonly label: string;
   readonly placeholder: string;
   readonly hint: string;
-  /** For a listener, after the name of the button: "as the bowing". */
+  /** The words for a screen reader, after the name of the button: "as the bowing". */
   readonly what: string;
   /** Locks what was typed. */
   readonly onLock: (text: string) => void;
 }
 
-/** Something the teacher prescribes for the notes from here on, typed as one row and locked. */
+/** A row for what the teacher prescribes from this note on, typed as one text and locked. */
 function Prescription({ id, label, placeholder, hint, what, onLock }: PrescriptionProps) {
   const [text, setText] = useState('');
   const lock = (event: FormEvent): void => {

@@ -10,7 +10,7 @@ import { overlay, wishFor } from '../../../state/planning-actions.ts';
 import { overlaidOf, planningStore, planShown } from '../../../state/planning.ts';
 import { dropPassage, select, selectionStore, selectTo, type Passage, passageOf } from '../../../state/selection.ts';
 
-/** Everything a key or a command does to the selected note or passage. Each does nothing where there is nothing to do it to. */
+/** The effects of keys and commands on the selected note or passage. Each does nothing where nothing is selected. */
 export const noteMoves = {
   next: () => step(1, false),
   previous: () => step(-1, false),
@@ -53,7 +53,7 @@ function withSelected(what: (note: number, plan: Plan) => void): void {
   if (plan && note !== null && plan.notes[note]?.kind === 'note') what(note, plan);
 }
 
-/** The selected passage, or the selected note as one. */
+/** Does something with the selected passage, or the selected note as one. */
 function withPassage(what: (passage: Passage) => void): void {
   const note = selectedNote();
   if (note !== null) what(selectedPassage() ?? { from: note, to: note });
@@ -81,7 +81,7 @@ function selectSounding(at: number): void {
   if (note !== null && note !== undefined) select(note);
 }
 
-/** False where no note is selected. */
+/** The result is false where no note is selected. */
 function wishFinger(finger: Finger): boolean {
   const note = selectedNote();
   if (note !== null) wish({ note, finger });
@@ -103,7 +103,7 @@ function changeString(by: 1 | -1): void {
   });
 }
 
-/** A passage is locked as it is unless all of it is already. */
+/** Locks a passage as it is, unless all of it is locked already. */
 function toggleLock(): void {
   const plan = planShown();
   const passage = selectedPassage();
@@ -126,7 +126,7 @@ function nextShift(): void {
   if (next) select(next.to);
 }
 
-/** One after the other, and then none. */
+/** Overlays one fingering after the other, and then none. */
 function overlayNext(): void {
   const { others, overlaid, planSet } = planningStore.getState();
   if (!others || others.plan !== planSet?.best || others.found.length === 0) return;
@@ -151,7 +151,7 @@ function nextBowSign(): void {
   });
 }
 
-/** Of the nearest thing first: what is overlaid, then the passage. */
+/** Clears the nearest thing first: the overlay, then the passage. */
 function clear(): void {
   if (planningStore.getState().overlaid !== null) overlay(null);
   else dropPassage();

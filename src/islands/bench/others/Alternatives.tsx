@@ -16,10 +16,13 @@ import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
 import { highestMmOf, smallPath } from '../../score/path-geometry.ts';
 import { useOtherFingerings } from './use-other-fingerings.ts';
 
-/** How many of the notes that differ are named. */
+/** The number of differing notes that are named. */
 const MOST_NAMED = 4;
 
-/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, used whole or for a passage. */
+/**
+ * Shows other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, used whole or for a
+ * passage.
+ */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
   const { others, ask } = useOtherFingerings(plan);
   const found = others !== 'unasked' && others.state === 'answered' ? others.value : [];
@@ -133,7 +136,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
   );
 }
 
-/** What the fingering looked at gains and costs, and taking it. */
+/** Tells what the overlaid fingering gains and costs, with a button to use it. */
 function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alternative | null; readonly any: boolean }) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);
@@ -173,7 +176,7 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
   );
 }
 
-/** "A4 4 on D, B♭4 1 on A and 3 more". */
+/** Writes the differences: "A4 4 on D, B♭4 1 on A and 3 more". */
 function differencesOf(plan: Plan, { differsAt, plan: other }: Alternative): string {
   const named = differsAt.slice(0, MOST_NAMED).map((note) => {
     const sound = other.notes[note];

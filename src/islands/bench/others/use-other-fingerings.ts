@@ -5,16 +5,16 @@ import type { Asked } from '../../../engine/asked.ts';
 import { useEngine } from '../../../engine/queries.ts';
 import { keepOthers } from '../../../state/planning-actions.ts';
 
-/** How many other fingerings are offered. */
+/** The number of other fingerings offered. */
 const MOST_OFFERED = 6;
 
-/** How long a plan must stand before others are looked for, ms. */
+/** The time for which a plan must stand before others are looked for, ms. */
 const SETTLED_MS = 300;
 
-/** Longer lines are asked about only when the teacher asks: what comes back is long, too. */
+/** The number of notes up to which others are looked for unasked: the answer for a longer line is long, too. */
 const MOST_NOTES_UNASKED = 600;
 
-/** Other fingerings of a plan, kept with the bench; `unasked` for a long line until somebody asks. */
+/** Gives other fingerings of a plan, kept with the bench; `unasked` for a long line until the teacher asks. */
 export function useOtherFingerings(plan: Plan): { readonly others: Asked<readonly Alternative[]> | 'unasked'; readonly ask: () => void } {
   const [asked, setAsked] = useState<Plan | null>(null);
   const unasked = plan.notes.length > MOST_NOTES_UNASKED && asked !== plan;
@@ -27,7 +27,7 @@ export function useOtherFingerings(plan: Plan): { readonly others: Asked<readonl
   return { others: unasked ? 'unasked' : others, ask: () => setAsked(plan) };
 }
 
-/** Whoever turns the brief over and over is not kept busy with fingerings nobody looks at. */
+/** Waits until the plan has settled: while a teacher changes the brief repeatedly, nothing is searched that nobody looks at. */
 function useSettled(plan: Plan): boolean {
   const [settled, setSettled] = useState<Plan | null>(null);
   useEffect(() => {

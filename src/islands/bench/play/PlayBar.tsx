@@ -18,7 +18,7 @@ const PACE_LABELS: Readonly<Record<(typeof PACES)[number], string>> = {
   1: 'at tempo',
 };
 
-/** The line as it sounds: play it, slower, with what helps to practise it. */
+/** Plays the line: as it is, slower, with what helps to practise it. */
 export function PlayBar({ plan }: { readonly plan: Plan }) {
   const state = useSound((sound) => sound.state);
   const pace = useSound((sound) => sound.pace);

@@ -7,12 +7,12 @@ import type { PathLabel } from '../../score/path-geometry.ts';
 interface AskedLabelProps {
   readonly plan: Plan;
   readonly label: PathLabel;
-  /** Where the label stands. */
+  /** The place of the label. */
   readonly at: SVGElement;
   readonly onClose: () => void;
 }
 
-/** How a label of the path is meant or calculated, beside it. */
+/** Tells beside a label of the path how it is meant or calculated. */
 export function AskedLabel({ plan, label, at, onClose }: AskedLabelProps) {
   return (
     <Popover label="How this is calculated" anchor={{ current: at }} width="max-w-80" onClose={onClose}>

@@ -15,15 +15,15 @@ interface ClickToWriteProps {
   readonly engraving: Engraving;
   readonly heads: readonly Head[];
   readonly layout: StaffLayout;
-  /** What is in view, px. */
+  /** The left edge of the view, px. */
   readonly left: number;
   readonly width: number;
 }
 
-/** How far above and below the staff a note can be written, px. */
+/** The distance above and below the staff at which a note can be written, px. */
 const BEYOND = 60;
 
-/** The staff as a place to write: a head follows the pointer from line to space, and a click writes it after the note before it. */
+/** Makes the staff a place to write: a head follows the pointer from line to space, and a click writes it after the note before it. */
 export function ClickToWrite({ plan, engraving, heads, layout, left, width }: ClickToWriteProps) {
   const [over, setOver] = useState<Place | null>(null);
   const placeOf = (event: MouseEvent<SVGRectElement>): Place => {
@@ -68,24 +68,24 @@ export function ClickToWrite({ plan, engraving, heads, layout, left, width }: Cl
   );
 }
 
-/** Where the pointer is on the staff. */
+/** The place of the pointer on the staff. */
 interface Place {
   readonly x: number;
-  /** Lines and spaces above the middle line. */
+  /** The lines and spaces above the middle line. */
   readonly step: number;
-  /** Line index of the note before; −1 for none. */
+  /** The line index of the note before; −1 for none. */
   readonly after: number;
-  /** What sounds there. */
+  /** The sounding pitch there. */
   readonly pitch: Pitch;
 }
 
-/** How the staff is read after a note. */
+/** Gives the reading of the staff after a note. */
 function readingAt(engraving: Engraving, plan: Plan, index: number): StaffReading {
   const symbol = engraving.measures.flatMap(({ symbols }) => symbols).find((each) => each.index === Math.max(0, index));
   return symbol?.reading ?? ownReading(plan.brief.instrument.kind);
 }
 
-/** What sounds when a line or space is written, with the accidental of the key there. */
+/** Gives the sound of a line or space, with the accidental of the key there. */
 function pitchAtStep({ brief, line }: Plan, { clef, octaveLine }: StaffReading, { step, after }: Pick<Place, 'step' | 'after'>): Pitch {
   const steps = clef.middleSteps + step + (octaveLine ? 7 : 0);
   const letter = LETTERS[((steps % 7) + 7) % 7] ?? 0;

@@ -3,7 +3,7 @@ import { wayLabel } from '../../../words/labels.ts';
 import { BEAD_RADIUS } from '../../score/path-geometry.ts';
 import type { BeadDrag } from './use-bead-drag.ts';
 
-/** Where a dragged bead may go: every string and finger for its note, those outside the limits faint, and the bead itself. */
+/** Shows where a dragged bead may go: every string and finger for its note, those outside the limits faint, and the bead itself. */
 export function DragTargets({ drag }: { readonly drag: BeadDrag }) {
   const { bead, targets, over, x, y } = drag;
   return (

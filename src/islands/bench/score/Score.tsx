@@ -27,7 +27,10 @@ import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
 import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
 
-/** Whether the brief has moved on to one that cannot be planned. Only that redraws the score: a new brief by itself changes nothing of it. */
+/**
+ * Tells whether the brief has moved on to one that cannot be planned. Only that redraws the score: a new brief by itself changes nothing of
+ * it.
+ */
 function useStale(): boolean {
   const plannedBrief = usePlanning((planning) => planning.plannedBrief);
   const unplanned = usePlanning(({ issues, relaxed }) => issues.length > 0 && relaxed === null);
@@ -39,7 +42,7 @@ interface ScoreProps {
   readonly notes: PathNotes;
 }
 
-/** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
+/** Draws staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
 export function Score({ plan, notes }: ScoreProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
@@ -107,19 +110,19 @@ function engravingFor(plan: Plan): Engraving {
   return engraving;
 }
 
-/** The note at an index; null for none, and for a rest. */
+/** Gives the note at an index; null for none, and for a rest. */
 function soundAt({ notes }: Plan, index: number | null): PlannedSound | null {
   const note = notes[index ?? -1];
   return note?.kind === 'note' ? note : null;
 }
 
-/** Where what is engraved begins, and how wide it is, px. */
+/** Gives the left edge of the engraved part and its width, px. */
 function windowOf({ offsets }: StaffLayout, { from, to }: MeasureRange): readonly [number, number] {
   const left = offsets[from] ?? 0;
   return [left, (offsets[to] ?? 0) - left + 2];
 }
 
-/** What a listener hears of the selection; while the line sounds, only the line. */
+/** Announces the selection to a screen reader; while the line sounds, only the line. */
 function Announcement({ sound, playing }: { readonly sound: PlannedSound | null; readonly playing: boolean }) {
   const words = sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.';
   return (
@@ -129,7 +132,7 @@ function Announcement({ sound, playing }: { readonly sound: PlannedSound | null;
   );
 }
 
-/** Room for a scroll bar below the path, px. */
+/** The room for a scroll bar below the path, px. */
 const SCROLLBAR = 12;
 
 const NO_HEADS: Engraved['heads'] = [];
@@ -144,7 +147,7 @@ interface OverlayProps extends ScoreProps {
   readonly width: number;
 }
 
-/** What is drawn over the engraved staff, and the path below it. */
+/** Draws everything over the engraved staff, and the path below it. */
 function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: OverlayProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
@@ -203,7 +206,7 @@ type OnStaffProps = Pick<OverlayProps, 'plan' | 'engraving' | 'heads' | 'layout'
   readonly onSelect: (index: number, extend: boolean) => void;
 };
 
-/** What stands on, over and under the staff, and where it can be written on. */
+/** Draws everything on, over and under the staff, and where it can be written on. */
 function OnStaff({ plan, engraving, heads, layout, left, width, onSelect }: OnStaffProps) {
   const selected = useSelection((selection) => selection.selected);
   const { clicking } = useEntering();
@@ -222,13 +225,13 @@ function OnStaff({ plan, engraving, heads, layout, left, width, onSelect }: OnSt
   );
 }
 
-/** What was asked about, and where it stands. */
+/** The label that was asked about, and its place. */
 interface AskedOf {
   readonly label: PathLabel;
   readonly at: SVGElement;
 }
 
-/** Come when they are first asked for. */
+/** These come when they are first asked for. */
 const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/UnderStaffMenu.tsx')).UnderStaffMenu }));
 const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
@@ -236,7 +239,7 @@ const ClickToWrite = lazy(async () => ({ default: (await import('./ClickToWrite.
 const BowLane = lazy(async () => ({ default: (await import('../../score/BowLane.tsx')).BowLane }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
 
-/** What stands under the staff on asking. */
+/** Draws the rows under the staff that were asked for. */
 function UnderStaffRows({ bow, ...props }: Pick<OverlayProps, 'plan' | 'heads' | 'layout'> & { readonly bow: BowPlan | null }) {
   const { fingers, steps } = useUnderStaff();
   return (
@@ -248,7 +251,7 @@ function UnderStaffRows({ bow, ...props }: Pick<OverlayProps, 'plan' | 'heads' |
   );
 }
 
-/** The selected passage, from its first head to its last. */
+/** Shades the selected passage, from its first head to its last. */
 function PassageShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);
@@ -259,7 +262,7 @@ function PassageShade({ heads, height }: { readonly heads: Engraved['heads']; re
   return <rect data-passage x={first.x - 14} width={last.x - first.x + 28} y={20} height={height - 20} className="fill-dove/15" />;
 }
 
-/** Where the sound is. */
+/** Draws the cursor of the sound. */
 function PlayCursor({ heads, note, height }: { readonly heads: Engraved['heads']; readonly note: number | null; readonly height: number }) {
   const head = note === null ? undefined : heads.find(({ index }) => index === note);
   if (!head) return null;

@@ -17,7 +17,7 @@ export interface BeadDrag {
   readonly over: DropTarget<WayToPlay> | null;
 }
 
-/** A press moves so far before it is a drag, px. */
+/** The distance a press moves before it is a drag, px. */
 const DRAG_FROM = 6;
 
 /** Lets a bead be dragged to another string (up and down) or finger (sideways); Escape cancels it. */

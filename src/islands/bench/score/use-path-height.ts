@@ -1,16 +1,16 @@
 import { type RefObject, useLayoutEffect, useRef, useState } from 'react';
 
-/** The path is at least so high, and at most, px: below it beads would cover each other, above it nothing is gained. */
+/** The least and the greatest height of the path, px: below it beads would cover each other, above it nothing is gained. */
 const LEAST = 216;
 const MOST = 520;
 
-/** Room kept below the path for playing and for the other fingerings, px. */
+/** The room kept below the path for playing and for the other fingerings, px. */
 const KEPT_BELOW = 172;
 
-/** Where the score usually begins, px: until it is measured. */
+/** The usual top of the score, px, until it is measured. */
 const USUAL_TOP = 142;
 
-/** How high the path can be so that all of the bench is in view; measured before anything is painted. */
+/** Finds the height of the path with which all of the bench is in view; it is measured before anything is painted. */
 export function usePathHeight(staffHeight: number): { readonly place: RefObject<HTMLElement | null>; readonly pathHeight: number } {
   const place = useRef<HTMLElement>(null);
   const [room, setRoom] = useState(() => window.innerHeight - USUAL_TOP);

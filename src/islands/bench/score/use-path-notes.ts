@@ -7,7 +7,7 @@ import type { PathNotes } from '../../score/PathDrawing.tsx';
 
 const NOTHING: Pick<PathNotes, 'ringing' | 'hotSpots'> = { ringing: new Map(), hotSpots: [] };
 
-/** What rings, what is hard, what the engine changed: asked when the plan stands on the screen, so that the drawing does not wait. */
+/** Asks what rings, what is hard and what the engine changed once the plan stands on the screen, so that the drawing does not wait. */
 export function usePathNotes(plan: Plan, idle: boolean): PathNotes {
   const refingered = usePlanning((planning) => planning.refingered);
   const slides = useSound((sound) => sound.slides);

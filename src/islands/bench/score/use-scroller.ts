@@ -3,17 +3,17 @@ import type { Engraving } from '#core/notation';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../../engraving/layout.ts';
 
-/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it again. */
+/** The width engraved beyond the view on either side, px: a measure or so, since every change engraves it again. */
 const OVERSCAN = 200;
 
-/** The measures to engrave for what is in view. */
+/** Finds the measures to engrave for the view. */
 export function measuresInView(layout: StaffLayout, left: number, width: number): MeasureRange {
   const from = layout.offsets.findIndex((_, index) => (layout.offsets[index + 1] ?? Infinity) > left - OVERSCAN);
   const beyond = layout.offsets.findIndex((offset) => offset > left + width + OVERSCAN);
   return { from: Math.max(0, from), to: beyond === -1 ? layout.offsets.length - 1 : beyond };
 }
 
-/** Width of the scroller and how far it is scrolled, read in steps so that small moves change nothing. */
+/** Gives the width of the scroller and its scroll position, read in steps so that small moves change nothing. */
 export function useScroller() {
   const scroller = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(0);
@@ -30,7 +30,7 @@ export function useScroller() {
   return { scroller, width, left, onScroll };
 }
 
-/** Room kept on either side of the selected note, px. */
+/** The room kept on either side of the selected note, px. */
 const NOTE_ROOM = 60;
 
 /** Scrolls the measure of the selected note into view, or about the note itself where the measure is wider than the view. */

@@ -15,16 +15,16 @@ import { PlayerPart } from './PlayerPart.tsx';
 import { RhythmPart } from './RhythmPart.tsx';
 import { PurposePart, WishesPart } from './WishesPart.tsx';
 
-/** Typing a line needs what reads it; until that is there the line stands as it is. */
+/** Typing a line needs the code that reads it; until that is there the line stands as it is. */
 const LineField = lazy(async () => ({ default: (await import('./line/LineField.tsx')).LineField }));
 
-/** Every kind of material; chords of the key are found for the hand, and written as a line. */
+/** The kinds of material; chords of the key are found for the hand, and written as a line. */
 const KINDS = [
   ...MATERIAL_KINDS.map((kind) => ({ value: kind, name: materialPart(kind).name.noun })),
   ...Object.entries(CHORD_LINES).map(([value, name]) => ({ value, name })),
 ];
 
-/** What finds the chords comes when they are asked for. */
+/** The code that finds the chords comes when they are asked for. */
 async function writeChords(played: 'rolled' | 'held'): Promise<void> {
   await (await import('../../../state/edits/chords.ts')).writeChords(played);
 }
@@ -33,7 +33,7 @@ async function writeChords(played: 'rolled' | 'held'): Promise<void> {
 export function BriefSentence() {
   const brief = useWork((work) => work.brief);
   const lineText = useWork((work) => work.lineText);
-  // A line of one's own begins as what stood there, unless one was typed before.
+  // A line of one's own begins with the notes that stood there, unless one was typed before.
   const setKind = (kind: Material['kind']): void =>
     kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
   const choose = (chosen: string): void => {
@@ -62,7 +62,7 @@ export function BriefSentence() {
   );
 }
 
-/** Brings out positions, strings, fingers, open strings, purpose and preferences, which are at their usual value most of the time. */
+/** Shows or hides positions, strings, fingers, open strings, purpose and preferences, which are at their usual value most of the time. */
 function MoreOrLess() {
   const whole = useSentence((sentence) => sentence.whole);
   return (

@@ -8,7 +8,7 @@ import { Choice } from '../../../ui/fields/Choice.tsx';
 import { AS_BEFORE, fromMeasure, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';
 import { useTold } from './use-told.ts';
 
-/** Where a line of the teacher's own changes its key or meter. */
+/** Shows where a line of the teacher's own changes its key or meter. */
 export function ChangesPart({ brief: { material } }: { readonly brief: Brief }) {
   if (material.kind !== 'line') return null;
   return (
@@ -20,7 +20,7 @@ export function ChangesPart({ brief: { material } }: { readonly brief: Brief }) 
   );
 }
 
-/** Another key or meter from a measure on; what is the same is told with the whole sentence, so that it can be changed there. */
+/** Shows another key or meter from a measure on; one that stays is shown with the whole sentence, so that it can be changed there. */
 function ChangeOnTheWay({ change: { measure, ...changed } }: { readonly change: SignatureChange }) {
   const [key, meter]: readonly [string, string] = [changed.key ?? AS_BEFORE, changed.meter ?? AS_BEFORE];
   const whole = useTold(true);

@@ -12,7 +12,7 @@ interface LimitControlProps<Name extends LimitName> {
   readonly brief: Brief;
 }
 
-/** The control that a limit wants, for the instrument and the hand of the brief. */
+/** Shows the control that a limit asks for, for the instrument and the hand of the brief. */
 export function LimitControl<Name extends LimitName>({ name, brief }: LimitControlProps<Name>) {
   const { control, words } = limitPart(name);
   const setting = settingOf(brief);
@@ -24,7 +24,7 @@ export function LimitControl<Name extends LimitName>({ name, brief }: LimitContr
   );
 }
 
-/** Null for an instrument that does not read; that is said elsewhere. */
+/** Gives the instrument and hand; null for an instrument that does not read, which is said elsewhere. */
 export function settingOf(brief: Brief): PartSetting | null {
   const read = readInstrument(brief.instrument);
   return read.ok ? { instrument: read.value, hand: handOf(brief.instrument.kind, handSchoolOf(brief)) } : null;

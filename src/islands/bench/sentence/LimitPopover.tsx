@@ -12,7 +12,7 @@ import { Popover } from '../../../ui/Popover.tsx';
 import { rangeInKeyText, toTheEndText } from '../../../words/hand/range.ts';
 import { LimitControl } from './LimitControl.tsx';
 
-/** How far the scale of the key goes within the limits. */
+/** Tells how far the scale of the key goes within the limits. */
 function Range({ brief }: { readonly brief: Brief }) {
   const asked = useEngine(brief, { kind: 'range' });
   return (
@@ -31,7 +31,7 @@ function Range({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** One step to a scale that goes on to its last note within the limits. */
+/** Offers one step to a scale that goes on to its last note within the limits. */
 function ToTheEnd({ range: { toTheEnd, tonics, highest } }: { readonly range: RangeInKey }) {
   const kind = useWork((work) => work.brief.instrument.kind);
   if (!toTheEnd || !tonics) return null;
@@ -50,7 +50,7 @@ interface LimitPopoverProps {
   readonly onClose: () => void;
 }
 
-/** The control of a limit, below the part of the sentence that tells it. */
+/** Shows the control of a limit, below its part of the sentence. */
 export function LimitPopover({ name, brief, anchor, onClose }: LimitPopoverProps) {
   return (
     <Popover label={limitPart(name).words.name} anchor={anchor} width="" onClose={onClose}>

@@ -8,10 +8,10 @@ import { OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { useTold } from './use-told.ts';
 
-/** Comes when first asked for: the bench is drawn without it, and without what each hand can do. */
+/** The control comes when first asked for: the bench is drawn without it, and without the data of hands. */
 const LimitPopover = lazy(async () => ({ default: (await import('./LimitPopover.tsx')).LimitPopover }));
 
-/** The limits that stand in the sentence: which positions, strings and fingers are allowed, and how open strings are used. */
+/** The limits that stand in the sentence: the positions, strings and fingers that are allowed, and the use of open strings. */
 export function LimitsPart({ brief }: { readonly brief: Brief }) {
   return LIMIT_NAMES.map((name) => <SentenceLimit key={name} name={name} brief={brief} />);
 }

@@ -18,7 +18,7 @@ import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { writtenLabel } from '../../../words/labels.ts';
 import { useTold } from './use-told.ts';
 
-/** What is played: key, kind, octaves and direction. */
+/** The material: key, kind, octaves and direction. */
 export function MaterialPart({ brief }: { readonly brief: Brief }) {
   const { material } = brief;
   return material.kind === 'line' ? <LineKey brief={brief} /> : <Pattern brief={brief} material={material} />;
@@ -76,7 +76,7 @@ function PartChoice({ material, choice }: PartChoiceProps) {
   );
 }
 
-/** Told where it is not as usual, and with the whole sentence. */
+/** Shows a choice where it is not as usual, and with the whole sentence. */
 function FoldedChoice({ material, choice }: PartChoiceProps) {
   const told = useTold(choice.chosen(material) === choice.usual);
   if (!told) return null;
@@ -87,7 +87,7 @@ function FoldedChoice({ material, choice }: PartChoiceProps) {
   );
 }
 
-/** Folded while each way has a fingering of its own. */
+/** Stays folded while each way has a fingering of its own. */
 function WayDownPart({ brief }: { readonly brief: Brief }) {
   const way = wayDownOf(brief);
   const told = useTold(way === WAYS_DOWN[0]);
@@ -106,7 +106,7 @@ function WayDownPart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** How many octaves, from which note, and which way. */
+/** The extent: octaves, first note, and direction. */
 function Extent({ brief, material }: PatternProps) {
   const part = materialPart(material.kind);
   const tonicName = part.tonicName(material);

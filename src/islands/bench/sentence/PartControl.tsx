@@ -7,16 +7,16 @@ import { Heading } from '../../../ui/Heading.tsx';
 interface PartControlProps<Value> {
   /** The name of the part: "Positions". */
   readonly name: string;
-  /** Words for nothing asked: "any position". */
+  /** The words for nothing asked: "any position". */
   readonly none: string;
   readonly control: Control<Value>;
-  /** What the brief says now; undefined for nothing. */
+  /** The value in the brief now; undefined for none. */
   readonly value: Value | undefined;
   readonly setting: PartSetting;
   readonly onSet: (value: Value | null) => void;
 }
 
-/** A part of the brief, by the kind of control it wants. */
+/** Shows a part of the brief, by the kind of control it asks for. */
 export function PartControl<Value>({ control, ...setting }: PartControlProps<Value>) {
   const { name, value, onSet } = setting;
   switch (control.kind) {
@@ -46,7 +46,7 @@ type Of<Value, Kind extends Control<Value>['kind']> = PartControlProps<Value> & 
   readonly control: Extract<Control<Value>, { kind: Kind }>;
 };
 
-/** All there are, each allowed or not; all of them, or none, is no limit. */
+/** Shows all options, each allowed or not; all of them, or none, is no limit. */
 function Subset<Value>({ name, none, control, value, setting, onSet }: Of<Value, 'subset'>) {
   const all = control.all(setting);
   const chosen = control.chosen(value);

@@ -18,7 +18,7 @@ import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';
 import { useTold } from './use-told.ts';
 
-/** For whom, on what instrument, with what hand, set how. */
+/** The player, the instrument, the hand, and how it is set. */
 export function PlayerPart({ brief }: { readonly brief: Brief }) {
   return (
     <>
@@ -29,7 +29,7 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** Folded while the hand is as it is usually taught on the instrument. */
+/** Stays folded while the hand is as it is usually taught on the instrument. */
 function LeftHandPart({ brief }: { readonly brief: Brief }) {
   const schools = schoolsOf(brief.instrument.kind);
   const school = handSchoolOf(brief);
@@ -49,7 +49,7 @@ function LeftHandPart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** The names of the studio are offered; one of them brings hand and instrument along. */
+/** A field that offers the names of the studio; one of them brings hand and instrument along. */
 function PlayerName({ name }: { readonly name: string }) {
   const players = useStudioAtHand((studio) => studio.players);
   const setName = (typed: string): void => {
@@ -77,7 +77,7 @@ function PlayerName({ name }: { readonly name: string }) {
   );
 }
 
-/** A measured hand is there to choose only as long as it is in the brief: the ruler is read in the Studio. */
+/** Chooses the hand. A measured hand can be chosen only as long as it is in the brief: the ruler is read in the Studio. */
 function HandPart({ brief }: { readonly brief: Brief }) {
   const value = handChoice(brief.player?.hand);
   const told = useTold(value === 'any');
@@ -99,7 +99,7 @@ function HandPart({ brief }: { readonly brief: Brief }) {
 
 const DESCRIBED = 'described';
 
-/** One of the studio by its name, else what it is: its size and kind. */
+/** Chooses an instrument: one of the studio by its name, else its size and kind. */
 function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const instruments = useStudioAtHand((studio) => studio.instruments);
   const linked = useWork((work) => work.instrumentId);

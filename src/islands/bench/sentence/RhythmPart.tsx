@@ -22,7 +22,7 @@ interface RhythmProps {
   readonly brief: Brief;
 }
 
-/** Note values, meter, bowing and tempo, and what makes a variant of them: what is as usual is told only where the whole brief is. */
+/** The rhythm: note values, meter, bowing and tempo, and the parts of a variant; usual values are shown only with the whole brief. */
 export function RhythmPart({ brief }: RhythmProps) {
   const rhythm = { ...DEFAULT_RHYTHM, ...brief.rhythm };
   const values = NOTE_VALUES.some((value) => value === rhythm.noteValue) ? NOTE_VALUES : [rhythm.noteValue, ...NOTE_VALUES];
@@ -54,27 +54,27 @@ export function RhythmPart({ brief }: RhythmProps) {
   );
 }
 
-/** What is none of the named ones stands as it is. */
+/** The name of a choice that is none of the named ones and stands as it is. */
 const OWN = 'own';
 
-/** Notes to every bow. */
+/** The choices of notes to every bow. */
 const TO_A_BOW = [1, 2, 3, 4, 6, 8, 12, 16];
 
-/** A line's own slurs. */
+/** The choice of a line's own slurs. */
 const AS_WRITTEN = 'as-written';
 
 interface NamedChoiceProps<Name extends string> {
   readonly label: string;
-  /** What can be chosen, by name. */
+  /** The options, by name. */
   readonly labels: Readonly<Record<Name, string>>;
-  /** What is chosen; null for something of the teacher's own, which stands as `own`. */
+  /** The option chosen; null for something of the teacher's own, which stands as `own`. */
   readonly chosen: Name | null;
   readonly own: string;
   readonly usual: Name;
   readonly onChoose: (name: Name) => void;
 }
 
-/** One of several named things; told where it is not as usual, and with the whole sentence. */
+/** Shows one of several named options, where it is not as usual, and with the whole sentence. */
 function NamedChoice<Name extends string>({ label, labels, chosen, own, usual, onChoose }: NamedChoiceProps<Name>) {
   const told = useTold(chosen === usual);
   if (!told) return null;
@@ -130,7 +130,7 @@ function Bowing({ brief }: RhythmProps) {
   );
 }
 
-/** The chosen bowing: as written, so many to a bow, the name of a mixed one, or one without a name. */
+/** Names the chosen bowing: as written, a number to a bow, the name of a mixed one, or one without a name. */
 function bowingOf({ material, rhythm }: Brief): string {
   const bows = rhythm?.bows;
   if (bows === undefined) return material.kind === 'line' ? AS_WRITTEN : String(rhythm?.notesPerBow ?? DEFAULT_RHYTHM.notesPerBow);
@@ -144,7 +144,10 @@ function bowingLabel(value: string, bows: readonly number[]): string {
   return name ? BOW_LABELS[name] : bowLabel(Number(value));
 }
 
-/** A scale keeps its number of notes to a bow where it is the same for every bow; a line's own slurs stay under what is chosen. */
+/**
+ * Changes the bowing. A scale keeps its number of notes to a bow where it is the same for every bow; a line's own slurs stay under the
+ * choice.
+ */
 function withBowing(brief: Brief, chosen: string): Brief {
   if (chosen === AS_WRITTEN) return withRhythm(brief, { bows: null });
   const name = namesOf(BOW_PATTERNS).find((each) => each === chosen);
@@ -168,7 +171,7 @@ function Accents({ brief }: RhythmProps) {
   );
 }
 
-/** Pick-ups offered: shorter than any measure there is. */
+/** The pick-ups offered: shorter than any measure there is. */
 const PICK_UPS = ['', '1/16', '1/8', '1/4', '3/8'] as const;
 
 function PickUp({ brief }: RhythmProps) {

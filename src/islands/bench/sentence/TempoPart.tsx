@@ -6,7 +6,7 @@ import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 const SLOWEST = 20;
 const FASTEST = 400;
 
-/** The tempo in quarters a minute; what is typed is taken once it is a tempo, and an empty field means none. */
+/** The tempo in quarters a minute; typed text is taken once it is a tempo, and an empty field means none. */
 export function TempoPart({ tempo }: { readonly tempo: number | null }) {
   const [draft, setDraft] = useState<string | null>(null);
   const draftTempo = draft === null ? null : tempoOf(draft);
@@ -33,7 +33,7 @@ export function TempoPart({ tempo }: { readonly tempo: number | null }) {
   );
 }
 
-/** Undefined while the text is no tempo; null for none. */
+/** Reads a tempo; undefined while the text is none, null for an empty one. */
 function tempoOf(text: string): number | null | undefined {
   if (text.trim() === '') return null;
   const value = Number(text);

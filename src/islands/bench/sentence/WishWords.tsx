@@ -9,7 +9,7 @@ interface WishWordsProps {
   readonly wishes: readonly string[];
 }
 
-/** What the teacher would like, and where player or piece differ from the school. */
+/** The teacher's wishes, and the answers in which player or piece differ from the school. */
 export function WishWords({ brief, wishes }: WishWordsProps) {
   return wishText([...wishes, ...waysInSentence(differingWays(brief))]);
 }

@@ -9,20 +9,20 @@ import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { wishLabels, wishText } from '../../../words/labels.ts';
 import { useTold } from './use-told.ts';
 
-/** Comes when first asked for: the bench is drawn without it. */
+/** The popover comes when first asked for; the bench is drawn without it. */
 const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
 
-/** Whether player or piece answer a question of the school for themselves. */
+/** Tells whether player or piece answer a question of the school for themselves. */
 function mayDiffer({ player = {}, ways }: Brief): boolean {
   return ways !== undefined || Object.keys(playerWays(player)).length > 0;
 }
 
-/** Comes where it is needed: the questions of a school are many, and most pieces differ in none. */
+/** The words come where they are needed: the questions of a school are many, and most pieces differ in none. */
 const WishWords = lazy(async () => ({ default: (await import('./WishWords.tsx')).WishWords }));
 
 const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
 
-/** What the plan is for. */
+/** The purpose of the plan. */
 export function PurposePart({ brief }: { readonly brief: Brief }) {
   const told = useTold(brief.purpose === undefined);
   if (!told) return null;
@@ -42,7 +42,7 @@ export function PurposePart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** What the teacher would like, as words at the end of the sentence. */
+/** The teacher's wishes, as words at the end of the sentence. */
 export function WishesPart({ brief }: { readonly brief: Brief }) {
   const [open, setOpen] = useState(false);
   const trigger = useRef<HTMLButtonElement>(null);

@@ -26,7 +26,7 @@ interface WishesPopoverProps {
 /** The limits that stand among the rules. */
 const RULES = LIMIT_NAMES.filter((name) => limitPart(name).stands.in === 'rules');
 
-/** All wishes with their strength, and what may be asked of the whole line. */
+/** Shows all wishes with their strength, and what may be asked of the whole line. */
 export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
   const taught = styleWishes(brief.school, waysOf(brief));
   return (

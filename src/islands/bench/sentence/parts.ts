@@ -3,25 +3,25 @@ import { foldSentence, useSentence } from '../../../state/sentence.ts';
 
 /** A part of the sentence as the list of commands finds it. */
 export interface SentencePart {
-  /** What it is called: "Octaves". */
+  /** The name: "Octaves". */
   readonly name: string;
-  /** What is chosen now: "two octaves". */
+  /** The value chosen now: "two octaves". */
   readonly chosen: string;
-  /** What else can be chosen. */
+  /** The other values that can be chosen. */
   readonly others: readonly string[];
 }
 
-/** The parts of the sentence, those at their usual value too, in their order. */
+/** Lists the parts of the sentence, those at their usual value too, in order. */
 export function sentenceParts(): readonly SentencePart[] {
   const { whole } = useSentence.getState();
   flushSync(() => foldSentence(false));
   const parts = controls().map((control) => ({ name: nameOf(control), chosen: chosenIn(control), others: othersIn(control) }));
-  // Nothing of this is painted: the sentence stands as it stood.
+  // Nothing of this is painted: the sentence looks as before.
   flushSync(() => foldSentence(!whole));
   return parts;
 }
 
-/** Goes to a part of the sentence; what opens, opens. */
+/** Goes to a part of the sentence, and opens it where it opens. */
 export function goToPart(name: string): void {
   flushSync(() => foldSentence(false));
   const control = controls().find((each) => nameOf(each) === name);
@@ -43,7 +43,7 @@ export function chooseInPart(name: string, option: string): void {
 
 type Control = HTMLSelectElement | HTMLInputElement | HTMLButtonElement;
 
-/** The sentence itself says what its parts are: which there are depends on the material, the instrument and the studio. */
+/** Reads the parts from the sentence itself: which there are depends on the material, the instrument and the studio. */
 function controls(): readonly Control[] {
   return [...document.querySelectorAll<Control>('[data-sentence] :is(select, input, button[aria-haspopup])')];
 }

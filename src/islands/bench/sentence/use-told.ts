@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useSentence } from '../../../state/sentence.ts';
 
 /**
- * Whether a part of the sentence is told: while it is not at its usual value, while the whole sentence is told, and once it was
+ * Tells whether a part of the sentence is shown: while it is not at its usual value, while the whole sentence is shown, and once it was
  * changed for as long as the piece stands on the bench, so that nothing vanishes under the hand.
  */
 export function useTold(usual: boolean): boolean {

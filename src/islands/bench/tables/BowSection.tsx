@@ -20,7 +20,10 @@ import {
 import { UNLOCK_BOWING } from '../../../words/line/prescribed.ts';
 import { NoteButton } from './NoteButton.tsx';
 
-/** The bow of the line: how many bows and what is left over, what would make it come out, and where the bow is at every shift and crossing. */
+/**
+ * Shows the bow of the line: the bows and notes left over, what would make it come out, and the place of the bow at every shift and
+ * crossing.
+ */
 export function BowSection({ plan }: { readonly plan: Plan }) {
   const bow = useMemo(() => bowPlan(plan), [plan]);
   const under = useUnderStaff();

@@ -6,7 +6,7 @@ import { Answered } from '../../../ui/states/Answered.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { sumDifferences } from '../../../words/explain/effects.ts';
 
-/** What each limit, wish and locked note of the brief does to the numbers: the line planned once without each. */
+/** Shows what each limit, wish and locked note of the brief does to the numbers: the line planned once without each. */
 export function Effects({ plan }: { readonly plan: Plan }) {
   const effects = useEngine(plan.brief, { kind: 'effects' });
   return (

@@ -11,7 +11,7 @@ import { Table } from '../../../ui/Table.tsx';
 import { PATTERN_WAYS, touchText } from '../../../words/hand/patterns.ts';
 import { lowFirstText, mmText, semitonesText } from '../../../words/plan-words.ts';
 
-/** How the fingers stand in every stay, what lands together, and where each tonic lies. */
+/** Shows how the fingers stand in every stay, which ones land together, and where each tonic lies. */
 export function HandDetails({ plan }: { readonly plan: Plan }) {
   return (
     <>
@@ -101,10 +101,10 @@ function StayRow({ stay }: { readonly stay: Stay }) {
   );
 }
 
-/** How long a pause in typing a name lasts before it is kept, ms. */
+/** The pause in typing a name after which it is kept, ms. */
 const PAUSE_MS = 400;
 
-/** The teacher's own name for a pattern, to be read and typed; it is kept with the school. */
+/** Shows and edits the teacher's own name for a pattern; it is kept with the school. */
 function PatternName({ pattern }: { readonly pattern: FingerPattern }) {
   const key = patternKey(pattern);
   const name = useWork((work) => work.brief.school?.patternNames?.[key] ?? '');

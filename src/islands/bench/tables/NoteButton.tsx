@@ -2,7 +2,7 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
 
-/** A note of the line by name; pressing it selects it. */
+/** Names a note of the line; pressing it selects it. */
 export function NoteButton({ plan, index }: { readonly plan: Plan; readonly index: number }) {
   const note = plan.notes[index];
   return (

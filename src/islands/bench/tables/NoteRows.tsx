@@ -12,11 +12,11 @@ import { mmText, fingerPlaceText, reachText, soundText } from '../../../words/pl
 
 interface NoteRowsProps {
   readonly plan: Plan;
-  /** What rings with an open string. */
+  /** The stops that ring with an open string. */
   readonly ringing: AboutPath['ringing'];
 }
 
-/** The same as staff and path in a table, a page at a time: for a screen reader, and for whoever prefers figures. */
+/** Shows staff and path as a table, a page at a time: for a screen reader, and for readers who prefer figures. */
 export function NoteRows({ plan, ringing }: NoteRowsProps) {
   const pager = usePager(plan.notes.length);
   const { from, to } = pager;
@@ -52,7 +52,7 @@ interface NoteRowProps {
   readonly index: number;
   readonly note: PlannedNote;
   readonly rings: boolean;
-  /** From nut to bridge, mm. */
+  /** The string length from nut to bridge, mm. */
   readonly lengthMm: number;
 }
 
@@ -103,7 +103,7 @@ interface EachStopProps {
   readonly how: (stop: Stop) => string;
 }
 
-/** A number of each note of a double stop, each explained on asking. */
+/** Shows a number of each note of a double stop, each explained on asking. */
 function EachStop({ stops, told, how }: EachStopProps) {
   return stops.map((stop, index) => (
     <Fragment key={stop.string}>

@@ -11,7 +11,7 @@ interface PlanSummaryProps {
   readonly hotSpots: readonly HotSpot[];
 }
 
-/** What the plan comes to, and its hardest place, one step away. */
+/** Shows the totals of the plan, and its hardest place, one step away. */
 export function PlanSummary({ plan, hotSpots }: PlanSummaryProps) {
   const sums = sumsOf(plan);
   const notes = plan.notes.filter((note) => note.kind === 'note').length;

@@ -7,7 +7,7 @@ import { speedDerivation, travelDerivation } from '../../../words/explain/deriva
 import { mmText, movementText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
 import { NoteButton } from './NoteButton.tsx';
 
-/** Every shift of the plan in one row: from what to what, how far the hand goes and how far the notes. */
+/** Lists every shift of the plan in one row: the notes, the distance of the hand and that of the notes. */
 export function ShiftList({ plan }: { readonly plan: Plan }) {
   return (
     <section aria-label="Shifts" className="mt-2">

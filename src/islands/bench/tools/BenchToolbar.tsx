@@ -12,13 +12,13 @@ import { materialLabel } from '../../../words/labels.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { titleOf } from './key-lines.ts';
 
-/** Come when first asked for, or when the plan stands. */
+/** These come when first asked for, or when the plan stands. */
 const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.tsx')).KeysDialog }));
 const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
 
-/** The name of the piece; where it has none, what is played. */
+/** The name of the piece; where it has none, its material. */
 export function PieceNameField() {
   const name = useWork((work) => work.name);
   const suggestion = useWork((work) => materialLabel(work.brief));
@@ -35,7 +35,7 @@ export function PieceNameField() {
   );
 }
 
-/** What can be done with the piece. */
+/** Offers what can be done with the piece. */
 export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
   const gone = useWork((work) => work.gone);
@@ -58,7 +58,7 @@ export function BenchToolbar() {
   );
 }
 
-/** The list of keys and that of everything that can be done; keys open them too. */
+/** Opens the list of keys and that of everything that can be done; keys open them too. */
 function Dialogs() {
   const { open, show } = useOpenDialogs();
   const close = (): void => show(null);

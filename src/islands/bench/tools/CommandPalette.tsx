@@ -16,10 +16,10 @@ const GROUP =
 const ITEM =
   'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
 
-/** How many pieces are listed; the others are found by typing more. */
+/** The number of pieces listed; the others are found by typing more. */
 const MOST_PIECES = 20;
 
-/** Commands, the parts of the brief and every piece, found by typing. */
+/** Lists commands, the parts of the brief and every piece, found by typing. */
 export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
   const [typed, setTyped] = useState('');
   const found = usePiecesNamed(typed);
@@ -73,12 +73,12 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
 
 interface PartsProps {
   readonly parts: readonly SentencePart[];
-  /** What else can be chosen is listed too: once something is typed. */
+  /** The other options are listed too, once something is typed. */
   readonly withOthers: boolean;
   readonly thenDo: (what: () => void) => () => void;
 }
 
-/** The parts of the brief, and what can be chosen in them. */
+/** Lists the parts of the brief, and the options in them. */
 function Parts({ parts, withOthers, thenDo }: PartsProps) {
   return parts.map(({ name, chosen, others }) => (
     <Fragment key={name}>
@@ -98,7 +98,7 @@ function Parts({ parts, withOthers, thenDo }: PartsProps) {
   ));
 }
 
-/** The pieces whose names have all the words typed, the last changed first. */
+/** Finds the pieces whose names have all the words typed, the last changed first. */
 function usePiecesNamed(typed: string): readonly PieceRecord[] {
   const pieces = answerOf(useStored(STORED_PIECES));
   return useMemo(
@@ -107,7 +107,7 @@ function usePiecesNamed(typed: string): readonly PieceRecord[] {
   );
 }
 
-/** Read once the list stands: reading unfolds the sentence for a moment, which no component may do while it is drawn. */
+/** Reads the parts once the list stands: reading unfolds the sentence for a moment, which no component may do while it is drawn. */
 function useParts(): readonly SentencePart[] {
   const [parts, setParts] = useState<readonly SentencePart[]>([]);
   useEffect(() => {
@@ -117,7 +117,7 @@ function useParts(): readonly SentencePart[] {
   return parts;
 }
 
-/** What is typed finds what has all its words, wherever in the name they stand. */
+/** Tells whether a name has all the words typed, wherever they stand in it. */
 function hasEveryWord(name: string, typed: string): number {
   const text = name.toLowerCase();
   return typed

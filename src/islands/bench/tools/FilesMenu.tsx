@@ -9,7 +9,7 @@ interface FilesMenuProps {
   readonly onClose: () => void;
 }
 
-/** Everything the piece can be saved as. */
+/** Offers everything the piece can be saved as. */
 export function FilesMenu({ anchor, onClose }: FilesMenuProps) {
   const planned = usePlanning((planning) => planning.planSet !== null);
   const does = [

@@ -14,7 +14,7 @@ interface HistoryListProps {
   readonly onClose: () => void;
 }
 
-/** What was done to the piece since it was opened, the newest first: what it fingered differently, and the way back to any of it. */
+/** Lists the changes to the piece since it was opened, the newest first: what each fingered differently, and the way back to it. */
 export function HistoryList({ anchor, onClose }: HistoryListProps) {
   const { states, current } = useWorkHistory();
   return (
@@ -43,7 +43,7 @@ export function HistoryList({ anchor, onClose }: HistoryListProps) {
   );
 }
 
-/** The piece as it was on other days, or in another tab. Bringing one back is a step that can be undone. */
+/** Lists the piece as it was on other days, or in another tab. Bringing one back is a step that can be undone. */
 function VersionsOfPiece({ onClose }: { readonly onClose: () => void }) {
   const id = useWork((work) => work.pieceId);
   const { states, current } = useWorkHistory();

@@ -3,7 +3,7 @@ import { Dialog } from '../../../ui/Dialog.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { KEY_LINES } from './key-lines.ts';
 
-/** The keyboard shortcuts of the bench in one list. */
+/** Lists the keyboard shortcuts of the bench. */
 export function KeysDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <Dialog title="Keyboard shortcuts" className="top-[4vh] max-h-[92vh] w-[34rem] p-6" onClose={onClose}>

@@ -4,7 +4,7 @@ import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 
-/** The pieces that stand open, where there are two or more: one step away, and closed without losing anything. */
+/** Shows the open pieces, where there are two or more: one step away, and closed without losing anything. */
 export function PieceTabs({ pieceId }: { readonly pieceId: string }) {
   const pieces = useOpenPieces((open) => open.pieces);
   if (!pieces.some(({ id }) => id !== pieceId)) return null;

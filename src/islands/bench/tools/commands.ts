@@ -6,7 +6,7 @@ import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 import { PIECE_PAGES, ROOMS } from '../../frame/rooms.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
-/** What no key does. */
+/** The commands that no key does. */
 const NAMED_ONLY: readonly Command[] = [
   { name: 'Loop the passage, or play it once', group: 'The bench', run: toggleLoop },
   { name: 'Silence', group: 'The bench', run: silence },
@@ -32,10 +32,10 @@ const NAMED_ONLY: readonly Command[] = [
     .map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),
 ];
 
-/** Commands on the bench. */
+/** The commands on the bench. */
 export const COMMANDS: readonly Command[] = [...KEY_COMMANDS, ...NAMED_ONLY];
 
-/** What makes files comes with the first that is made. */
+/** The code that makes files comes with the first that is made. */
 async function saved(make: (files: typeof import('./downloads.ts')) => unknown): Promise<void> {
   make(await import('./downloads.ts'));
 }

@@ -10,7 +10,7 @@ import { pieceOf } from '../../../records/piece-documents.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';
 
-/** Hands out the plan as MusicXML, with the notes that shifts pass where that is wanted; nothing where there is no plan. */
+/** Saves the plan as MusicXML, with the notes that shifts pass where that is wanted; nothing where there is no plan. */
 export function downloadMusicXml(choice: MusicXmlChoice = {}): void {
   const { name, brief } = workStore.getState();
   const plan = planShown();
@@ -19,7 +19,7 @@ export function downloadMusicXml(choice: MusicXmlChoice = {}): void {
   downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan, choice));
 }
 
-/** Hands out what sounds as a MIDI file; nothing where there is no plan. */
+/** Saves the sound as a MIDI file; nothing where there is no plan. */
 export async function downloadMidi(): Promise<void> {
   const plan = planShown();
   if (!plan) return;
@@ -28,7 +28,7 @@ export async function downloadMidi(): Promise<void> {
   downloadBlob(fileNameOf(title, 'mid'), new Blob([midiBytes(toMidi(title, plan)).slice()], { type: 'audio/midi' }));
 }
 
-/** Hands out the plan as a table, a row for each note; nothing where there is no plan. */
+/** Saves the plan as a table, a row for each note; nothing where there is no plan. */
 export async function downloadCsv(): Promise<void> {
   const plan = planShown();
   if (!plan) return;
@@ -36,7 +36,7 @@ export async function downloadCsv(): Promise<void> {
   downloadText(fileNameOf(pieceTitle(workStore.getState()), 'csv'), 'text/csv', csvText(plan));
 }
 
-/** Hands out staff and path as pages to print. */
+/** Saves staff and path as pages to print. */
 export async function downloadPdf(): Promise<void> {
   const work = workStore.getState();
   const plan = planShown();
@@ -46,14 +46,14 @@ export async function downloadPdf(): Promise<void> {
   downloadBlob(fileNameOf(title, 'pdf'), new Blob([await scorePdf(plan, title, about)], { type: 'application/pdf' }));
 }
 
-/** Hands out the piece as it stands, planned or not. */
+/** Saves the piece as it stands, planned or not. */
 export function downloadJson(): void {
   const { name, brief, lineText, tags, drill } = workStore.getState();
   const piece = pieceOf(name, brief, lineText, { tags, drill });
   downloadText(fileNameOf(pieceTitle(piece), 'json'), 'application/json', documentToText(piece));
 }
 
-/** Hands out staff and path of the whole line as a drawing or picture, a very long line as several. */
+/** Saves staff and path of the whole line as a drawing or picture, a very long line as several. */
 export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   const work = workStore.getState();
   const plan = planShown();
@@ -70,11 +70,11 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   }
 }
 
-/** Puts a link into the clipboard that holds the brief itself; whoever opens it gets a new piece of it. */
+/** Copies a link to the clipboard that contains the brief itself; opening it makes a new piece of it. */
 export async function copyLink(): Promise<void> {
   const { briefToText } = await import('../../../files/brief-link.ts');
   const link = new URL('/', location.href);
-  // Behind the #: a browser sends that to nobody.
+  // The brief stands behind the #, which a browser sends to nobody.
   link.hash = `brief=${await briefToText(workStore.getState().brief)}`;
   const copied = await navigator.clipboard.writeText(link.href).then(
     () => true,

@@ -5,23 +5,23 @@ import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
 import { redo, undo } from '../../../state/bench/work-history.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
-/** Under what the list of everything that can be done puts a command. */
+/** The groups in which the list of everything that can be done puts commands. */
 export const COMMAND_GROUPS = ['The selected note or passage', 'The bench', 'Save', 'Go to'] as const;
 
 /** Something that can be done on the bench, by a key, by name, or both. */
 export interface Command {
-  /** Its name; what only keys do has none. */
+  /** The name; commands that only keys do have none. */
   readonly name?: string;
   readonly group?: (typeof COMMAND_GROUPS)[number];
   /** The key as it is written. */
   readonly key?: string;
   /** The keys that do it, as the binding of keys spells them. */
   readonly press?: readonly string[];
-  /** Does it; false where there is nothing to do it to, so that the key keeps its usual meaning. */
+  /** Does it; false where nothing is selected, so that the key keeps its usual meaning. */
   readonly run: () => unknown;
 }
 
-/** One line of the list of keys, and the commands it tells of. */
+/** One line of the list of keys, and the commands it describes. */
 interface KeyLine {
   readonly keys: string;
   readonly does: string;
@@ -31,7 +31,7 @@ interface KeyLine {
 const NOTE = COMMAND_GROUPS[0];
 const BENCH = COMMAND_GROUPS[1];
 
-/** Every key of the bench, as the list of keys tells them. */
+/** The keys of the bench, as the list of keys shows them. */
 export const KEY_LINES: readonly KeyLine[] = [
   {
     keys: '← →',
@@ -172,10 +172,10 @@ export const KEY_LINES: readonly KeyLine[] = [
   },
 ];
 
-/** Every command that has a key. */
+/** The commands that have a key. */
 export const KEY_COMMANDS: readonly Command[] = KEY_LINES.flatMap(({ commands }) => commands);
 
-/** What a button says when pointed at, with the key of the command it does: "Undo (Z)". */
+/** Writes the tooltip of a button, with the key of the command it does: "Undo (Z)". */
 export function titleOf(label: string, command = label): string {
   const key = KEY_COMMANDS.find(({ name }) => name === command)?.key;
   return key === undefined ? label : `${label} (${key})`;

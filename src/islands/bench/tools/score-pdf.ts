@@ -8,16 +8,16 @@ import { pngOf, scoreSvg, type StandaloneSvg } from './score-svg.tsx';
 /** A sheet of A4 with its margins, mm. */
 const PAGE = { width: 210, height: 297, margin: 12 } as const;
 
-/** So much of the music stands side by side, px of the drawing. */
+/** The width of a system, px of the drawing. */
 const SYSTEM_WIDTH = 760;
 
-/** Between two systems, mm. */
+/** The distance between two systems, mm. */
 const BETWEEN = 6;
 
-/** Pixels of the pictures for one of the drawing: about 250 to the inch on paper. */
+/** The pixels of the pictures for one of the drawing: about 250 to the inch on paper. */
 const SHARPNESS = 3;
 
-/** Staff and path of a plan as pages of A4, system under system; the music font is no font of PDFs, so they are pictures. */
+/** Writes staff and path of a plan as pages of A4, system under system; the music font cannot be embedded in PDFs, so they are pictures. */
 export async function scorePdf(plan: Plan, title: string, about: AboutPath): Promise<ArrayBuffer> {
   const engraving = engravingOfPlan(plan);
   const drawings: StandaloneSvg[] = [];

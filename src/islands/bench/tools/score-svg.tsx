@@ -27,13 +27,13 @@ const PATH_HEIGHT = 320;
 const TITLE_HEIGHT = 30;
 const MARGIN = 12;
 
-/** So many notes become one drawing, and the rest further ones: a picture of more is not opened by what shows pictures. */
+/** The number of notes in one drawing; the rest become further ones, because picture viewers do not open larger ones. */
 const NOTES_A_PAGE = 600;
 
-/** Pixels of the picture for one of the drawing. */
+/** The pixels of the picture for one of the drawing. */
 const PICTURE_SCALE = 2;
 
-/** The pages of a plan, each as the measures on it: whole measures, most lines on one page. */
+/** Lists the pages of a plan, each as the measures on it: whole measures, most lines on one page. */
 export function scorePagesOf(plan: Plan): readonly (readonly Measure[])[] {
   const { measures } = engravingOfPlan(plan);
   const pages: Measure[][] = [];
@@ -46,15 +46,15 @@ export function scorePagesOf(plan: Plan): readonly (readonly Measure[])[] {
   return pages;
 }
 
-/** What a drawing is headed with and shows, and what it stands on. */
+/** The title of a drawing, its content, and its ground. */
 interface DrawingChoice {
   readonly title: string;
   readonly about: AboutPath;
-  /** On white, to be printed; else on the paper of the application. */
+  /** Whether it is on white, to be printed; else on the paper of the application. */
   readonly onWhite?: boolean;
 }
 
-/** Staff and path of one page of a plan as a drawing that stands by itself, always on light paper. */
+/** Draws staff and path of one page of a plan so that it stands by itself, always on light paper. */
 export async function scoreSvg(
   plan: Plan,
   measures: readonly Measure[],
@@ -80,7 +80,7 @@ export async function scoreSvg(
     svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
     if (svg) dressed(svg);
     const fonts = await Promise.all(fontFaces().map(embedded));
-    // Into the text and not the page: the page allows no styles but its own.
+    // The styles go into the text and not the page, which allows no styles but its own.
     const text = plainText(new XMLSerializer().serializeToString(svg ?? page));
     return {
       text: text.replace(/^<svg[^>]*>/, (head) => `${head}<style>${fonts.join('')}</style>`),
@@ -93,7 +93,7 @@ export async function scoreSvg(
   }
 }
 
-/** The drawing as a picture. */
+/** Draws it as a picture. */
 export async function pngOf({ text, width, height }: StandaloneSvg, scale = PICTURE_SCALE): Promise<Blob> {
   const image = new Image();
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
@@ -152,7 +152,7 @@ function Drawing({ plan, title, about, heads, layout, width, height }: DrawingPr
   );
 }
 
-/** What of the page's style sheets a drawing takes with it. */
+/** The properties of the page's style sheets that a drawing takes along. */
 const DRAWN_PROPERTIES = [
   'fill',
   'stroke',
@@ -169,7 +169,7 @@ const DRAWN_PROPERTIES = [
   'text-anchor',
 ] as const;
 
-/** Writes what the style sheets say into the elements themselves. */
+/** Writes the values of the style sheets into the elements themselves. */
 function dressed(svg: SVGSVGElement): void {
   for (const element of svg.querySelectorAll<SVGElement>('rect, path, line, circle, text, tspan')) {
     const computed = getComputedStyle(element);
@@ -183,7 +183,7 @@ function fontFaces(): readonly CSSFontFaceRule[] {
   return sheets.flatMap((rule) => (rule instanceof CSSFontFaceRule ? [rule] : []));
 }
 
-/** A font with its file inside. */
+/** Embeds the file of a font. */
 async function embedded(face: CSSFontFaceRule): Promise<string> {
   const address = /url\("?([^")]+)"?\)/.exec(face.cssText)?.[1];
   if (address === undefined) return '';

@@ -3,7 +3,7 @@ import { tinykeys } from 'tinykeys';
 import { planShown } from '../../../state/planning.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
-/** Keys of the bench, wherever the focus is but in a field that needs them itself. */
+/** Binds the keys of the bench, wherever the focus is but in a field that needs them itself. */
 export function useBenchKeys(): void {
   useEffect(() => {
     const bindings = KEY_COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bound(keys, run)] as const));
@@ -11,7 +11,7 @@ export function useBenchKeys(): void {
   }, []);
 }
 
-/** A key does its command, and nothing else, where the command has something to do. */
+/** Binds a key to its command, and to nothing else, where the command has something to do. */
 function bound(keys: string, run: Command['run']): (event: KeyboardEvent) => void {
   const anywhere = keys.startsWith('$mod');
   return (event) => {

@@ -12,20 +12,20 @@ import { Part } from '../../../ui/states/Boundary.tsx';
 import { BRINGING_IN, PASTED } from '../../../words/line/brought-in.ts';
 import type { ChosenScore } from './chosen-score.ts';
 
-/** Come when files are opened. */
+/** These come when files are opened. */
 const loadReading = () => Promise.all([import('./opened-files.ts'), import('./chosen-score.ts')]);
 const loadPieces = () => import('../../../files/foreign/score-piece.ts');
 
 const ImportDialog = lazy(async () => ({ default: (await import('./ImportDialog.tsx')).ImportDialog }));
 
 interface BringInProps {
-  /** Hears what came of it. */
+  /** The handler of the result. */
   readonly onBrought: (kept: BroughtIn) => void;
-  /** The page on which files may be dropped; it is given the button that opens them. */
+  /** The page on which files may be dropped; it receives the button that opens them. */
   readonly children: (button: ReactNode) => ReactNode;
 }
 
-/** Brings in files, opened or dropped anywhere on the page: pieces saved here at once, scores when it is chosen what of them. */
+/** Brings in files, opened or dropped anywhere on the page: pieces saved here at once, scores when the teacher has chosen from them. */
 export function BringIn({ onBrought, children }: BringInProps) {
   const [chosen, setChosen] = useState<readonly ChosenScore[]>([]);
   const bringIn = async (files: readonly File[]): Promise<void> => {
@@ -79,7 +79,7 @@ export function BringIn({ onBrought, children }: BringInProps) {
   );
 }
 
-/** Hears of files that are pasted onto the page. */
+/** Listens for files that are pasted onto the page. */
 function usePastedFiles(hear: (files: readonly File[]) => void): void {
   const paste = useEffectEvent((event: ClipboardEvent): void => {
     const files = pastedFiles(event);
@@ -93,7 +93,7 @@ function usePastedFiles(hear: (files: readonly File[]) => void): void {
   }, []);
 }
 
-/** Files that are pasted onto the page, or text that is a score or a piece; nothing of what is pasted into a field. */
+/** Reads files that are pasted onto the page, or text that is a score or a piece; text pasted into a field is left alone. */
 function pastedFiles({ target, clipboardData }: ClipboardEvent): readonly File[] {
   if (target instanceof Element && target.closest('input, textarea, select')) return [];
   const files = [...(clipboardData?.files ?? [])];
@@ -101,13 +101,13 @@ function pastedFiles({ target, clipboardData }: ClipboardEvent): readonly File[]
   return files.length === 0 && (isMarkup(text) || /^\s*\{/.test(text)) ? [pastedFile(text, PASTED)] : files;
 }
 
-/** The pieces that were kept, by their ids, and what went wrong, in words. */
+/** The pieces that were kept, by their ids, and the failures, in words. */
 export interface BroughtIn {
   readonly ids: readonly string[];
   readonly troubles: readonly string[];
 }
 
-/** A piece that was read or refused, as it is called. */
+/** A piece that was read or refused, with its name. */
 interface NamedReading {
   readonly name: string;
   readonly reading: Reading<Piece>;
@@ -128,7 +128,7 @@ async function keptOf(readings: readonly NamedReading[]): Promise<BroughtIn> {
   return { ids, troubles };
 }
 
-/** One piece is opened on the bench; of several, and of what went wrong, the list is told. */
+/** Opens a single piece on the bench; reports several pieces, and failures, to the list. */
 function tell(kept: BroughtIn, onBrought: (kept: BroughtIn) => void): void {
   const [only] = kept.ids;
   if (kept.ids.length === 1 && kept.troubles.length === 0 && only !== undefined) location.href = `/?piece=${only}`;

@@ -20,7 +20,7 @@ interface ImportDialogProps {
   readonly onClose: () => void;
 }
 
-/** What is to be taken from scores that were opened: for each what is chosen, how it begins, and what is left out. */
+/** Chooses what to take from scores that were opened: for each the choice, its beginning, and the things left out. */
 export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDialogProps) {
   const [open, setOpen] = useState(0);
   const ready = chosen.filter(({ choice }) => choice !== null).length;
@@ -63,7 +63,7 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
   );
 }
 
-/** A score that is folded, in a line: the part that was chosen, how many notes, and what stands in its way. */
+/** Summarises a folded score in a line: the chosen part, the number of notes, and any obstacle. */
 function summaryOf({ opened, choice }: ChosenScore): string {
   if (!opened.reading.ok || !choice) return '';
   const { score } = opened.reading.value;

@@ -32,11 +32,11 @@ interface ScoreChoiceProps {
   readonly choice: ImportChoice;
   readonly tempo: Brief['tempo'];
   readonly onChoose: (choice: ImportChoice) => void;
-  /** Another grid for what was played. */
+  /** The handler of another grid for a played score. */
   readonly onGrid: (grid: (typeof GRIDS)[number]) => void;
 }
 
-/** What is wanted of a score: part, voice, measures, instrument; what is not there to choose is not asked. */
+/** Chooses from a score: part, voice, measures, instrument; a choice with a single option is not asked. */
 export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoiceProps) {
   const { score, played } = read;
   const part = score.parts[choice.part];
@@ -80,7 +80,7 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
   );
 }
 
-/** Whether fingers or strings are written in it. */
+/** Tells whether fingers or strings are written in it. */
 function isFingered({ measures }: ForeignPart): boolean {
   return measures.some(({ events }) => events.some(({ note }) => note && (note.string !== null || note.fingers.some(Boolean))));
 }
@@ -152,12 +152,12 @@ function Measures({ part, choice, onChoose }: ChoosingProps & { readonly part: F
   );
 }
 
-/** A whole number between two ends; the one before where it is none. */
+/** Keeps a whole number between two ends; the one before where it is none. */
 function within(value: number, [least, most]: readonly [number, number], before: number): number {
   return Number.isFinite(value) ? Math.min(most, Math.max(least, Math.round(value))) : before;
 }
 
-/** Octaves that can be chosen. */
+/** The octaves that can be chosen. */
 const OCTAVES = [2, 1, 0, -1, -2] as const;
 
 function ForInstrument({ score, choice, onChoose }: ChoosingProps & { readonly score: ForeignScore }) {

@@ -2,14 +2,14 @@ import type { ImportChoice } from '#core/format/foreign';
 import { firstChoice } from '../../../files/foreign/score-piece.ts';
 import type { OpenedScore } from './opened-files.ts';
 
-/** A score with what is chosen of it; one that does not read has no choice. */
+/** A score with the choice from it; one that does not read has no choice. */
 export interface ChosenScore {
   readonly opened: OpenedScore;
   readonly name: string;
   readonly choice: ImportChoice | null;
 }
 
-/** What is first chosen of each score. */
+/** Makes the first choice from each score. */
 export function firstChosen(opened: OpenedScore): ChosenScore {
   const { reading } = opened;
   if (!reading.ok) return { opened, name: opened.name, choice: null };

@@ -9,7 +9,7 @@ import { readFileText } from '../../../validation/documents.ts';
 
 /** A file that holds a score, read or refused. */
 export interface OpenedScore {
-  /** As the file is called, without its ending. */
+  /** The name of the file, without its ending. */
   readonly name: string;
   readonly bytes: Uint8Array;
   readonly reading: Reading<ReadScore>;
@@ -21,16 +21,16 @@ export interface OpenedPiece {
   readonly reading: Reading<Piece>;
 }
 
-/** What came of several files. */
+/** The result of reading several files. */
 export interface OpenedFiles {
   readonly scores: readonly OpenedScore[];
   readonly pieces: readonly OpenedPiece[];
 }
 
-/** Larger files are not read at all, bytes. */
+/** The largest file that is read, bytes. */
 const MOST_BYTES = 60_000_000;
 
-/** Reads files, one after the other: scores of open formats, and pieces saved here. One that cannot be read keeps none of the others. */
+/** Reads files, one after the other: scores of open formats, and pieces saved here. One that cannot be read does not stop the others. */
 export async function openFiles(files: readonly File[]): Promise<OpenedFiles> {
   const reader = scoreReader();
   const [scores, pieces]: [OpenedScore[], OpenedPiece[]] = [[], []];
@@ -48,7 +48,7 @@ export async function openFiles(files: readonly File[]): Promise<OpenedFiles> {
   return { scores, pieces };
 }
 
-/** Sets a score that was played to another grid. */
+/** Sets a played score to another grid. */
 export async function readAgain({ bytes }: OpenedScore, grid: Grid): Promise<Reading<ReadScore>> {
   const reader = scoreReader();
   try {
@@ -58,19 +58,19 @@ export async function readAgain({ bytes }: OpenedScore, grid: Grid): Promise<Rea
   }
 }
 
-/** What the worker offers. */
+/** The interface of the worker. */
 interface Worked {
   readScore: (bytes: Uint8Array, grid: Grid | null) => Promise<Reading<ReadScore>>;
 }
 
-/** Reads in a worker of its own, which a file may bring down without harm to anything else. */
+/** Reads in a worker of its own, which a file may crash without harm to anything else. */
 function scoreReader(): { readonly read: Worked['readScore']; readonly end: () => void } {
   const worker = new Worker(new URL('./score.worker.ts', import.meta.url), { type: 'module' });
   const remote: Remote<Worked> = wrap<Worked>(worker);
   const died = new Promise<Reading<ReadScore>>((resolve) => {
     worker.addEventListener('error', () => resolve(badReading(documentIssue('score-too-large', {}))));
   });
-  // What the reader did not foresee is a file that cannot be read, and no more.
+  // An error that the reader did not foresee makes the file unreadable, and no more.
   const read: Worked['readScore'] = (bytes, grid) =>
     Promise.race([remote.readScore(bytes, grid), died]).catch(() => badReading(documentIssue('not-musicxml', {})));
   return { read, end: () => worker.terminate() };

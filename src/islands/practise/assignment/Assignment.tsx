@@ -15,7 +15,7 @@ import { LogBack } from './LogBack.tsx';
 import type { Run } from '../../parts/run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
-/** The way between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
+/** Handles the exchange between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
 export const Assignment = guarded(GuardedAssignment);
 
 function GuardedAssignment() {
@@ -40,7 +40,7 @@ function AssignmentPage() {
   );
 }
 
-/** Something that was done, or why it was not. */
+/** The result of an action, or the reason why it was not done. */
 interface Said {
   readonly text: string;
   readonly isTrouble: boolean;

@@ -24,7 +24,7 @@ interface GiveProps {
   readonly run: Run;
 }
 
-/** An assignment out: what goes with it, for whom, and as which files. */
+/** Gives out an assignment: its content, its pupils, and its files. */
 export function Give({ player, studio, run }: GiveProps) {
   return (
     <section aria-label={ASSIGNMENT_WORDS.give} className="mt-4">
@@ -140,7 +140,7 @@ function ForWhom({ player, studio, pupils, onChoose }: ForWhomProps) {
   );
 }
 
-/** For each pupil what cannot be played as it is. */
+/** Writes for each pupil what cannot be played as it is. */
 async function unplayableTexts(all: readonly GivenToPupil[]): Promise<readonly string[]> {
   const texts: string[] = [];
   for (const each of all) {

@@ -11,13 +11,13 @@ import { PlayerChoice } from '../../parts/PlayerChoice.tsx';
 import type { Run } from '../../parts/run.ts';
 
 interface LogBackProps {
-  /** Whose log goes out; null for nobody of the studio. */
+  /** The player whose log goes out; null for nobody of the studio. */
   readonly player: PlayerRecord | null;
   readonly players: readonly PlayerRecord[];
   readonly run: Run;
 }
 
-/** The log out, for the teacher; and in, from a pupil. */
+/** Gives out the log, for the teacher; and takes it in, from a pupil. */
 export function LogBack({ player, players, run }: LogBackProps) {
   const name = player?.document.name ?? '';
   const save = (): void =>
@@ -38,7 +38,7 @@ export function LogBack({ player, players, run }: LogBackProps) {
   );
 }
 
-/** A log in: it goes to the player of the same id; of one who is not known here the teacher says whose it is. */
+/** Takes in a log: it goes to the player of the same id; for one who is not known here the teacher says whose it is. */
 function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
   const [unknown, setUnknown] = useState<readonly LogBrought[]>([]);
   const [asked] = unknown;

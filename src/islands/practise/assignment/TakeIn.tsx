@@ -12,11 +12,11 @@ import type { Run } from '../../parts/run.ts';
 
 interface TakeInProps {
   readonly run: Run;
-  /** With the player's id. */
+  /** The handler of an assignment taken in, with the player's id. */
   readonly onTaken: (playerId: string) => Promise<void>;
 }
 
-/** An assignment in: for whom it is, what it would bring, and then the way to it. */
+/** Takes in an assignment: for whom it is, what it would bring, and then the way to it. */
 export function TakeIn({ run, onTaken }: TakeInProps) {
   const [file, setFile] = useState<AssignmentBrought | null>(null);
   const [chosen, setChosen] = useState<BroughtToPupil | null>(null);
@@ -70,7 +70,7 @@ interface WhoAreYouProps {
   readonly onChoose: (pupil: BroughtToPupil) => void;
 }
 
-/** In a file for a class everybody takes what is theirs. */
+/** Asks who takes it in: in a file for a class everybody takes their own part. */
 function WhoAreYou({ pupils, chosen, onChoose }: WhoAreYouProps) {
   return (
     <div role="group" aria-label="Who are you?" className="mt-2 flex flex-wrap items-center gap-2">
@@ -84,7 +84,7 @@ function WhoAreYou({ pupils, chosen, onChoose }: WhoAreYouProps) {
   );
 }
 
-/** The way to what was taken in. */
+/** Leads to what was taken in. */
 function Taken({ pupil: { id, name, brought } }: { readonly pupil: BroughtToPupil }) {
   const has = (wanted: string): boolean => brought.some(({ kind }) => kind === wanted);
   return (

@@ -7,13 +7,13 @@ import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
 import { useHold } from './use-hold.ts';
 
-/** Says something; at the end whatever is said leaves the stand. */
+/** The handler of a signal; at the end any signal leaves the stand. */
 function say(said: Signal): void {
   if (runningStore.getState().running?.run.step.at === 'done') leaveSession();
   else signal(said);
 }
 
-/** A session on the music stand: read at two metres, worked by one key, a pedal, or a tap anywhere. */
+/** Shows a session on the music stand: read at two metres, worked by one key, a pedal, or a tap anywhere. */
 export function Stand() {
   const running = useRunning((now) => now);
   const { held, ...hold } = useHold(say);
@@ -41,15 +41,15 @@ export function Stand() {
 
 interface SaidProps {
   readonly step: Step['at'];
-  /** Something is played that may hurt. */
+  /** Whether the music may hurt. */
   readonly hurts: boolean;
-  /** Notes stand there, which may be read as fingers and names. */
+  /** Whether notes stand there, which may be read as fingers and names. */
   readonly notes: boolean;
-  /** What a key that is held says when it is released. */
+  /** The signal that a held key gives when it is released. */
   readonly held: Signal | null;
 }
 
-/** What can be said, in one row at the foot of the stand, the one that the pedal says last. */
+/** Shows the signals in one row at the foot of the stand, the pedal's last. */
 function Said({ step, hurts, notes, held }: SaidProps) {
   const namesOnly = useStandView((view) => view.namesOnly);
   const { on, other } = SAID_WORDS[step];
@@ -70,7 +70,7 @@ function Said({ step, hurts, notes, held }: SaidProps) {
   );
 }
 
-/** The screen stays on while both hands hold the instrument, where the browser can do that. */
+/** Keeps the screen on while both hands hold the instrument, where the browser can do that. */
 function useKeepAwake(): void {
   useEffect(() => {
     let lock: WakeLockSentinel | null = null;

@@ -1,13 +1,13 @@
 import type { ButtonHTMLAttributes } from 'react';
 
 interface StandButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
-  /** What the pedal or the space bar does as well. */
+  /** Whether the pedal or the space bar gives it as well. */
   readonly main?: boolean;
-  /** A key that is held says it when it is released. */
+  /** Whether a held key gives it when it is released. */
   readonly held?: boolean;
 }
 
-/** Something to press with a knuckle, an elbow or the tip of a bow. */
+/** A button to press with a knuckle, an elbow or the tip of a bow. */
 export function StandButton({ main = false, held = false, className = '', ...attributes }: StandButtonProps) {
   const look = main ? 'border-ink bg-ink text-paper' : 'border-dove bg-paper text-ink';
   const mark = held ? ' outline-4 outline-offset-4 outline-ink' : '';

@@ -11,13 +11,13 @@ import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 
-/** So much larger than on the desk, the largest that fits: it is read from the stand. */
+/** The scales against the desk, of which the largest that fits is taken: it is read from the stand. */
 const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3] as const;
 
-/** Names of strings are left out: the drawing ends so far above them, px. */
+/** The room below the notes, px; names of strings are left out. */
 const UNDER_NOTES = 6;
 
-/** How much of the height the notes take at most. */
+/** The largest share of the height that the notes take. */
 const SHARE_OF_HEIGHT = 0.4;
 
 interface StandStaffProps {
@@ -32,10 +32,10 @@ interface StandStaffProps {
   readonly names?: boolean;
 }
 
-/** Room for names below the notes, px. */
+/** The room for names below the notes, px. */
 const NAME_ROW = 18;
 
-/** The notes in hand, large, with their fingers, in as many systems as there is room for. */
+/** Shows the notes in hand, large, with their fingers, in as many systems as there is room for. */
 export function StandStaff({ plan, group, selected = null, onSelect, numbers = true, names = false }: StandStaffProps) {
   const [box, { width }] = useMeasure();
   const engraving = useMemo(() => {
@@ -74,7 +74,7 @@ interface Fitting {
   readonly systems: readonly (readonly Measure[])[];
 }
 
-/** The largest scale at which the systems fit; the smallest where none does. */
+/** Finds the largest scale at which the systems fit; the smallest where none does. */
 function fittingIn(engraving: Engraving, width: number, { height, below }: { readonly height: number; readonly below: number }): Fitting {
   const at = (scale: number): Fitting => ({ scale, systems: systemsOf(engraving, width / scale) });
   const tall = ({ scale, systems }: Fitting): number =>
@@ -85,7 +85,7 @@ function fittingIn(engraving: Engraving, width: number, { height, below }: { rea
   return SCALES.map(at).find((each) => tall(each) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
 }
 
-/** Without the names of positions above and of strings below, px. */
+/** Gives the height without the names of positions above and of strings below, px. */
 function heightOf({ stringRowY, positionRowY }: StaffLayout): number {
   return stringRowY - UNDER_NOTES - positionRowY;
 }
@@ -105,7 +105,7 @@ function System({ plan, engraving, measures, first, scale, available, group, sel
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const natural = (layout.offsets[measures.length] ?? 0) + 2;
   const heads = engraved?.heads ?? [];
-  // What stands over the staff for the names of positions is not needed here.
+  // The row over the staff for the names of positions is not needed here.
   const spare = layout.positionRowY;
   const height = heightOf(layout) + (names ? NAME_ROW : 0);
   return (
@@ -144,7 +144,7 @@ interface NameRowProps {
   readonly y: number;
 }
 
-/** The names of the notes, each below its head. */
+/** Shows the names of the notes, each below its head. */
 function NameRow({ plan, heads, y }: NameRowProps) {
   return heads.map((head) => {
     const note = plan.notes[head.index];
@@ -171,7 +171,7 @@ interface InHandProps {
   readonly y: number;
 }
 
-/** A line under the notes that are meant, where their measures hold others too. */
+/** Draws a line under the notes in hand, where their measures have others too. */
 function InHand({ heads, group, y }: InHandProps) {
   const meant = heads.filter(({ index }) => index >= group.from && index <= group.to);
   const [first, last] = [meant[0], meant.at(-1)];

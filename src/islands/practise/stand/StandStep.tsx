@@ -35,7 +35,7 @@ interface StepProps {
   readonly running: Running;
 }
 
-/** What stands on the music stand at each step of a session. */
+/** Shows the music stand at each step of a session. */
 export function StandStep({ running }: StepProps) {
   const { run } = running;
   switch (run.step.at) {
@@ -121,7 +121,7 @@ function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
   );
 }
 
-/** The highest stopped note of some, where a tolerance is the fewest mm. */
+/** Finds the highest stopped note of some, where a tolerance is the fewest mm. */
 function highestOf(
   { notes, stringLengthMm }: Plan,
   { from, to }: NoteGroup,
@@ -179,7 +179,7 @@ function Play({ running }: StepProps) {
   );
 }
 
-/** The notes in hand: with the helps there are left where help fades, else as they are printed, or fingers and names alone. */
+/** Shows the notes in hand: with the remaining helps where help fades, else as they are printed, or fingers and names alone. */
 function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan; readonly group: NoteGroup }) {
   const names = useStandView(({ namesOnly }) => namesOnly);
   const fading = itemOf(running.run)?.fading;
@@ -191,7 +191,10 @@ function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan
   );
 }
 
-/** Said at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through them. */
+/**
+ * Asks how the try missed: answered at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through
+ * the answers.
+ */
 function HowMissed({ running }: StepProps) {
   const [note, setNote] = useState<number | null>(null);
   const here = inHand(running);
@@ -238,7 +241,7 @@ function Rest({ running }: StepProps) {
   );
 }
 
-/** Seconds until a time of some length is over; 0 afterwards. */
+/** Counts the seconds until a time is over; 0 afterwards. */
 function useSecondsLeft(since: number, seconds: number): number {
   const [now, setNow] = useState(since);
   useEffect(() => {

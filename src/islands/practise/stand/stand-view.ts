@@ -1,8 +1,8 @@
 import { create } from 'zustand';
 
-/** How the notes stand on the music stand, from one step of a session to the next. */
+/** The view of the notes on the music stand, kept from one step of a session to the next. */
 interface StandView {
-  /** Fingers and names instead of notes. */
+  /** Whether fingers and names stand instead of notes. */
   readonly namesOnly: boolean;
 }
 

@@ -2,15 +2,15 @@ import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from '
 import type { Signal } from '#core/practice/session';
 import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
 
-/** Held so long, ms, the one key says the other thing, and that it hurts. */
+/** The times for which the one key is held, ms, to give the other answer, and to say that it hurts. */
 const HOLD_MS = { other: 700, pain: 3000 } as const;
 
-/** What is under the pointer decides by itself. */
+/** The elements under the pointer that decide by themselves. */
 const OWN = 'button, a, input, textarea, select, [tabindex]';
 
-/** What is said by keys, pedals and taps. */
+/** The signals of keys, pedals and taps. */
 export interface Hold {
-  /** What would be said if it were released now, while it is held; null for nothing yet. */
+  /** The signal that releasing now would give, while it is held; null for none yet. */
   readonly held: Signal | null;
   readonly onPointerDown: (event: PointerEvent) => void;
   readonly onPointerUp: () => void;
@@ -19,8 +19,8 @@ export interface Hold {
 }
 
 /**
- * One key, one pedal or a tap anywhere says everything: pressed, that it goes on; held and released, the other thing; held on, that
- * it hurts. A key of its own says the other thing at once.
+ * Reads all signals from one key, one pedal or a tap anywhere: pressed, it goes on; held and released, it gives the other answer; held on,
+ * it says that it hurts. A key of its own gives the other answer at once.
  */
 export function useHold(say: (signal: Signal) => void): Hold {
   const [held, setHeld] = useState<Signal | null>(null);
@@ -57,7 +57,7 @@ export function useHold(say: (signal: Signal) => void): Hold {
     },
     onPointerUp: end,
     onPointerCancel: cancel,
-    // Released outside the page, a tap would go on until it said that it hurts.
+    // A tap that is released outside the page would go on until it said that it hurts.
     onPointerLeave: cancel,
   };
 }
@@ -92,7 +92,7 @@ function useKeys({ begin, end, cancel, say }: Holding): void {
   }, []);
 }
 
-/** What a key says; null where it says nothing, or where Enter or Space presses the button it is on. */
+/** Gives the signal of a key; null where it has none, or where Enter or Space presses the button it is on. */
 function saidBy(event: KeyboardEvent): Signal | null {
   if (event.ctrlKey || event.altKey || event.metaKey) return null;
   const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;

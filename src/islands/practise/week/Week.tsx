@@ -27,7 +27,7 @@ import { WeekForm } from './WeekForm.tsx';
 import { WeekList } from './WeekList.tsx';
 import { WeekSteps } from './WeekSteps.tsx';
 
-/** The coming days of a player: what is practised when, and why. */
+/** Shows the coming days of a player: what is practised when, and why. */
 export const Week = guarded(GuardedWeek);
 
 function GuardedWeek() {
@@ -76,7 +76,7 @@ function OfPlayer({ studio: { players, pieces } }: { readonly studio: StudioWith
 interface WeekOfProps {
   readonly player: PlayerRecord | null;
   readonly pieces: readonly PieceRecord[];
-  /** What another page has sent to be put in. */
+  /** The item that another page has sent. */
   readonly brought: PracticeItem | null;
   readonly onTaken: () => void;
 }
@@ -118,7 +118,7 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
 interface WeekShownProps {
   readonly week: WeekRecord;
   readonly pieces: readonly PieceRecord[];
-  /** How often another tab has changed it. */
+  /** The number of times that another tab has changed it. */
   readonly times: number;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
@@ -143,7 +143,7 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   return (
     <>
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
-      {/* While it is not known how hard things look, the days may still change. */}
+      {/* While the difficulty of things is not known, the days may still change. */}
       <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
       <Answered asked={log} waiting={WEEK_WORDS.waiting}>
         {(read) => (
@@ -166,5 +166,5 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   );
 }
 
-/** How hard a piece looks is not asked again while the page is open. */
+/** The time for which the difficulty of a piece is kept: as long as the page is open. */
 const KEPT_MS = 600_000;

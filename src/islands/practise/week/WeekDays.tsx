@@ -26,7 +26,7 @@ interface WeekDaysProps {
 
 const DAYS_A_WEEK = 7;
 
-/** The days one after the other, a week at a time; what does not fit, and what comes later. */
+/** Shows the days one after the other, a week at a time; the things that do not fit, and those that come later. */
 export function WeekDays(props: WeekDaysProps) {
   const { planned, asked } = props;
   const [week, setWeek] = useState(0);
@@ -81,7 +81,7 @@ interface ItemProps extends WeekDaysProps {
   readonly day: string;
 }
 
-/** An item in its day: what, how long, why, and the way to another day. */
+/** Shows an item in its day: its part, its time, the reason, and the way to another day. */
 function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps) {
   const item = itemOf(asked, placed.key);
   const standing = known.standing.get(placed.key);
@@ -108,7 +108,7 @@ function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps)
 
 const FREE = 'free';
 
-/** So many days ahead something can be moved to by hand. */
+/** The number of days ahead to which something can be moved by hand. */
 const DAYS_AHEAD = 14;
 
 function movesFrom({ days }: DaysPlanned, day: string) {
@@ -124,7 +124,7 @@ function itemOf({ items }: WeekAsked, key: string): PracticeItem | undefined {
   return items.find(({ item }) => practisedKey(item.practised) === key)?.item;
 }
 
-/** What has no place in these days, and what would help. */
+/** Lists the things that have no place in these days, and what would help. */
 function Left({ planned: { left, later }, asked }: WeekDaysProps) {
   const nameOf = (key: string | null): string | null => {
     const item = key === null ? undefined : itemOf(asked, key);

@@ -10,14 +10,14 @@ import { NumberInput } from '../NumberInput.tsx';
 
 interface WeekFormProps {
   readonly asked: WeekAsked;
-  /** Whose; null for nobody of the studio. */
+  /** The id of the player; null for nobody of the studio. */
   readonly playerId: string | null;
-  /** "2026-03-09". */
+  /** Today's date: "2026-03-09". */
   readonly today: string;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
 
-/** What days are planned from: the minutes of each, days off, the date, and how they are filled. */
+/** Edits the wishes from which days are planned: the minutes of each, days off, the date, and how they are filled. */
 export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
   const { minutes, order, serves } = asked;
   return (
@@ -58,7 +58,7 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
   );
 }
 
-/** Days on which nothing is practised. */
+/** Edits the days on which nothing is practised. */
 function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProps) {
   const place = `day-off-${playerId ?? 'nobody'}`;
   const [day, setDay] = useState(() => typedBefore(place, { day: '' }).day);
@@ -92,7 +92,7 @@ function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProp
   );
 }
 
-/** An audition, a lesson, a recital: what is asked for is covered by then. */
+/** Edits the date: an audition, a lesson, a recital, before which the things it asks for are covered. */
 function Goal({ asked: { goal }, playerId, today, onChange }: WeekFormProps) {
   const place = `goal-${playerId ?? 'nobody'}`;
   const [name, setName] = useState(() => typedBefore(place, { name: goal?.name ?? '' }).name);

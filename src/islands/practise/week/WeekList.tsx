@@ -21,7 +21,7 @@ interface WeekListProps {
   readonly onChange: (items: readonly WeekItem[]) => void;
 }
 
-/** What is to be practised: how long, whether the date asks for it, how the player stands with it. */
+/** Lists the things to practise: their time, whether the date asks for them, and the player's standing. */
 export function WeekList({ week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
   const isFull = items.length >= MOST_ITEMS;
   const put = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
@@ -62,7 +62,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
 
 const WHOLE = { part: 'whole' } as const;
 
-/** Everything that was ever tried of pieces that are still there, the latest first. */
+/** Lists everything that was ever tried of pieces that are still there, the latest first. */
 function practisedIn(entries: readonly LogEntry[], pieces: readonly PieceRecord[]): readonly PracticeItem[] {
   const byKey = new Map(ofKind(entries, 'attempt').map(({ practised }) => [practisedKey(practised), practised]));
   return [...byKey.values()].toReversed().flatMap(({ piece, part }) => {

@@ -15,7 +15,7 @@ interface WeekStepsProps {
   readonly today: PlannedDay | undefined;
 }
 
-/** What is done with a week: today's session, the assignment, the record. */
+/** Leads on from a week: today's session, the assignment, the record. */
 export function WeekSteps({ week, today }: WeekStepsProps) {
   const [waits, setWaits] = useState(false);
   const ofPlayer = week.playerId === null ? '' : `?player=${week.playerId}`;
@@ -24,7 +24,7 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
     const session = await sessionOf(week, day);
     const outcome = await keep('session', session, null);
     setWaits(false);
-    // Why is said at the head of the page.
+    // The reason is said at the head of the page.
     if (outcome?.ok === false) return;
     location.assign(`/practise${ofPlayer}${ofPlayer === '' ? '?' : '&'}session=${session.id}`);
   };
@@ -40,7 +40,7 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
   );
 }
 
-/** The session of a day: the one that is there with just these items, else a new one. */
+/** Finds the session of a day: the one with just these items, else a new one. */
 async function sessionOf({ document, playerId }: WeekRecord, { day, items }: PlannedDay): Promise<SessionRecord> {
   const wanted = items.flatMap(({ key }) => document.items.find(({ item }) => practisedKey(item.practised) === key)?.item ?? []);
   const practised = wanted.slice(0, MOST_IN_SESSION);

@@ -4,9 +4,9 @@ import type { Logged, WeekRecord } from '../../../records/record.ts';
 import { newWeek } from '../../../records/new-practice-records.ts';
 import { type Elsewhere, useRecords } from '../../../state/reading/use-records.ts';
 
-/** How the weeks of a player are planned, and what changes that. */
+/** The plan of a player's weeks, with the actions on it. */
 export interface KeptWeek {
-  /** Null until it is read. */
+  /** The week; null until it is read. */
   readonly week: WeekRecord | null;
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
@@ -14,7 +14,7 @@ export interface KeptWeek {
   readonly bringBack: (was: WeekRecord) => void;
 }
 
-/** How the weeks of a player are planned, kept as it is changed. */
+/** Gives the plan of a player's weeks, kept as it is changed. */
 export function useWeek(whose: Logged): KeptWeek {
   const { playerId } = whose;
   const { records, trouble, elsewhere, keep, bringBack } = useRecords({

@@ -11,7 +11,7 @@ interface MissesTableProps {
   readonly weeks: readonly Week[];
 }
 
-/** Misses out of tune, week by week: by finger, string, position, or kind of shift. */
+/** Shows misses out of tune, week by week: by finger, string, position, or kind of shift. */
 export function MissesTable({ read: { arrivals, now }, weeks }: MissesTableProps) {
   const [by, setBy] = useState<CountedBy>('finger');
   const rows = useMemo(() => missesBy(by, arrivals, now, weeks.length), [by, arrivals, now, weeks.length]);

@@ -22,12 +22,12 @@ interface TrendsProps {
   readonly playerId: string | null;
 }
 
-/** What the last weeks of a record say: week by week, across pieces, and from each statement to what can be done. */
+/** Shows the last weeks of a record: week by week, across pieces, and from each statement to what can be done. */
 export function Trends({ playerId }: TrendsProps) {
   const [from] = useState(() => dayWeeksBefore(Date.now(), WEEKS));
   const log = useStored(ENTRIES, playerId, from);
   const entries = answerOf(log) ?? [];
-  // Entries are only ever added: as many are the same ones.
+  // Entries are only ever added, so an equal number means the same entries.
   const asked = useAsked({
     key: ['trends', playerId, entries.length],
     ask: (signal) => readTrends(entries, signal),
@@ -80,7 +80,7 @@ function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead 
   );
 }
 
-/** So many places are told of a statement. */
+/** The number of places told of a statement. */
 const PLACES = 5;
 
 interface StatementItemProps extends TrendsProps {
@@ -88,7 +88,7 @@ interface StatementItemProps extends TrendsProps {
   readonly read: TrendsRead;
 }
 
-/** A statement with its evidence: where it missed, what that points back to, and one step to the drill and to the session. */
+/** Shows a statement with its evidence: the places, the cause to which they point back, and one step to the drill and to the session. */
 function StatementItem({ statement, read, playerId }: StatementItemProps) {
   return (
     <li>
@@ -115,7 +115,7 @@ function StatementItem({ statement, read, playerId }: StatementItemProps) {
   );
 }
 
-/** The same as the chart, in figures. */
+/** Shows the chart in figures. */
 function WeeksTable({ weeks }: { readonly weeks: readonly Week[] }) {
   return (
     <Table className="mt-2 max-w-3xl">
@@ -148,7 +148,7 @@ function WeeksTable({ weeks }: { readonly weeks: readonly Week[] }) {
 
 const STEPS = [10, 11, 12, 13, 14, 15];
 
-/** How wide the semitones are, from the steps that were counted in a chromatic octave. */
+/** Shows the width of semitones, from the steps that were counted in a chromatic octave. */
 function ChromaticOctave() {
   const [steps, setSteps] = useState(12);
   return (

@@ -5,7 +5,7 @@ import { weekText } from '../../../words/practice/trends.ts';
 
 const HEIGHT = 220;
 
-/** Share of good tries as bars, the fastest good tempo as a line, week by week. */
+/** Draws the share of good tries as bars, the fastest good tempo as a line, week by week. */
 export default function WeeksChart({ weeks }: { readonly weeks: readonly Week[] }) {
   const [into, { width }] = useMeasure();
   const data = weeks.map((week) => ({

@@ -5,15 +5,15 @@ import { engine } from '../../../engine/client.ts';
 import { readStored } from '../../../state/reading/follow-stored.ts';
 import { PIECE } from '../../../state/reading/of-studio.ts';
 
-/** So many weeks are looked at: what was weak before need not be weak now. */
+/** The number of weeks considered: a weakness before that need not be one now. */
 export const WEEKS = 8;
 
-/** What the last weeks of a player hold. */
+/** The content of the last weeks of a player. */
 export interface TrendsRead {
   readonly entries: readonly LogEntry[];
   readonly arrivals: readonly Arrival[];
   readonly plans: ReadonlyMap<string, Plan>;
-  /** When they were read, ms since 1970. */
+  /** The moment they were read, ms since 1970. */
   readonly now: number;
 }
 

@@ -14,7 +14,7 @@ interface ContactTableProps {
   readonly onChange: (contactMm: Contact) => void;
 }
 
-/** How far from the bridge the bow plays, by position, as the teacher measures it. */
+/** Edits the distance of the bow from the bridge, by position, as the teacher measures it. */
 export function ContactTable({ contactMm, onChange }: ContactTableProps) {
   const [kind, setKind] = useState<InstrumentKind>('violin');
   const table = contactMm[kind] ?? {};

@@ -9,7 +9,7 @@ interface PatternNamesProps {
   readonly onChange: (names: Record<string, string>) => void;
 }
 
-/** The teacher's own names for finger patterns; they are given on the bench, where the patterns are. */
+/** Edits the teacher's own names for finger patterns; they are given on the bench, where the patterns are. */
 export function PatternNames({ names, onChange }: PatternNamesProps) {
   const rename = (key: string, name: string): void => {
     const { [key]: _, ...others } = names;

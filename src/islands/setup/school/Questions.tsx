@@ -7,7 +7,7 @@ interface QuestionsProps {
   readonly onChange: (ways: Ways) => void;
 }
 
-/** Every question on which teachers differ, by what it is about. */
+/** Lists every question on which teachers differ, by subject. */
 export function Questions({ ways, onChange }: QuestionsProps) {
   return QUESTION_GROUPS.map(({ title, questions }) => (
     <section key={title} aria-label={title} className="mt-2 grid gap-y-2">
@@ -19,7 +19,7 @@ export function Questions({ ways, onChange }: QuestionsProps) {
   ));
 }
 
-/** One question: its sides, and what speaks for each. */
+/** Shows one question: its sides, and the advantage of each. */
 function QuestionRow({ name, ways, onChange }: QuestionsProps & { readonly name: QuestionName }) {
   const { title, sides, usual } = questionNamed(name);
   return (

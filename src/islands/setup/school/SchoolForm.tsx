@@ -20,7 +20,7 @@ interface SchoolFormProps {
   readonly actions: StudioActions;
 }
 
-/** How a teacher teaches: each question on which teachers differ, with what either side gains. */
+/** Edits how a teacher teaches: each question on which teachers differ, with the advantage of either side. */
 export function SchoolForm({ record, actions }: SchoolFormProps) {
   const [name, setName] = useState(record.document.name);
   const [school, setSchool] = useState<School>(record.document.school);

@@ -15,7 +15,7 @@ interface StyleTableProps {
 
 const STYLE_NAMES = sideNames(STYLES);
 
-/** What each style stands for: its wishes, each with its strength, to be read and changed. */
+/** Edits the wishes of each style, with their strength. */
 export function StyleTable({ styles, onChange }: StyleTableProps) {
   return (
     <>

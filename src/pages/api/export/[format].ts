@@ -5,7 +5,9 @@ import { plannedAway } from '../../../endpoints/planned-away.ts';
 import { problem } from '../../../endpoints/problem.ts';
 import { only } from '../../../endpoints/wrong-method.ts';
 
-/** The best plan of a brief as a file: `?name=` is what it is headed with, `?inBetweenNotes=yes` adds what shifts pass to a score. */
+/**
+ * Writes the best plan of a brief as a file: `?name=` gives its title, `?inBetweenNotes=yes` adds the notes that shifts pass to a score.
+ */
 export const POST: APIRoute = (context) => {
   const format = EXPORT_FORMATS.find((each) => each === context.params['format']);
   if (!format) return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: EXPORT_FORMATS })]);

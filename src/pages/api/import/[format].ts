@@ -7,7 +7,7 @@ import { problem } from '../../../endpoints/problem.ts';
 import { readScoreBody } from '../../../endpoints/request-body.ts';
 import { only } from '../../../endpoints/wrong-method.ts';
 
-/** A score as a piece, with what was left out; what is wanted of it stands in the address. */
+/** Turns a score into a piece, and reports what was left out; the address says what is wanted of it. */
 export const POST: APIRoute = (context) => {
   const { params, url, request } = context;
   if (!IMPORT_FORMATS.some((each) => each === params['format'])) {

@@ -4,7 +4,7 @@ import { documentIssue } from '#core/messages';
 import { only } from '../../../endpoints/wrong-method.ts';
 import { problem } from '../../../endpoints/problem.ts';
 
-/** The JSON Schema of a document by name. */
+/** Serves the JSON Schema of a document by name. */
 export const GET: APIRoute = ({ params }) => {
   const { name = '' } = params;
   const schema = schemaNamed(name);

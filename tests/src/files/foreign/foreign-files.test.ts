@@ -32,7 +32,7 @@ function piece(score: ForeignScore, change: Partial<ImportChoice> = {}): Foreign
   return reading.value;
 }
 
-/** A brief in the words of the table; what is as usual is not told. */
+/** Writes a brief in the words of the table; usual values are left out. */
 function told({ brief, leftOut }: ForeignPiece): ExpectedReading {
   const { material, rhythm, instrument, tempo, locks = [], marks = [] } = brief;
   const meter = `${rhythm?.meter ?? ''}${rhythm?.pickUp === undefined ? '' : ` after ${rhythm.pickUp}`}`;
@@ -101,7 +101,7 @@ describe('MusicXML from elsewhere', () => {
     assert.equal(brief.locks, undefined);
     assert.deepEqual(brief.marks, [{ note: 3, bow: 'up' }] satisfies Brief['marks']);
     assert.deepEqual(leftOut, [{ what: 'fingerings', count: 4 }]);
-    // What was fingered for a cello means nothing on a viola, nor an octave away.
+    // Fingerings for a cello mean nothing on a viola, nor an octave away.
     for (const change of [{ kind: 'viola' }, { octaves: 1 }] as const) {
       const moved = piece(score, change);
       assert.equal(moved.brief.locks, undefined);

@@ -5,12 +5,12 @@ import { strToU8, zipSync } from 'fflate';
 import { readScore } from '../../../../src/files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../../../../src/files/foreign/score-piece.ts';
 
-/** A score of one note, with something before and in it. */
+/** Makes a score of one note, with something before and in it. */
 function score({ head = '', title = 'T', note = '' } = {}): string {
   return `<?xml version="1.0"?>${head}<score-partwise><work><work-title>${title}</work-title></work><part-list/><part id="P1"><measure number="1"><note><pitch><step>D</step><octave>4</octave></pitch><duration>4</duration>${note}</note></measure></part></score-partwise>`;
 }
 
-/** What comes of a file: the name of its piece, or the sentence that refuses it. */
+/** Gives the outcome of a file: the name of its piece, or the sentence that refuses it. */
 async function outcome(bytes: Uint8Array | string): Promise<string> {
   const reading = await readScore(typeof bytes === 'string' ? strToU8(bytes) : bytes);
   if (!reading.ok) return reading.issues[0]?.message ?? '';
@@ -18,7 +18,7 @@ async function outcome(bytes: Uint8Array | string): Promise<string> {
   return piece.ok ? piece.value.piece.name : (piece.issues[0]?.message ?? '');
 }
 
-/** An archive of one deflated file that says of itself how large it is. */
+/** Makes an archive of one deflated file that states its own size. */
 function zipOf(name: string, deflated: Uint8Array, size: number): Uint8Array {
   const numbers = (...values: readonly (readonly [value: number, bytes: 2 | 4])[]): Buffer =>
     Buffer.concat(
@@ -70,7 +70,7 @@ describe('a hostile file', () => {
     const before = process.memoryUsage().arrayBuffers;
     assert.equal(await outcome(bomb), TOO_LARGE);
     assert.ok(process.memoryUsage().arrayBuffers - before < 20_000_000);
-    // One that lies about its size is cut to what it said: an empty score is none.
+    // A file that lies about its size is cut to what it said: an empty score is none.
     const lying = zipOf('score.musicxml', deflateRawSync(new Uint8Array(200_000_000)), 100);
     assert.equal(await outcome(lying), 'This file is not a MusicXML score.');
   });

@@ -1,23 +1,23 @@
-/** What a foreign score is to be read as, when nothing is chosen: all of the first part that sounds. */
+/** The expected reading of a foreign score, when nothing is chosen: all of the first part that sounds. */
 export interface ExpectedReading {
   /** The line as it would be typed. */
   readonly line: string;
   readonly kind?: 'viola' | 'cello' | 'bass';
   readonly key?: string;
-  /** Key and meter from measures on: "2: C major 3/4". */
+  /** The key and meter from measures on: "2: C major 3/4". */
   readonly changes?: string;
-  /** "3/4", with what comes before the first bar line. */
+  /** The meter, with what comes before the first bar line: "3/4". */
   readonly meter?: string;
   readonly tempo?: number;
-  /** What is left out, and how often. */
+  /** The things left out, with their numbers. */
   readonly leftOut?: string;
-  /** Fingers and strings as locks: "1:2 on D3". */
+  /** The fingers and strings as locks: "1:2 on D3". */
   readonly locks?: string;
-  /** Clefs that are set at notes: "2 tenor". */
+  /** The clefs that are set at notes: "2 tenor". */
   readonly clefs?: string;
 }
 
-/** By the name of the file. */
+/** The readings by the name of the file. */
 export const READINGS: Readonly<Record<string, ExpectedReading>> = {
   'articulations-and-accents': { line: 'D4stm^:1/4 E4tenst F4ten> G4st', leftOut: 'articulations 1' },
   'bass-transposed': { line: 'E2:1/4 A2 D3 G3', kind: 'bass' },

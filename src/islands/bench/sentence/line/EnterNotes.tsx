@@ -18,7 +18,7 @@ interface EnterNotesProps {
   readonly onClose: () => void;
 }
 
-/** Entering notes: by clicking on the staff, with a MIDI keyboard, or on the keys shown. */
+/** Enters notes: by clicking on the staff, with a MIDI keyboard, or on the keys shown. */
 export function EnterNotes({ kind, onClose }: EnterNotesProps) {
   const { duration, startOver, clicking } = useEntering();
   useEffect(() => () => enteringStore.setState({ clicking: false, startOver: false }), []);
@@ -49,7 +49,7 @@ export function EnterNotes({ kind, onClose }: EnterNotesProps) {
   );
 }
 
-/** Asks for the keyboards when it is pressed, not before: the browser asks the teacher. */
+/** Connects keyboards. It asks for them when it is pressed, not before, since the browser asks the teacher. */
 function MidiKeyboard() {
   const [said, setSaid] = useState<string | null>(null);
   const keyboards = useRef<MidiKeyboards | null>(null);
@@ -68,15 +68,15 @@ function MidiKeyboard() {
   return <Button onClick={() => void connect()}>{ENTERING.connect}</Button>;
 }
 
-/** White keys of an octave, semitones above C; a black key lies after those that have one. */
+/** The white keys of an octave, semitones above C; a black key lies after those that have one. */
 const WHITE = [0, 2, 4, 5, 7, 9, 11] as const;
 const BLACK_AFTER: ReadonlySet<number> = new Set([0, 2, 5, 7, 9]);
 
-/** How many octaves are shown, and how wide a white key is, px. */
+/** The number of octaves shown, and the width of a white key, px. */
 const OCTAVES = 3;
 const KEY_WIDTH = 30;
 
-/** Keys to press, from the octave of the lowest string on, as the player reads it. */
+/** Shows keys to press, from the octave of the lowest string on, as the player reads it. */
 function Keys({ kind }: Pick<EnterNotesProps, 'kind'>) {
   const open = parsePitch(TUNINGS[kind].at(-1) ?? '');
   const [octave, setOctave] = useState((open.ok ? open.value.octave : 3) + WRITTEN_OCTAVES_ABOVE[kind]);

@@ -14,7 +14,7 @@ import { LineText } from './LineText.tsx';
 const TypedFormDialog = lazy(async () => ({ default: (await import('./TypedFormDialog.tsx')).TypedFormDialog }));
 const EnterNotes = lazy(async () => ({ default: (await import('./EnterNotes.tsx')).EnterNotes }));
 
-/** The line of one's own: what reads of it is planned as it is typed, or entered otherwise. */
+/** The field of the teacher's own line: whatever part of it reads is planned as it is typed, or entered otherwise. */
 export function LineField({ text, kind }: { readonly text: string; readonly kind: Brief['instrument']['kind'] }) {
   const [open, setOpen] = useState<'nothing' | 'entering' | 'form'>('nothing');
   const issues = usePlanning((planning) => planning.issues);
@@ -42,14 +42,14 @@ export function LineField({ text, kind }: { readonly text: string; readonly kind
   );
 }
 
-/** MusicXML instead of typed notes: read as a score. */
+/** Takes pasted MusicXML as a score instead of typed notes. */
 function pasteScore(text: string): boolean {
   if (!isMarkup(text)) return false;
   void import('./pasted-score.ts').then(({ takePastedScore }) => takePastedScore(text));
   return true;
 }
 
-/** What the first word that does not read was probably meant to be, one step from being written. */
+/** Suggests the likely meaning of the first word that does not read, one step from being written. */
 function Suggestion({ text, issues }: { readonly text: string; readonly issues: readonly Issue[] }) {
   const place = issues.flatMap(({ where }) => where.text ?? [])[0];
   if (!place) return null;

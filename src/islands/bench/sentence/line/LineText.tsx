@@ -4,17 +4,17 @@ import { TYPED_EXAMPLE, TYPED_FOR_BASS } from '../../../../words/line/typed-form
 
 interface LineTextProps {
   readonly text: string;
-  /** Reads an octave above what sounds. */
+  /** Whether it reads an octave above the sound. */
   readonly bass: boolean;
-  /** What of it does not read: underlined where it stands. */
+  /** The faults, underlined where they stand. */
   readonly issues?: readonly Issue[];
-  /** Hears what is typed; without it the line can only be read. */
+  /** Receives the text as it is typed; without it the line can only be read. */
   readonly onType?: (text: string) => void;
-  /** Takes what is pasted where it is a score, and says whether it does. */
+  /** Takes pasted text where it is a score, and tells whether it does. */
   readonly onPasteScore?: (text: string) => boolean;
 }
 
-/** The line as it is typed, with what does not read underlined. */
+/** Shows the line as it is typed, with the words underlined that do not read. */
 export function LineText({ text, bass, issues = [], onType, onPasteScore }: LineTextProps) {
   return (
     <label className="mt-1 block">
@@ -39,7 +39,7 @@ export function LineText({ text, bass, issues = [], onType, onPasteScore }: Line
   );
 }
 
-/** The same text behind the field, unseen but for the lines under what is wrong. */
+/** Shows the same text behind the field, invisible but for the lines under the faults. */
 function Underlined({ text, issues }: { readonly text: string; readonly issues: readonly Issue[] }) {
   const places = issues.flatMap(({ where }) => where.text ?? []).toSorted((one, other) => one.from - other.from);
   const wrong = places.filter(({ from }, order) => from >= (places[order - 1]?.to ?? 0));

@@ -3,7 +3,7 @@ import { Dialog } from '../../../../ui/Dialog.tsx';
 import { Table } from '../../../../ui/Table.tsx';
 import { TYPED_FOR_BASS, TYPED_FORM, TYPED_FORM_TITLE } from '../../../../words/line/typed-form.ts';
 
-/** How a line is typed, on one screen. */
+/** Explains on one screen how a line is typed. */
 export function TypedFormDialog({ bass, onClose }: { readonly bass: boolean; readonly onClose: () => void }) {
   return (
     <Dialog title={TYPED_FORM_TITLE} className="top-[4vh] max-h-[92vh] w-[40rem] p-6" onClose={onClose}>

@@ -8,7 +8,7 @@ import { say } from '../../../../state/notices.ts';
 import { PASTED, pastedText } from '../../../../words/line/brought-in.ts';
 import { openFiles } from '../../../pieces/bring-in/opened-files.ts';
 
-/** A score that is pasted takes the place of the line: all of its first part that sounds, in the octave that lies on the instrument. */
+/** Puts a pasted score in place of the line: all of its first part that sounds, in the octave that lies on the instrument. */
 export async function takePastedScore(text: string): Promise<void> {
   const { scores, pieces } = await openFiles([pastedFile(text, PASTED)]);
   const reading = scores[0]?.reading ?? pieces[0]?.reading;
