@@ -74,7 +74,7 @@ const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
   };
 });
 
-/** The packages of so many files that the build should not read them all. */
+/** The packages with too many files for the build to read them all. */
 const BY_THEIR_FILES = [
   { name: 'date-fns', message: 'Import each function by its own file: date-fns/format.' },
   { name: 'lucide-react', message: 'Take icons from src/ui/icons.ts, and add there what is missing.', allowTypeImports: true },

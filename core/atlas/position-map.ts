@@ -55,7 +55,7 @@ export interface MappedAcross {
   readonly fromString: number;
   /** The string above the lower one. */
   readonly toString: number;
-  /** How much higher the finger stands on the upper string, in semitones: 0 straight across, negative where it stands lower. */
+  /** The semitones by which the finger stands higher on the upper string: 0 straight across, negative where it stands lower. */
   readonly semitones: number;
   /** The interval between its two notes, in semitones: 6 is the tritone, which one finger cannot hold down. */
   readonly interval: number;

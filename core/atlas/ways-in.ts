@@ -5,7 +5,7 @@ import { mmFromNut } from '#core/instrument/geometry';
 import { stringOf } from '#core/instrument';
 import { formatPitch, stepsOf } from '#core/pitch';
 
-/** How the hand comes to a position on one string: from the open string, and from first position. */
+/** The ways of the hand to a position on one string: from the open string, and from first position. */
 export interface WayIn {
   /** The index of the string: 0 for string I. */
   readonly stringIndex: number;

@@ -3,7 +3,7 @@ import type { Line } from '#core/material/line';
 import type { Plan, PlannedNote } from '#core/plan/describe';
 import { asNumber } from '#core/fraction';
 import { type BowDirection, bowsOf, isCounted } from './bows.ts';
-import { type BowPart, type DrawnBow, drawn, partAt } from './where.ts';
+import { type BowPart, type DrawnBow, placeBows, partAt } from './where.ts';
 
 /** A note at which the hand shifts or the bow goes to another string, with what the bow does there. */
 export interface BowMoment {
@@ -45,7 +45,7 @@ export interface BowPlan {
 
 /** Plans the bow for a fingering: its bows, the notes left over, and the place of the bow at every shift and crossing. */
 export function bowPlan({ brief, line, notes, shifts }: Plan): BowPlan {
-  const bows = drawn(bowsOf(line, brief.marks), brief.tempo ?? null);
+  const bows = placeBows(bowsOf(line, brief.marks), brief.tempo ?? null);
   const arrivals = new Set(shifts.map(({ to }) => to));
   const places: (number | null)[] = line.notes.map(() => null);
   for (const bow of bows) for (const note of indexesOf(bow)) places[note] = placeAt(line, bow, note);

@@ -43,12 +43,12 @@ export function endsWrong(bows: readonly Bow[], { leftOver }: BowCount): boolean
  * where the slurs are the line's own.
  */
 export function cures(brief: Brief): readonly BowCure[] {
-  const now = bowed(brief);
+  const now = bowBrief(brief);
   if (!now || now.count.asked === null || !now.wrong) return [];
   const found: BowCure[] = [];
   for (const steps of TRIED) {
     const cured = steps.reduce<Brief | null>((before, step) => before && CURES[step](before), brief);
-    if (cured && bowed(cured)?.wrong === false) found.push({ steps, brief: cured });
+    if (cured && bowBrief(cured)?.wrong === false) found.push({ steps, brief: cured });
     if (found.length === PROPOSED) break;
   }
   return found;
@@ -60,7 +60,7 @@ interface Bowed {
   readonly wrong: boolean;
 }
 
-function bowed(brief: Brief): Bowed | null {
+function bowBrief(brief: Brief): Bowed | null {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return null;
   const [bows, count] = [bowsOf(line.value, brief.marks), bowCount(brief, line.value)];
@@ -80,21 +80,21 @@ const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
     return material.turn === true ? null : { ...brief, material: { ...material, turn: true } };
   },
   'begin-up': (brief) => {
-    const first = bowed(brief)?.bows[0];
+    const first = bowBrief(brief)?.bows[0];
     return first?.direction === 'down' ? withMark(brief, first.from, { bow: 'up' }) : null;
   },
   'last-joined': (brief) => {
-    const now = bowed(brief);
+    const now = bowBrief(brief);
     const [before, last] = now?.bows.slice(-2) ?? [];
     if (!now || !before || !last || last.afterRest || now.count.leftOver === 0) return null;
     return hasRoomFor(before, last, now.count) ? withLocked(brief, before.from, last.to) : null;
   },
   'last-alone': (brief) => {
-    const last = bowed(brief)?.bows.at(-1);
+    const last = bowBrief(brief)?.bows.at(-1);
     return last && last.notes > 1 ? withLocked(withLocked(brief, last.from, last.to - 1), last.to, last.to) : null;
   },
   'first-alone': (brief) => {
-    const first = bowed(brief)?.bows[0];
+    const first = bowBrief(brief)?.bows[0];
     return first && first.notes > 1 ? withLocked(brief, first.from, first.from) : null;
   },
 };

@@ -28,7 +28,7 @@ const USUAL_BOWS = 0.8;
  *
  * @param tempo quarter notes a minute; null for none
  */
-export function drawn(bows: readonly Bow[], tempo: number | null): readonly DrawnBow[] {
+export function placeBows(bows: readonly Bow[], tempo: number | null): readonly DrawnBow[] {
   const lengths = bows.map(({ length }) => length).toSorted((one, other) => one - other);
   const usual = lengths[Math.ceil(lengths.length * USUAL_BOWS) - 1] ?? 0;
   const seconds = tempo === null ? Infinity : (usual * 4 * 60) / tempo;

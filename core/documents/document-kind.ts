@@ -62,7 +62,7 @@ export function documentKind<const Kind extends string, const Version extends nu
 }
 
 /** Writes a document: its head, and its fields. */
-export function headed<Kind extends string, Version extends number, Fields extends object>(
+export function withHead<Kind extends string, Version extends number, Fields extends object>(
   { format, version }: { readonly format: `dove-path/${Kind}`; readonly version: Version },
   fields: Fields,
 ): Fields & { readonly format: `dove-path/${Kind}`; readonly version: Version } {
@@ -72,10 +72,10 @@ export function headed<Kind extends string, Version extends number, Fields exten
 /**
  * Brings an older document to the current version, one step at a time. Null where a step is missing, so that the version cannot be read.
  */
-export function upgraded(document: OldDocument, from: number, { version, upgrades }: UpgradePath): OldDocument | null {
+export function upgrade(document: OldDocument, from: number, { version, upgrades }: UpgradePath): OldDocument | null {
   if (from === version) return document;
   const step = upgrades[from];
-  return step ? upgraded({ ...step(document), version: from + 1 }, from + 1, { version, upgrades }) : null;
+  return step ? upgrade({ ...step(document), version: from + 1 }, from + 1, { version, upgrades }) : null;
 }
 
 /** The fields of a kind that upgrading needs. */

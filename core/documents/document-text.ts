@@ -1,6 +1,6 @@
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { type OldDocument, upgraded, type UpgradePath } from './document-kind.ts';
+import { type OldDocument, upgrade, type UpgradePath } from './document-kind.ts';
 
 /** A check of a value against the schema of a document; it is passed in, since the core knows no validator. */
 export type ReadValue<Document> = (value: unknown) => Reading<Document>;
@@ -32,7 +32,7 @@ export function readDocument<Document>(value: unknown, kind: ReadableKind, readV
   if (format !== kind.format) return damaged(`its format is ${JSON.stringify(format ?? null)}`);
   if (typeof version !== 'number') return damaged('it does not say its version');
   if (version > kind.version) return badReading(at(documentIssue('newer-version', { version, known: kind.version })));
-  const current = upgraded(value, version, kind);
+  const current = upgrade(value, version, kind);
   return current ? readValue(current) : damaged(`its version is ${version}`);
 }
 

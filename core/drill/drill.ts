@@ -46,7 +46,7 @@ export type Alteration =
   | { readonly what: 'measures-left-out'; readonly count: number }
   /** The drill does not go on into the measures of the piece, because no hand plays both in a row. */
   | { readonly what: 'without-the-piece' }
-  /** What was asked for does not occur at all; another finger, distance or string is used. */
+  /** The thing asked for does not occur at all; another finger, distance or string is used. */
   | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
   | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }
   | { readonly what: 'other-string'; readonly string: string }

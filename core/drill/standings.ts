@@ -119,7 +119,7 @@ export function lettersBetween(from: Standing, to: Standing): number {
 }
 
 /** Writes the note of a standing as a drill has it, a quarter long unless another length (of a whole note) is given. */
-export function fingered({ pitch, string, placement, label }: Standing, duration = '1/4'): DrillNote {
+export function drillNoteOf({ pitch, string, placement, label }: Standing, duration = '1/4'): DrillNote {
   return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration };
 }
 

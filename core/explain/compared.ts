@@ -31,7 +31,7 @@ export function keptOutBy(chosen: Solved, other: readonly Placement[]): 'asked' 
 const MARGIN = 1;
 
 /** Prices both ways where they part, with the formulas the search minimised. */
-export function compared(solved: Solved, way: Way): Compared {
+export function compareWay(solved: Solved, way: Way): Compared {
   const apart = way.choices.flatMap((choice, order) => (choice === solved.way.choices[order] ? [] : [order]));
   const from = Math.max(0, (apart[0] ?? 0) - MARGIN);
   const to = Math.min(way.choices.length - 1, (apart[apart.length - 1] ?? -1) + MARGIN);

@@ -25,7 +25,7 @@ export function beyondGround(at: At, before: Placement): Ground | null {
     if (order > at.order && here && isShiftAt(solved, here, order)) break;
     // A place that the brief excludes still lies in the position.
     if (!placementsOfNote(solved.task, order).some((placement) => placement.finger === '0' || liesIn(at, before, placement))) {
-      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
+      return { kind: 'beyond', written: writtenPitchAt({ ...at, order }), position: positionBefore(at, before) };
     }
   }
   return null;
@@ -46,7 +46,7 @@ export function liesInGround(at: At, fewest: number): Ground | null {
   const naming = namingPlacement(stay);
   if (last - at.order + 1 < fewest || !naming || inThumbPosition(naming)) return null;
   const position = positionOf(taskAt(task)(steps[at.order]?.index ?? 0), naming);
-  return { kind: 'lies-in', position, until: writtenAt({ ...at, order: last }) };
+  return { kind: 'lies-in', position, until: writtenPitchAt({ ...at, order: last }) };
 }
 
 /** Finds why the moment of a shift is a good one; null where there is no such reason. */
@@ -107,7 +107,7 @@ export function spansGround(at: At, here: Placement): Ground | null {
   if (!low || !high) return null;
   const { finger, semitonesAboveOpen } = high.placement;
   if (semitonesAboveOpen - low.placement.semitonesAboveOpen !== Number(finger)) return null;
-  return { kind: 'spans', low: writtenAt({ ...at, order: low.order }), high: writtenAt({ ...at, order: high.order }), finger };
+  return { kind: 'spans', low: writtenPitchAt({ ...at, order: low.order }), high: writtenPitchAt({ ...at, order: high.order }), finger };
 }
 
 /** Tells whether two notes are on one string, with the block of the cello's hand in one place. */
@@ -139,7 +139,7 @@ function positionBefore({ through: { solved }, order }: At, before: Placement): 
 }
 
 /** Gives the pitch of a note as the player reads it, documents' form. */
-export function writtenAt(at: At): string {
+export function writtenPitchAt(at: At): string {
   const { task } = at.through.solved;
   const note = task.line.notes[lineIndex(at)];
   const stringIndex = at.through.solved.placements[at.order]?.stringIndex ?? 0;

@@ -8,7 +8,7 @@ import { candidatesFor } from '#core/search/candidates';
 import { fingeringLabel, type Way } from '#core/search/ways';
 import { asksOfWholeLine, placementsAt, placementsOfNote, type Solved } from '#core/solve';
 import { CLEAR_FROM, EQUAL_BELOW } from '#core/weights';
-import { compared } from './compared.ts';
+import { compareWay } from './compared.ts';
 import {
   type At,
   belowOpenGround,
@@ -20,7 +20,7 @@ import {
   openName,
   spansGround,
   underHandGround,
-  writtenAt,
+  writtenPitchAt,
 } from './grounds.ts';
 import type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
@@ -44,7 +44,7 @@ export function* reasonsOf(through: Through, note: number | null = null): Steps<
     if (count % NOTES_A_STEP === NOTES_A_STEP - 1) yield;
     reasons.push(...reasonsAt(through, order, note !== null));
   }
-  return toldOnce(reasons);
+  return withoutRepeats(reasons);
 }
 
 /** A reason, and the line that is its evidence as one text; null where no line is. */
@@ -58,7 +58,7 @@ interface Found {
  * Removes repetitions. One line is evidence once: a later reason that rests on it gives its ground alone, and a shift without another
  * ground says where the line then lies. A note that comes again, played the same way, has been explained.
  */
-function toldOnce(found: readonly Found[]): readonly Reason[] {
+function withoutRepeats(found: readonly Found[]): readonly Reason[] {
   const lines = new Set<string>();
   const notes = new Set<string>();
   return found.flatMap(({ at, reason, line }): readonly Reason[] => {
@@ -134,13 +134,13 @@ function shiftReasons(at: At, before: Placement, asked: boolean): readonly Found
   const why = fewer ?? around;
   const ground = beyondGround(at, before) ?? liesInGround(at, A_PART);
   return [
-    found(
+    reasonFound(
       at,
       'shift',
-      why ? otherwise(at, why) : needed(at, staysHigher(at, window) ? { lacks: 'high-place' } : { lacks: 'shift-near' }),
+      why ? otherwise(at, why) : evidenceOfNeed(at, staysHigher(at, window) ? { lacks: 'high-place' } : { lacks: 'shift-near' }),
       ground,
     ),
-    ...(atOnce ? [found(at, 'shift-here', otherwise(at, atOnce), momentGround(at, before))] : []),
+    ...(atOnce ? [reasonFound(at, 'shift-here', otherwise(at, atOnce), momentGround(at, before))] : []),
   ];
 }
 
@@ -163,13 +163,13 @@ function crossingReason(at: At, before: Placement): Found {
     does: () => ({ does: 'on-string', string }),
     lacks: { lacks: 'other-string', string },
   });
-  return found(at, 'crossing', other, belowOpenGround(at, before) ?? underHandGround(at, before));
+  return reasonFound(at, 'crossing', other, belowOpenGround(at, before) ?? underHandGround(at, before));
 }
 
 function extensionReason(at: At, here: Placement): Found {
   const about = here.shape === 'pivoted' ? 'pivot' : 'extension';
   const other = without(at, (placement) => !standsOutside(placement), { does: () => ({ does: 'rests' }), lacks: { lacks: 'extension' } });
-  return found(at, about, other, spansGround(at, here));
+  return reasonFound(at, about, other, spansGround(at, here));
 }
 
 /**
@@ -180,13 +180,13 @@ function openReason(at: At, before: Placement | undefined): Found {
   const { task, placements } = at.through.solved;
   const here = placements[at.order];
   const ground = before && before.stringIndex !== here?.stringIndex ? underHandGround(at, before) : null;
-  if (ground) return found(at, 'open-string', null, ground);
+  if (ground) return reasonFound(at, 'open-string', null, ground);
   const other = without(at, (placement) => placement.finger !== '0', {
     does: ({ finger }) => ({ does: 'stops-it', finger }),
     lacks: { lacks: 'open-string' },
   });
   const isLowest = here?.stringIndex === task.instrument.strings.length - 1;
-  return found(at, 'open-string', other, isLowest && other.evidence.kind === 'needed' ? { kind: 'lowest-string' } : null);
+  return reasonFound(at, 'open-string', other, isLowest && other.evidence.kind === 'needed' ? { kind: 'lowest-string' } : null);
 }
 
 /**
@@ -195,12 +195,12 @@ function openReason(at: At, before: Placement | undefined): Found {
  */
 function fingerReason(at: At, here: Placement): Found {
   const open = opensInstead(at, here) ? without(at, (placement) => placement.finger === '0', AGAINST_OPEN) : null;
-  if (open?.evidence.kind === 'costlier' || open?.evidence.kind === 'asked') return found(at, 'finger', open);
+  if (open?.evidence.kind === 'costlier' || open?.evidence.kind === 'asked') return reasonFound(at, 'finger', open);
   const other = without(at, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger, {
     does: ({ finger }) => ({ does: 'takes-finger', finger }),
     lacks: { lacks: 'this-finger', string: openName(at, here) },
   });
-  return found(at, 'finger', other);
+  return reasonFound(at, 'finger', other);
 }
 
 const AGAINST_OPEN: Otherwise = { does: () => ({ does: 'takes-finger', finger: '0' }), lacks: { lacks: 'high-place' } };
@@ -219,7 +219,7 @@ interface Evidenced extends Pick<Found, 'line'> {
 
 /** Compares another way with the one chosen; it can be clearly cheaper only where the brief asks something of the whole line. */
 function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
-  const difference = compared(solved, way);
+  const difference = compareWay(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
   const kind = difference.deltaThousandths < 0 && asksOfWholeLine(solved.task) ? 'asked' : 'costlier';
   return { evidence: { kind, instead: does, compared: difference }, line };
@@ -242,7 +242,7 @@ interface Otherwise {
 function without(at: At, wanted: (placement: Placement) => boolean, { does, lacks }: Otherwise): Evidenced {
   const way = at.through.withNote(at.order, wanted);
   if (way) return instead(at, way, does(placementIn(at, way)));
-  return needed(at, liesHigher(at, wanted) ? { lacks: 'high-place' } : lacks);
+  return evidenceOfNeed(at, liesHigher(at, wanted) ? { lacks: 'high-place' } : lacks);
 }
 
 /**
@@ -278,16 +278,16 @@ function everyPlacement({ task, steps }: Solved, order: number): readonly Placem
   return candidatesFor(taskAt(task)(step.index), placementsOfNote(task, order), task.locks.get(step.index) ?? null, step.role.first);
 }
 
-function needed(at: At, without: Without): Evidenced {
+function evidenceOfNeed(at: At, without: Without): Evidenced {
   const locked = at.through.solved.task.locks.has(lineIndex(at));
   return { evidence: locked ? { kind: 'locked' } : { kind: 'needed', without }, line: null };
 }
 
-/** Where the note lies nowhere else the ground says all. */
-function found(at: At, about: ReasonAbout, evidenced: Evidenced | null, ground: Ground | null = null): Found {
+/** The ground says all where the note lies nowhere else. */
+function reasonFound(at: At, about: ReasonAbout, evidenced: Evidenced | null, ground: Ground | null = null): Found {
   const saysAll = ground !== null && evidenced?.evidence.kind === 'needed';
   const evidence = saysAll ? null : (evidenced?.evidence ?? null);
-  return { at, reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line: evidenced?.line ?? null };
+  return { at, reason: { about, note: lineIndex(at), written: writtenPitchAt(at), ground, evidence }, line: evidenced?.line ?? null };
 }
 
 /**

@@ -56,7 +56,7 @@ export function throughOf(solved: Solved): Through {
       oneHand(sums, throughNote(sums, order, wanted), () =>
         restricted(solved.lattice, (placement, layer) => layer !== order || wanted(placement)),
       ),
-    withoutShift: (from, to) => oneHand(sums, unshifted(sums, from, to), () => withoutShifts(solved.lattice, from, to)),
+    withoutShift: (from, to) => oneHand(sums, wayWithoutShift(sums, from, to), () => withoutShifts(solved.lattice, from, to)),
     withShifts: (most) => {
       if (most > MOST_COUNTED.shifts || lattice.layers.length > MOST_COUNTED.notes) return null;
       counted ??= cheapestWaysByShifts(lattice, most);
@@ -116,7 +116,7 @@ function sumAt(sums: Sums, layer: number, place: number): number {
 }
 
 /** Runs the recurrence again over the window alone, with shifts barred; outside it the sums are known. */
-function unshifted({ priced: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
+function wayWithoutShift({ priced: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
   let best = forward.sums[from];
   const links: Uint16Array[] = [];
   for (let index = from; index < to; index += 1) {

@@ -56,7 +56,7 @@ function comparedPlans(before: Plan, after: Plan): WhatChanged {
     widestMm: [widestMm(before), widestMm(after)],
     nowStretched: those((was, is) => !isStretched(was) && isStretched(is)),
     nowComfortable: those((was, is) => isStretched(was) && !isStretched(is)),
-    movedMm: Math.max(0, ...alike.slice(0, MOST_COMPARED).map((index) => moved(before, after, index))),
+    movedMm: Math.max(0, ...alike.slice(0, MOST_COMPARED).map((index) => distanceMoved(before, after, index))),
   };
 }
 
@@ -71,7 +71,7 @@ function widestMm({ notes }: Plan): number {
   return notes.reduce((widest, note) => Math.max(widest, note.kind === 'note' ? (note.reach?.needMm ?? 0) : 0), 0);
 }
 
-function moved(before: Plan, after: Plan, index: number): number {
+function distanceMoved(before: Plan, after: Plan, index: number): number {
   const [was, is] = [before.notes[index], after.notes[index]];
   return was?.kind === 'note' && is?.kind === 'note' ? Math.abs(is.stops[0].mmFromNut - was.stops[0].mmFromNut) : 0;
 }

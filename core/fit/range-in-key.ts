@@ -61,11 +61,11 @@ function scaleToTheEnd(brief: Brief, tonics: RangeInKey['tonics'], above: number
   const further = octaves < tonics.octaves ? MOST_FURTHER : Math.min(MOST_FURTHER, above);
   const { from: _, turn: __, further: ___, ...plain } = material;
   const there = { ...plain, tonic: tonics.lowest, octaves, ...(further > 0 ? { further } : {}) };
-  return told(there) === told(material) ? null : { ...brief, material: there };
+  return describeMaterial(there) === describeMaterial(material) ? null : { ...brief, material: there };
 }
 
-function told(material: Material): string {
-  return materialPart(material.kind).told(material);
+function describeMaterial(material: Material): string {
+  return materialPart(material.kind).describe(material);
 }
 
 /** Lists the notes of a key that the limits of a brief allow, the longest row of them. */

@@ -38,7 +38,7 @@ export function toCsv(plan: Plan): readonly CsvRow[] {
       measure: measure?.number ?? '',
       beat: measure ? Number((intoMeasure(measure, note.onset) * measure.meter.beatValue + 1).toFixed(3)) : '',
       length: formatFraction(note.duration),
-      ...fingered(planned),
+      ...fingeringCells(planned),
       'shift mm': arrivals.has(index) ? Math.round(arrivals.get(index) ?? 0) : '',
       'slurred to next': note.kind === 'note' && note.slurredToNext ? 'yes' : '',
     };
@@ -49,7 +49,7 @@ type Fingered = Omit<CsvRow, 'note' | 'measure' | 'beat' | 'length' | 'shift mm'
 
 const REST: Fingered = { written: 'rest', sounding: '', string: '', 'open string': '', finger: '', position: '', 'mm from nut': '' };
 
-function fingered(planned: PlannedNote | undefined): Fingered {
+function fingeringCells(planned: PlannedNote | undefined): Fingered {
   if (planned?.kind !== 'note') return REST;
   const each = (cell: (stop: Stop) => string | number): string => planned.stops.map(cell).join('+');
   return {

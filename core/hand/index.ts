@@ -1,7 +1,7 @@
 export { isAugmentedSecond, standApart } from './apart.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
-export { remembered, rememberedInKey } from './remembered.ts';
+export { remember as remembered, rememberInKey as rememberedInKey } from './remembered.ts';
 export { HandSchool } from './school.ts';
 export { schoolsOf } from './schools.ts';
 export {

@@ -11,7 +11,7 @@ const MOST_KEPT = 500;
  * Remembers the placements of a hand that depends on no key: a note on a string has the same placements in every line, so they are worked
  * out once.
  */
-export function remembered(placementsOf: PlacementsOf): PlacementsOf {
+export function remember(placementsOf: PlacementsOf): PlacementsOf {
   const known = new Map<string, readonly Placement[]>();
   return (note) => {
     const name = `${note.stringIndex} ${note.semitonesAboveOpen} ${note.letterSteps.join()} ${note.chromatic}`;
@@ -27,10 +27,10 @@ export function remembered(placementsOf: PlacementsOf): PlacementsOf {
 /**
  * Remembers the placements of a hand whose first finger stands where the key puts it, for as long as the strings in that key are in use.
  */
-export function rememberedInKey(placementsOf: PlacementsOf): PlacementsOf {
+export function rememberInKey(placementsOf: PlacementsOf): PlacementsOf {
   const inKey = new WeakMap<KeyedStrings, PlacementsOf>();
   return (note) => {
-    const known = inKey.get(note.keyed) ?? remembered(placementsOf);
+    const known = inKey.get(note.keyed) ?? remember(placementsOf);
     inKey.set(note.keyed, known);
     return known(note);
   };

@@ -32,10 +32,10 @@ export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: 
   const leading = audible[strength.indexOf(Math.max(...strength))] ?? 1;
   let hz = roughHz;
   const sound = { samples, sampleRate, size };
-  for (const share of DISTANCES) hz = corrected(sound, Math.max(1, Math.floor(room * share)), leading, hz).hz;
+  for (const share of DISTANCES) hz = correctHz(sound, Math.max(1, Math.floor(room * share)), leading, hz).hz;
   let [sum, weights] = [0, 0];
   for (const partial of audible) {
-    const { hz: own, magnitude } = corrected(sound, room, partial, hz);
+    const { hz: own, magnitude } = correctHz(sound, room, partial, hz);
     const weight = (magnitude * partial) ** 2;
     sum += own * weight;
     weights += weight;
@@ -54,7 +54,7 @@ interface Compared {
 }
 
 /** Corrects the frequency `hz` by the turn of one of its partials from one stretch to the one `distance` samples later. */
-function corrected(
+function correctHz(
   { samples, sampleRate, size }: Compared,
   distance: number,
   partial: number,

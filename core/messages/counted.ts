@@ -1,7 +1,7 @@
 const ENGLISH = new Intl.PluralRules('en');
 
 /** Writes a number with the noun that goes with it: "1 shift", "3 shifts". */
-export function counted(count: number, one: string, many: string): string {
+export function countText(count: number, one: string, many: string): string {
   return `${count} ${nounFor(count, one, many)}`;
 }
 
@@ -13,6 +13,6 @@ export function nounFor(count: number, one: string, many: string): string {
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 
 /** Writes a list: "a, b and c". */
-export function listed(parts: readonly string[]): string {
+export function listText(parts: readonly string[]): string {
   return LIST.format(parts);
 }

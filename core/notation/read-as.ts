@@ -11,9 +11,9 @@ export function asFingered(plan: Plan): ReadAs {
   return (index) => {
     const sound = plan.notes[index];
     if (sound?.kind !== 'note') return [];
-    const [sounding] = written(sound.stops[0].written);
-    if (sound.partner?.does === 'touches' && sounding) return [stoppedUnder(sounding), ...written(sound.partner.written)];
-    return sound.stops.flatMap((stop) => written(stop.written));
+    const [sounding] = readPitches(sound.stops[0].written);
+    if (sound.partner?.does === 'touches' && sounding) return [stoppedUnder(sounding), ...readPitches(sound.partner.written)];
+    return sound.stops.flatMap((stop) => readPitches(stop.written));
   };
 }
 
@@ -22,7 +22,7 @@ export function stoppedUnder(sounding: Pitch): Pitch {
   return { ...sounding, octave: sounding.octave - STOPPED_HARMONIC_ABOVE / 12 };
 }
 
-function written(text: string): readonly Pitch[] {
+function readPitches(text: string): readonly Pitch[] {
   const pitch = parsePitch(text);
   return pitch.ok ? [pitch.value] : [];
 }

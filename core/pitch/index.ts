@@ -13,10 +13,10 @@ export {
   type Pitch,
   pitchAt,
   pitchLabel,
-  respelled,
+  respell as respelled,
   samePitch,
   semitonesOf,
   stepsOf,
-  transposedBy,
+  transpose as transposedBy,
 } from './pitch.ts';
 export { PitchText } from './schema.ts';

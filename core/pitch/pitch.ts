@@ -55,12 +55,12 @@ export function pitchAt(steps: number, semitones: number): Pitch | null {
 }
 
 /** Gives the pitch an interval above; null when it would need more than a double accidental. */
-export function transposedBy(pitch: Pitch, interval: Interval): Pitch | null {
+export function transpose(pitch: Pitch, interval: Interval): Pitch | null {
   return pitchAt(stepsOf(pitch) + interval.steps, semitonesOf(pitch) + interval.semitones);
 }
 
 /** Spells the same sound on the next letter up (`1`) or down (`−1`): F♯ as G♭; null beyond double accidentals. */
-export function respelled(pitch: Pitch, letterSteps: 1 | -1): Pitch | null {
+export function respell(pitch: Pitch, letterSteps: 1 | -1): Pitch | null {
   return pitchAt(stepsOf(pitch) + letterSteps, semitonesOf(pitch));
 }
 

@@ -12,7 +12,7 @@ const FIRST_LEARNT = 2;
  * Proposes what a teacher tries before moving a beginner's double stops to a higher position: their notes one after the other. Nothing
  * where other positions are allowed, for material other than double stops, and where something is asked of single notes.
  */
-export function brokenUp(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
+export function breakUp(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
   if (!staysLow(brief)) return [];
   const { material } = brief;
   if (material.kind === 'double-stops') {

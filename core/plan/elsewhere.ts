@@ -21,7 +21,7 @@ export function elsewhere(brief: Brief): readonly Relaxation[] {
   const others = material.kind === 'double-stops' ? DOUBLE_STOP_INTERVALS.map((interval) => ({ ...material, interval })) : [];
   return [material, ...others]
     .flatMap(inOctaves)
-    .filter((moved) => materialPart(moved.kind).told(moved) !== materialPart(material.kind).told(material))
+    .filter((moved) => materialPart(moved.kind).describe(moved) !== materialPart(material.kind).describe(material))
     .map((moved) => ({ words: wordsOf(brief, material, moved), brief: { ...brief, material: moved } }));
 }
 

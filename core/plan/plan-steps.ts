@@ -3,7 +3,7 @@ import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { attempt, solvedOrWhy } from '#core/solve';
 import { otherFingerings } from './others/other-fingerings.ts';
-import { relaxed } from './relaxed.ts';
+import { relax } from './relaxed.ts';
 import type { PlanOutcome } from './types.ts';
 
 /** The options of a call beyond the best plan. */
@@ -18,7 +18,7 @@ export interface PlanOptions {
 export function* planSteps(brief: Brief, { alternatives = 0, onProgress }: PlanOptions = {}): Steps<PlanOutcome> {
   const tried = attempt(brief, onProgress);
   const solved = solvedOrWhy(tried);
-  if (!solved.ok) return { ...solved, relaxed: yield* relaxed(brief, solved.issues, tried) };
+  if (!solved.ok) return { ...solved, relaxed: yield* relax(brief, solved.issues, tried) };
   const best = describe(solved.value);
   return { ok: true, value: { best, alternatives: yield* otherFingerings(solved.value, best, alternatives) } };
 }

@@ -6,7 +6,7 @@ import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { type Attempt, possibleShiftCounts, solveBrief } from '#core/solve';
-import { brokenUp } from './broken-up.ts';
+import { breakUp } from './broken-up.ts';
 import { elsewhere } from './elsewhere.ts';
 import type { Relaxation, Relaxed } from './types.ts';
 
@@ -25,12 +25,12 @@ interface Relaxations {
  * instrument does not have, a scale or the like is tried in the nearest octave; null where nothing helps. `tried` is the attempt at the
  * brief itself.
  */
-export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt): Steps<Relaxed | null> {
+export function* relax(brief: Brief, issues: readonly Issue[], tried: Attempt): Steps<Relaxed | null> {
   const limited = issues.some((issue) => isAbout(issue, 'limit', 'lock'));
   const out = issues.some((issue) => isAbout(issue, 'range'));
   const groupings = limited
     ? [
-        [{ tries: brokenUp(brief, issues), weigh: 'first' as const }],
+        [{ tries: breakUp(brief, issues), weigh: 'first' as const }],
         smallSteps(brief, issues, tried),
         [wholeLimits(brief)],
         [everything(brief)],
@@ -40,14 +40,14 @@ export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt)
       : [];
   for (const groups of groupings) {
     const plans: Relaxed[] = [];
-    for (const group of groups) plans.push(...(yield* planned(group)));
+    for (const group of groups) plans.push(...(yield* planRelaxations(group)));
     const [best] = plans.toSorted((one, other) => one.plan.cost.totalThousandths - other.plan.cost.totalThousandths);
     if (best) return best;
   }
   return null;
 }
 
-function* planned({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
+function* planRelaxations({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
   const plans: Relaxed[] = [];
   for (const { words, brief } of tries) {
     const solved = solveBrief(brief);

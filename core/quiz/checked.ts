@@ -12,7 +12,7 @@ export interface CheckedAnswer {
 }
 
 /** Checks an answer: every answer is asked for, none too many. */
-export function checkedAnswer(question: Pick<QuizQuestion, 'kind' | 'answers'>, given: readonly string[]): CheckedAnswer {
+export function checkAnswer(question: Pick<QuizQuestion, 'kind' | 'answers'>, given: readonly string[]): CheckedAnswer {
   const missing = question.answers.filter((answer) => !given.includes(answer));
   const right = missing.length === 0 && given.every((each) => question.answers.includes(each));
   const [answer = '', one = ''] = [question.answers[0], given[0]];

@@ -20,7 +20,7 @@ export type ById = ReadonlyMap<string, QuizQuestion>;
  * Finds the question whose answer was given in place of the right one: of the same kind in the same position, on the same string first;
  * null for none.
  */
-export function takenFor(pool: ById, { question, right, given }: GivenAnswer): QuizQuestion | null {
+export function questionTakenFor(pool: ById, { question, right, given }: GivenAnswer): QuizQuestion | null {
   const asked = pool.get(question);
   if (!asked || right) return null;
   const wrong = given.filter((each) => !asked.answers.includes(each));
@@ -42,7 +42,7 @@ function stringOf(question: QuizQuestion): string | null {
 export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): readonly Confusion[] {
   const found = new Map<string, Confusion>();
   for (const [order, answer] of history.entries()) {
-    const [asked, other] = [pool.get(answer.question), takenFor(pool, answer)];
+    const [asked, other] = [pool.get(answer.question), questionTakenFor(pool, answer)];
     if (!asked || !other) continue;
     const name = [asked.id, other.id].toSorted().join('\n');
     const before = found.get(name);

@@ -1,5 +1,5 @@
 import { type Grade, keptAfter, type Kept } from '#core/spacing';
-import { type ById, takenFor } from './confusions.ts';
+import { type ById, questionTakenFor } from './confusions.ts';
 import type { GivenAnswer } from './question.ts';
 import type { Quizzed } from './quiz.ts';
 
@@ -59,22 +59,22 @@ export interface AskedSoFar {
 export function nextQuestion(pool: readonly Quizzed[], so: AskedSoFar): NextQuestion | null {
   const byId = new Map(pool.map((each) => [each.id, each]));
   const last = so.history[so.history.length - 1]?.question;
-  const confused = confusedNow(byId, so.history).find((id) => id !== last);
+  const confused = recentConfusions(byId, so.history).find((id) => id !== last);
   const soon = confused === undefined ? undefined : byId.get(confused);
   if (soon) return { question: soon, because: 'confused' };
   const kept = keptQuestions(so.history.filter(({ question }) => byId.has(question)));
   // The same question comes twice in a row only where nothing else is left.
   return (
-    spaced(
+    nextSpaced(
       pool.filter(({ id }) => id !== last),
       kept,
       so,
-    ) ?? spaced(pool, kept, so)
+    ) ?? nextSpaced(pool, kept, so)
   );
 }
 
 /** Chooses a question that is due, else a new one, else the one that is due next. */
-function spaced(pool: readonly Quizzed[], kept: ReadonlyMap<string, Kept>, so: AskedSoFar): NextQuestion | null {
+function nextSpaced(pool: readonly Quizzed[], kept: ReadonlyMap<string, Kept>, so: AskedSoFar): NextQuestion | null {
   const dueAt = ({ id }: Quizzed): number => kept.get(id)?.due ?? Infinity;
   const [soonest] = pool.filter(({ id }) => kept.has(id)).toSorted((one, other) => dueAt(one) - dueAt(other));
   if (soonest && dueAt(soonest) <= so.now) return { question: soonest, because: 'due' };
@@ -84,10 +84,10 @@ function spaced(pool: readonly Quizzed[], kept: ReadonlyMap<string, Kept>, so: A
 }
 
 /** Lists questions that were taken for another in the last answers, with that other one, and not asked since; the oldest first. */
-function confusedNow(pool: ById, history: readonly GivenAnswer[]): readonly string[] {
+function recentConfusions(pool: ById, history: readonly GivenAnswer[]): readonly string[] {
   const from = Math.max(0, history.length - SOON);
   return history.slice(from).flatMap((answer, order) => {
-    const other = takenFor(pool, answer);
+    const other = questionTakenFor(pool, answer);
     if (!other) return [];
     const since = new Set(history.slice(from + order + 1).map(({ question }) => question));
     return [other.id, answer.question].filter((id) => !since.has(id));
@@ -103,11 +103,11 @@ function newToday({ history, today }: AskedSoFar): number {
 /** Sorts new questions: the player's own first; among them kinds and strings mixed, always in the same way. */
 function newInOrder(pool: readonly Quizzed[]): readonly Quizzed[] {
   const ownFirst = (one: Quizzed, other: Quizzed): number => Number(other.own) - Number(one.own);
-  return pool.toSorted((one, other) => ownFirst(one, other) || scattered(one.id) - scattered(other.id));
+  return pool.toSorted((one, other) => ownFirst(one, other) || scatter(one.id) - scatter(other.id));
 }
 
 /** Gives a number that looks random and is always the same for a text: FNV-1a, 32 bits. */
-function scattered(text: string): number {
+function scatter(text: string): number {
   let hash = 0x811c9dc5;
   for (const letter of text) hash = Math.imul(hash ^ (letter.codePointAt(0) ?? 0), 0x01000193);
   return hash >>> 0;

@@ -5,7 +5,7 @@
 export type Steps<Value> = Generator<undefined, Value, undefined>;
 
 /** Takes all steps at once. */
-export function finished<Value>(steps: Steps<Value>): Value {
+export function finish<Value>(steps: Steps<Value>): Value {
   for (;;) {
     const step = steps.next();
     if (step.done === true) return step.value;

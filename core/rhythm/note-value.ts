@@ -52,7 +52,7 @@ export function writtenLengths(length: Fraction): readonly NoteValue[] | null {
  * Gives the written values of a length that begins at a moment of the line: one that begins within a tuplet fills it first, and the rest is
  * tied on. `tupletFrom` is where that tuplet begins (`tupletStarts`); it has no effect in plain time.
  */
-export function writtenFrom(onset: Fraction, length: Fraction, tupletFrom: Fraction = ZERO): readonly NoteValue[] | null {
+export function writeFrom(onset: Fraction, length: Fraction, tupletFrom: Fraction = ZERO): readonly NoteValue[] | null {
   if (isPlain(onset)) return isPlain(length) ? plainValues(length) : afterWhole(length);
   const within = subtractFractions(onset, tupletFrom);
   const most = toEndOfTuplet(within);
@@ -60,7 +60,7 @@ export function writtenFrom(onset: Fraction, length: Fraction, tupletFrom: Fract
   if (compareFractions(length, most) <= 0) return writtenLengths(length);
   const toBeat = toNext(within, BEAT);
   const inTuplet = writtenLengths(toBeat)?.length === 1 ? toBeat : most;
-  const left = writtenFrom(addFractions(onset, inTuplet), subtractFractions(length, inTuplet), addFractions(onset, inTuplet));
+  const left = writeFrom(addFractions(onset, inTuplet), subtractFractions(length, inTuplet), addFractions(onset, inTuplet));
   const first = writtenLengths(inTuplet);
   return first && left && [...first, ...left];
 }

@@ -18,6 +18,6 @@ export function attempt(brief: Brief, onProgress?: (share: number) => void): Att
   if (!task.ok) return { kind: 'unread', issues: task.issues };
   const layers = laid(task.value, onProgress);
   if (!layers.ok) return { kind: 'blocked', task: task.value, index: layers.index };
-  const solved = solve(layers.laid);
-  return solved ? { kind: 'solved', solved } : { kind: 'no-way', laid: layers.laid };
+  const solved = solve(layers.layOut);
+  return solved ? { kind: 'solved', solved } : { kind: 'no-way', laid: layers.layOut };
 }

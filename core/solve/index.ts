@@ -8,7 +8,7 @@ export {
   asksOfWholeLine,
   laid,
   type Laid,
-  laidAgain,
+  layOutAgain as laidAgain,
   possibleShiftCounts,
   solve,
   type Solved,

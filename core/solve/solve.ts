@@ -32,7 +32,7 @@ export interface Solved extends Laid {
 }
 
 /** A task laid out, or the line index of the first note without candidate. */
-export type LaidOrBlocked = { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number };
+export type LaidOrBlocked = { readonly ok: true; readonly layOut: Laid } | { readonly ok: false; readonly index: number };
 
 /** Lays a task out, or returns the first note without candidate. */
 export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
@@ -40,11 +40,11 @@ export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBl
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };
   const task = { ...read, homes: homesIn(read, steps) };
-  return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
+  return { ok: true, layOut: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
 }
 
 /** Prices a line laid out already as another reading of its brief does: the same placements, for other wishes. */
-export function laidAgain(known: Laid, read: Task): Laid {
+export function layOutAgain(known: Laid, read: Task): Laid {
   const steps = stepsAgain(read, known.steps);
   const task = { ...read, homes: homeIsFirst(read) ? new Set<number>() : known.task.homes };
   return { task, steps, lattice: buildLattice(task, steps) };

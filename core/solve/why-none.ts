@@ -30,7 +30,7 @@ export function whyNone(line: Task, index: number): Unread {
 function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every: readonly Placement[]): Issue {
   if (every.length === 0) return nowhere(task, note);
   const wanted = every.filter((placement) => keepsLock(task.hand, placement, lock));
-  return lock && wanted.length === 0 ? impossibleLock(task, note.pitch, lock) : excluded(task, note, lock, wanted);
+  return lock && wanted.length === 0 ? impossibleLock(task, note.pitch, lock) : explainExclusion(task, note, lock, wanted);
 }
 
 /**
@@ -120,7 +120,7 @@ interface Barrier {
 }
 
 /** Finds the single barrier that, lifted, would let the note in; where none does, all that stand in the way. */
-function excluded(
+function explainExclusion(
   task: Task,
   { pitch, upper }: Pick<WantedNote, 'pitch' | 'upper'>,
   lock: NoteLock | null,

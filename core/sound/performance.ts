@@ -91,10 +91,10 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     const { onset, length } = timeOf(index);
     const seconds = length * secondsPerWhole;
     const shift = shifts.get(index);
-    return playedOut(plan, note, {
+    return playOut(plan, note, {
       note: index,
       at: (onset - start) * secondsPerWhole,
-      ...heldFor(plan.line, index, { seconds, slursOn: index < to }),
+      ...soundingTimeOf(plan.line, index, { seconds, slursOn: index < to }),
       hz: hzOf(note),
       slurred: index > from && inOneBow(plan.line.notes[index - 1]),
       accent: isAccented(plan.line, index),
@@ -115,7 +115,7 @@ const SOUNDS_FOR: Readonly<Record<Articulation, number>> = {
 };
 
 /** Gives the time for which a note sounds, and whether its bow goes on: a short note stops it, within a slur too. */
-function heldFor(
+function soundingTimeOf(
   { notes }: Plan['line'],
   index: number,
   { seconds, slursOn }: Pick<PlayedNote, 'seconds' | 'slursOn'>,
@@ -224,8 +224,8 @@ function hzAt(plan: Plan, { open, semitonesAboveOpen }: InBetweenNote): number {
 const LOWER_TWO = { seconds: 0.25, mostShare: 1 / 3 } as const;
 
 /** Writes a note as the bow plays it: a chord two and two, in one bow; a note with its ornament played out. */
-function playedOut(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
-  if (played.hz.length <= 2) return ornamented(plan, note, played);
+function playOut(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
+  if (played.hz.length <= 2) return playOrnament(plan, note, played);
   const seconds = Math.min(LOWER_TWO.seconds, LOWER_TWO.mostShare * played.seconds);
   const lower: PlayedNote = { ...played, seconds, hz: played.hz.slice(0, 2), slursOn: true, slide: null };
   const upper: PlayedNote = {
@@ -246,7 +246,7 @@ const ORNAMENT = { trillSeconds: 0.085, mordentSeconds: 0.09, mostShare: 0.25 } 
  * Plays out the ornament of a note, in one bow. A trill begins on the note, changes with the one above and comes back to rest on its own; a
  * mordent touches the other note once.
  */
-function ornamented(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
+function playOrnament(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
   const otherHz = ornamentHz(plan, note);
   if (otherHz === null) return [played];
   const trill = note.partner?.does === 'trill';

@@ -33,7 +33,7 @@ const scheduler = fsrs({ enable_fuzz: false });
  * Finds when something comes back after all the times it was met, in order: at widening intervals while it is kept, within minutes after it
  * was forgotten. Null for what was never met. It uses the free spaced repetition scheduler, version 6, with its usual figures.
  */
-export function keptAfter(met: readonly Met[]): Kept | null {
+export function recallAfter(met: readonly Met[]): Kept | null {
   const [first] = met;
   if (!first) return null;
   // After a clock was put back no time has passed.

@@ -42,7 +42,7 @@ export function statementsOf(arrivals: readonly Arrival[]): readonly Statement[]
   const strings = [...new Set(arrivals.map(({ string }) => string))];
   const missed = arrivals.filter(({ miss }) => miss !== null);
   const all = COMPARED_BY.flatMap((by) => {
-    const groups = [...countedBy(by, missed, strings)].filter(
+    const groups = [...countGroups(by, missed, strings)].filter(
       ([, { flat, sharp }]) => evidenceAgainstEvenOdds(flat, sharp) >= evidenceAsked(by),
     );
     return groups.map(([group, counts]): Statement => {
@@ -67,7 +67,7 @@ export function statementsOf(arrivals: readonly Arrival[]): readonly Statement[]
 type Counts = Record<OutOfTune, number>;
 
 /** Counts misses flat and sharp of every group. */
-function countedBy(by: ComparedBy, missed: readonly Arrival[], strings: readonly string[]): ReadonlyMap<string, Counts> {
+function countGroups(by: ComparedBy, missed: readonly Arrival[], strings: readonly string[]): ReadonlyMap<string, Counts> {
   const groups = new Map<string, Counts>();
   for (const arrival of missed) {
     if (arrival.miss === null) continue;

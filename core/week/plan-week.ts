@@ -20,7 +20,7 @@ export function planWeek(items: readonly ToPractise[], choice: WeekChoice): Week
   const free = wanted.filter(({ movedTo }) => movedTo === null);
   const plans = free.reduce((product, item) => product * (daysFor(item, choice).length + 1), 1);
   const days = plans <= MOST_TRIED ? exactly(wanted, choice) : inOnePass(wanted, choice);
-  return told(wanted, days, choice);
+  return describePlan(wanted, days, choice);
 }
 
 /** Measures how good a plan is, the more important first; more is better. */
@@ -143,7 +143,7 @@ function byRank(one: readonly number[], other: readonly number[]): number {
 }
 
 /** Describes a plan: each thing in its place with the reason, and what would make room for the rest. */
-function told(items: readonly ToPractise[], days: Days, choice: WeekChoice): WeekPlan {
+function describePlan(items: readonly ToPractise[], days: Days, choice: WeekChoice): WeekPlan {
   const filled = new Filled(choice.minutes);
   for (const [index, item] of items.entries()) {
     const day = days[index] ?? null;
@@ -159,7 +159,7 @@ function told(items: readonly ToPractise[], days: Days, choice: WeekChoice): Wee
       .toSorted((one, other) => one.day - other.day || way * (one.hard - other.hard) || one.id.localeCompare(other.id))
       .map(({ id, day, reason }) => ({ id, day, reason })),
     left: items.flatMap((item, index): readonly NotPlaced[] =>
-      (days[index] ?? null) === null ? [leftOut(item, { items, days, choice, filled })] : [],
+      (days[index] ?? null) === null ? [explainLeftOut(item, { items, days, choice, filled })] : [],
     ),
   };
 }
@@ -177,7 +177,7 @@ interface Told {
   readonly filled: Filled;
 }
 
-function leftOut(item: ToPractise, { items, days, choice, filled }: Told): NotPlaced {
+function explainLeftOut(item: ToPractise, { items, days, choice, filled }: Told): NotPlaced {
   const possible = daysFor(item, choice);
   const missing = possible.filter((day) => !(item.isNew && filled.hasNew[day] === true)).map((day) => item.minutes - filled.roomOn(day));
   const [instead] = items

@@ -17,7 +17,7 @@ export function tellCautions(cautions: readonly Caution[]): void {
   try {
     sessionStorage.setItem(KEPT_AS, [...known, ...cautions].join(' '));
   } catch {
-    // Where nothing is kept they are told again, which does no harm.
+    // They are told again where nothing is kept, which does no harm.
   }
 }
 

@@ -130,7 +130,7 @@ export function wayLabel(way: { readonly finger: string; readonly upperFinger: s
 
 /** Writes in a few words what is played: "A♭ major, three octaves, up". */
 export function materialLabel({ material }: Brief): string {
-  return materialPart(material.kind).told(material);
+  return materialPart(material.kind).describe(material);
 }
 
 /** Gives the title of a piece: its name, or its material where it has none. */

@@ -235,7 +235,7 @@ async function browserOn(profile: string): Promise<BrowserContext> {
     ...CHROMIUM,
     baseURL: server.address,
     serviceWorkers: 'block',
-    // When a run is ended by hand, the trials under way are finished first.
+    // The trials under way are finished first when a run is ended by hand.
     handleSIGINT: false,
   });
   context.setDefaultTimeout(NO_PAGE_MS);

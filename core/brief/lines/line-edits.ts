@@ -14,7 +14,7 @@ import { withLocks, withMark, withMarks, withPassages, withLockedBows } from '#c
  * Writes the line out note by note, so that single notes can be changed: scales and arpeggios become a line of the teacher's own. What is
  * asked of a pattern (down as up, one pattern every octave) goes with the pattern. A brief whose material cannot be read stays as it is.
  */
-export function writtenOut(brief: Brief): Brief {
+export function writeOut(brief: Brief): Brief {
   return brief.material.kind === 'line' ? brief : asPlayed(brief);
 }
 
@@ -47,7 +47,7 @@ function isVariant({ lengths, bows, accents, lockedBows }: Rhythm): boolean {
 
 /** Changes one note of the line; a rest stays a rest unless it is given pitches. */
 export function withNote(brief: Brief, index: number, change: { readonly pitches?: readonly string[]; readonly duration?: string }): Brief {
-  return changed(change.duration === undefined ? brief : asPlayed(brief), (notes) =>
+  return changeNotes(change.duration === undefined ? brief : asPlayed(brief), (notes) =>
     notes.map((note, at): LineNoteDocument => {
       if (at !== index) return note;
       const duration = change.duration ?? note.duration;
@@ -73,7 +73,7 @@ export interface SignChange {
 
 /** Changes the signs at a note. A note is a grace note, an ornamented one or a harmonic, and the newest of these signs stays. */
 export function withSigns(brief: Brief, index: number, change: SignChange): Brief {
-  return changed(brief, (notes) =>
+  return changeNotes(brief, (notes) =>
     notes.map((note, at): LineNoteDocument => {
       if (at !== index || 'rest' in note) return note;
       const { ornament: _, harmonic: __, grace: ___, accent: ____, articulation: _____, ...plain } = note;
@@ -113,21 +113,21 @@ function signsOf({ ornament, harmonic, grace, accent, articulation }: SignChange
 
 /** Inserts notes or rests before the note at `at`; locks and marks further on move along. */
 export function withNotesInserted(brief: Brief, at: number, inserted: readonly LineNoteDocument[]): Brief {
-  const edited = changed(brief, (notes) => [...notes.slice(0, at), ...inserted, ...notes.slice(at)]);
-  return renumbered(edited, (note) => (note < at ? note : note + inserted.length));
+  const edited = changeNotes(brief, (notes) => [...notes.slice(0, at), ...inserted, ...notes.slice(at)]);
+  return renumber(edited, (note) => (note < at ? note : note + inserted.length));
 }
 
 /** Removes the notes `from` to `to` (both inclusive) with their locks and marks. The last note of a line stays. */
 export function withNotesRemoved(brief: Brief, from: number, to: number): Brief {
-  const out = writtenOut(brief);
+  const out = writeOut(brief);
   if (out.material.kind !== 'line' || to - from + 1 >= out.material.notes.length) return brief;
-  const edited = changed(out, (notes) => [...notes.slice(0, from), ...notes.slice(to + 1)]);
-  return renumbered(edited, (note) => (note < from ? note : note > to ? note - (to - from + 1) : null));
+  const edited = changeNotes(out, (notes) => [...notes.slice(0, from), ...notes.slice(to + 1)]);
+  return renumber(edited, (note) => (note < from ? note : note > to ? note - (to - from + 1) : null));
 }
 
 /** Puts the notes `from` to `to` (both inclusive) into one bow, or each into a bow of its own. */
 export function withBow(brief: Brief, from: number, to: number, slurred: boolean): Brief {
-  return changed(asPlayed(brief), (notes) =>
+  return changeNotes(asPlayed(brief), (notes) =>
     notes.map((note, index) => {
       if (index < from - 1 || index > to) return note;
       return withSlur(note, slurred && index >= from && index < to);
@@ -143,9 +143,9 @@ export function partOf(brief: Brief, from: number, to: number): Brief {
   const { rhythm, ...others } = asPlayed(brief);
   const { pickUp: _, ...plain } = rhythm ?? {};
   const cut = inItsSignature(rhythm ? { ...others, rhythm: plain } : others, brief, from);
-  const edited = changed(cut, (notes) => notes.slice(from, to + 1));
+  const edited = changeNotes(cut, (notes) => notes.slice(from, to + 1));
   return inItsClef(
-    renumbered(edited, (note) => (note >= from && note <= to ? note - from : null)),
+    renumber(edited, (note) => (note >= from && note <= to ? note - from : null)),
     brief,
     from,
   );
@@ -198,7 +198,7 @@ export function withPitchesMoved(brief: Brief, from: number, to: number, { by, u
   if (!line.ok) return brief;
   const moved = (pitch: Pitch, key: Key): Pitch =>
     by === 'letter' ? nextInKey(pitch, key, up) : pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
-  return changed(brief, (notes) =>
+  return changeNotes(brief, (notes) =>
     notes.map((note, index) => {
       if ('rest' in note || index < from || index > to) return note;
       const key = keyAt(line.value, index);
@@ -223,8 +223,8 @@ function documentsOf(line: Line): LineNoteDocument[] {
   });
 }
 
-function changed(brief: Brief, change: (notes: readonly LineNoteDocument[]) => readonly LineNoteDocument[]): Brief {
-  const out = writtenOut(brief);
+function changeNotes(brief: Brief, change: (notes: readonly LineNoteDocument[]) => readonly LineNoteDocument[]): Brief {
+  const out = writeOut(brief);
   return out.material.kind === 'line'
     ? { ...out, material: { ...out.material, notes: withoutLooseEnds(change(out.material.notes)) } }
     : out;
@@ -247,7 +247,7 @@ function withSlur(note: LineNoteDocument, slurred: boolean): LineNoteDocument {
 }
 
 /** Moves locks and marks along with their notes; those of a note that is gone are dropped. */
-function renumbered(brief: Brief, placeOf: (note: number) => number | null): Brief {
+function renumber(brief: Brief, placeOf: (note: number) => number | null): Brief {
   const move = <Item extends { readonly note: number }>(items: readonly Item[] = []): Item[] =>
     items.flatMap((item) => {
       const note = placeOf(item.note);

@@ -5,7 +5,7 @@ import type { Line } from '#core/material/line';
 import { type LineNoteDocument, MOST_AT_ONCE } from '#core/material/typed';
 import { formatPitch, parsePitch, semitonesOf } from '#core/pitch';
 import { type Key, keyOfSignature, parseKey, pitchInKey } from '#core/key';
-import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
+import { withNote, withNotesInserted, writeOut } from './line-edits.ts';
 import { withLocks, withMarks, withPassages } from '#core/brief/locks';
 
 /** A line to which something was played, with the index of the new note or rest. */
@@ -25,7 +25,7 @@ export interface PlayedIn {
  */
 export function withPlayed(brief: Brief, after: number, semitones: number | null, duration: string): PlayedIn {
   const played: LineNoteDocument =
-    semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones, (line) => keyAfter(line, after))], duration };
+    semitones === null ? { rest: true, duration } : { pitches: [spell(brief, semitones, (line) => keyAfter(line, after))], duration };
   return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
 }
 
@@ -34,18 +34,18 @@ export function withPlayed(brief: Brief, after: number, semitones: number | null
  * is.
  */
 export function withPlayedTogether(brief: Brief, note: number, semitones: number): Brief {
-  const { material } = writtenOut(brief);
+  const { material } = writeOut(brief);
   const there = material.kind === 'line' ? material.notes[note] : undefined;
   if (!there || 'rest' in there || there.pitches.length >= MOST_AT_ONCE) return brief;
-  const pitches = [...there.pitches, spelled(brief, semitones, (line) => keyAt(line, note))];
+  const pitches = [...there.pitches, spell(brief, semitones, (line) => keyAt(line, note))];
   return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
 }
 
 /** Begins a new line with the one key that was played; the old line and everything asked of its notes are dropped. */
 export function newLine(brief: Brief, semitones: number, duration: string): PlayedIn {
-  const { material } = writtenOut(brief);
+  const { material } = writeOut(brief);
   const bare = withoutLineAsked(brief);
-  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones, ({ key }) => key)], duration }];
+  const notes: LineNoteDocument[] = [{ pitches: [spell(brief, semitones, ({ key }) => key)], duration }];
   const key = material.kind === 'line' && material.key !== undefined ? { key: material.key } : {};
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
 }
@@ -65,7 +65,7 @@ function withoutLineAsked(brief: Brief): Brief {
 }
 
 /** Spells a played key as the key of the line does; in an empty line, as the key it names. */
-function spelled(brief: Brief, semitones: number, keyIn: (line: Line) => Key): string {
+function spell(brief: Brief, semitones: number, keyIn: (line: Line) => Key): string {
   const { material } = brief;
   const line = readMaterial(material, brief.rhythm);
   const named = parseKey((material.kind === 'line' && material.key) || USUAL_KEY);

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { SignatureChange } from '#core/material/signature';
 import type { MeterName } from '#core/rhythm';
-import { writtenOut } from './line-edits.ts';
+import { writeOut } from './line-edits.ts';
 
 /** The key and meter of a line from a measure on; null for those before it. A field left out stays as it is. */
 export interface SignatureEdit {
@@ -13,7 +13,7 @@ export interface SignatureEdit {
 
 /** Changes the key or meter of a line from a measure on; measures are counted as on the page. */
 export function withSignatureFrom(brief: Brief, measure: number, edit: SignatureEdit): Brief {
-  const out = writtenOut(brief);
+  const out = writeOut(brief);
   if (out.material.kind !== 'line') return brief;
   const { changes = [], ...material } = out.material;
   const here = changes.find((change) => change.measure === measure);

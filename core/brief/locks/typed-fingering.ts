@@ -13,7 +13,7 @@ export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | r
  */
 export function parseFingering(text: string): Reading<readonly PrescribedFinger[]> {
   const words = text.split(/[\s|,]+/).filter(Boolean);
-  const read = words.map((word, place) => ({ word, place, fingers: prescribed(word) }));
+  const read = words.map((word, place) => ({ word, place, fingers: readFinger(word) }));
   const wrong = read.filter(({ fingers }) => fingers === undefined);
   return readingOf(
     read.map(({ fingers }) => fingers ?? null),
@@ -49,7 +49,7 @@ export function withFingering(
 }
 
 /** Reads one word of a fingering; undefined where the word is no finger. */
-function prescribed(word: string): PrescribedFinger | undefined {
+function readFinger(word: string): PrescribedFinger | undefined {
   if (word === '.' || word === '-') return null;
   const names = word.split('+');
   const [low, high, top, ...more] = names.flatMap((name) => FINGERS.find((finger) => finger === name.toUpperCase()) ?? []);

@@ -81,7 +81,7 @@ function briefOf(name: StageName, ends: Ends): Brief {
     case 'slide':
     case 'lighter':
     case 'ghost':
-      return drillBrief(drillFor(plan.brief), formatKey(keyAt(plan.line, shift.to)), written(name, ends));
+      return drillBrief(drillFor(plan.brief), formatKey(keyAt(plan.line, shift.to)), writeStage(name, ends));
     case 'rhythm':
       return excerpt(plan, shift.from, shift.to);
     case 'neighbours':
@@ -94,19 +94,19 @@ function briefOf(name: StageName, ends: Ends): Brief {
 }
 
 /** Writes the music of the stages that the line itself does not contain. */
-function written(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghost', ends: Ends): readonly DrillNote[] {
+function writeStage(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghost', ends: Ends): readonly DrillNote[] {
   const { plan, shift, from, to } = ends;
   switch (name) {
     case 'name':
       return [sound(from, HALF), sound(to, HALF), ...firstFingers(ends)];
     case 'target':
-      return [...foundElsewhere(ends), REST, REST, sound(to, HALF)];
+      return [...findElsewhere(ends), REST, REST, sound(to, HALF)];
     case 'match':
       return [sound(from, QUARTER), sound(to, QUARTER), ...checkAfter(plan, to), REST];
     case 'slide':
-      return slurred([sound(from, HALF), ...between(shift, HALF), sound(to, HALF)]);
+      return slur([sound(from, HALF), ...between(shift, HALF), sound(to, HALF)]);
     case 'lighter':
-      return slurred([sound(from, HALF), ...between(shift, '1/8'), sound(to, HALF)]);
+      return slur([sound(from, HALF), ...between(shift, '1/8'), sound(to, HALF)]);
     case 'ghost':
       return [sound(from, QUARTER), REST, sound(to, HALF)];
   }
@@ -128,7 +128,7 @@ function firstFingers({ shift, from, to }: Ends): readonly DrillNote[] {
 }
 
 /** Finds the target on an open string where one sounds it, and under another finger lower down. */
-function foundElsewhere({ plan, shift, to }: Ends): readonly DrillNote[] {
+function findElsewhere({ plan, shift, to }: Ends): readonly DrillNote[] {
   const [stop] = to.stops;
   const way = samePlaceElsewhere(plan, shift.to, to);
   const open = checkAfter(plan, to).filter((note) => !('rest' in note) && note.pitches.length === 1);
@@ -143,7 +143,7 @@ function between({ guides: [guide] }: Shift, duration: string): readonly DrillNo
 }
 
 /** Puts all notes into one bow. */
-function slurred(notes: readonly DrillNote[]): readonly DrillNote[] {
+function slur(notes: readonly DrillNote[]): readonly DrillNote[] {
   return notes.map((note, order) => ('rest' in note || order === notes.length - 1 ? note : { ...note, slur: true }));
 }
 

@@ -15,7 +15,7 @@ import type { DrillNote } from '#core/drill';
 import type { DrillVariant } from './request.ts';
 
 /** Fills a measure with a rest up to a whole number of measures of a meter. */
-export function filled(measure: readonly DrillNote[], { beats, beatValue }: Meter = COMMON_TIME): readonly DrillNote[] {
+export function fillMeasure(measure: readonly DrillNote[], { beats, beatValue }: Meter = COMMON_TIME): readonly DrillNote[] {
   const length = measure.map(lengthOf).reduce(addFractions, ZERO);
   const count = Math.ceil((asNumber(length) * beatValue) / beats - TINY);
   const missing = subtractFractions(fraction(count * beats, beatValue), length);
@@ -33,7 +33,7 @@ const TINY = 1e-9;
 const COMMON_TIME: Meter = meterOf({});
 
 /** Counts the notes left over where each bow takes a given number and no rest comes between: 31 notes at 4 to a bow leave 3. */
-export function leftOver(notes: number, notesPerBow: number): number {
+export function notesLeftOver(notes: number, notesPerBow: number): number {
   return notes % notesPerBow;
 }
 
@@ -69,7 +69,7 @@ function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fract
 }
 
 /** Slurs a given number of notes to a bow; a rest ends a bow, and a slur that is written stays. */
-export function bowed(notes: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
+export function slurNotes(notes: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
   if (notesPerBow === 1) return notes;
   let inBow = 0;
   return notes.map((note, at) => {

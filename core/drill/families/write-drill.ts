@@ -28,7 +28,7 @@ import { liftAndReplace, twoPlaces } from './kinds/one-finger.ts';
 import type { DrillRequest, FamilyName, FamilyOf } from './request.ts';
 import { leadingInto } from './kinds/into-the-piece.ts';
 import { loop } from './kinds/loop.ts';
-import { bowed, filled, inRhythm, measuresLong } from './variants.ts';
+import { slurNotes, fillMeasure, inRhythm, measuresLong } from './variants.ts';
 
 /**
  * Writes a drill of any family for a player: a line like any other, its fingers locked, that the engine confirms can be played. Measures
@@ -38,12 +38,12 @@ export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRe
   const player = asAskedFor(writtenFor, asks);
   const ground = groundOf(player, key);
   if (!ground.ok) return ground;
-  const written = writtenBy(asks.family, asks, { ground: ground.value, player, key });
+  const written = writeFamily(asks.family, asks, { ground: ground.value, player, key });
   if (!written.ok) return written;
   const { measures, keys, altered } = written.value;
   const into = asks.family === 'shift' ? asks.into : undefined;
   const whole = measures.map((notes, order): Measure => {
-    return { notes: filled(inRhythm(notes, variant.rhythm), into ? meterOf(into) : undefined), key: keys?.[order] ?? key };
+    return { notes: fillMeasure(inRhythm(notes, variant.rhythm), into ? meterOf(into) : undefined), key: keys?.[order] ?? key };
   });
   const agreed = playable({ player, family: asks.family }, whole);
   if (agreed.length === 0) return badReading(drillIssue('not-here', { key: keyLabel(key) }));
@@ -67,7 +67,7 @@ function briefOf(player: DrillFor, measures: readonly Measure[], notesPerBow: nu
   const brief = drillBrief(
     player,
     measures[0]?.key ?? '',
-    bowed(
+    slurNotes(
       measures.flatMap(({ notes }) => notes),
       notesPerBow,
     ),
@@ -123,7 +123,7 @@ const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: As
   'open-string': (asks, { ground }) => goodReading(againstOpenString(ground, asks)),
 };
 
-function writtenBy<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>, asked: Asked): Reading<Written> {
+function writeFamily<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>, asked: Asked): Reading<Written> {
   return WRITERS[name](asks, asked);
 }
 

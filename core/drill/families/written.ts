@@ -61,7 +61,7 @@ export function heldNote({ instrument }: Ground, { pitch, stringIndex, standing 
 }
 
 /** Lists the notes that were put in for some fingers, each once. */
-export function insertedOf(fingers: readonly FingerHere[]): readonly Alteration[] {
+export function insertedNotes(fingers: readonly FingerHere[]): readonly Alteration[] {
   const inserted = fingers.filter(({ inKey }) => !inKey).map(({ stands }) => insertedNote(stands));
   const names = inserted.map((each) => JSON.stringify(each));
   return inserted.filter((_, order) => names.indexOf(names[order] ?? '') === order);

@@ -25,11 +25,14 @@ const QUARTER = '1/4';
  */
 export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Drill {
   const { measures, altered } = loopWritten(plan, notes, how);
-  return { brief: drillBrief(playedSo(drillFor(plan.brief), how), formatKey(keyAt(plan.line, notes[0] ?? 0)), measures.flat()), altered };
+  return {
+    brief: drillBrief(withLoopFingers(drillFor(plan.brief), how), formatKey(keyAt(plan.line, notes[0] ?? 0)), measures.flat()),
+    altered,
+  };
 }
 
 /** Gives the player fingers that stay down or are lifted, as the loop has it. */
-export function playedSo(player: DrillFor, { fingers }: Pick<LoopHow, 'fingers'>): DrillFor {
+export function withLoopFingers(player: DrillFor, { fingers }: Pick<LoopHow, 'fingers'>): DrillFor {
   return fingers === null ? player : { ...player, ways: { ...player.ways, fingers } };
 }
 
@@ -51,11 +54,11 @@ export function loopWritten(plan: Plan, notes: readonly number[], { checks }: Pi
 function asPlanned(sound: PlannedSound, next: PlannedSound): DrillNote {
   const [lower, upper] = sound.stops;
   const written = noteOfPlan(sound, QUARTER);
-  return upper || next.anchor !== sound.anchor ? written : { ...written, pitches: [spelledFor(lower, next.stops[0])] };
+  return upper || next.anchor !== sound.anchor ? written : { ...written, pitches: [spellBeside(lower, next.stops[0])] };
 }
 
 /** Spells two notes under one finger, a semitone apart, by one letter; in a run of semitones they may have two. */
-function spelledFor(stop: Stop, next: Stop): string {
+function spellBeside(stop: Stop, next: Stop): string {
   const [pitch, other] = [parsePitch(stop.pitch), parsePitch(next.pitch)];
   if (!pitch.ok || !other.ok || stop.finger !== next.finger || stop.string !== next.string) return stop.pitch;
   const letters = stepsOf(other.value) - stepsOf(pitch.value);

@@ -123,13 +123,13 @@ const FELT_NOTES = 4;
 function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
   const { kind } = plan.brief.instrument;
   if ((kind !== 'violin' && kind !== 'viola') || here.sound.stops[0].finger === '0') return [];
-  const before = stoodBefore(plan, here);
+  const before = placeBefore(plan, here);
   if (!before || before.note === here.note - 1 || before.semitonesAway !== 1) return [];
   return [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] }];
 }
 
 /** Finds where the finger of a note stood on its string a few notes before, in the same hand; null where it did not play there. */
-function stoodBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly semitonesAway: number }) | null {
+function placeBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly semitonesAway: number }) | null {
   const [{ finger, string, semitonesAboveOpen }] = sound.stops;
   for (let at = note - 1; at >= Math.max(0, note - FELT_NOTES); at -= 1) {
     if (soundAt(plan, at + 1)?.beginsStay) return null;

@@ -44,8 +44,8 @@ function allOnString(ground: Ground, stringIndex: number): readonly Standing[] {
 }
 
 /** Finds what a position holds of the key of a ground. */
-export function heldOn(ground: Ground, position: string): Held {
-  return heldIn(boardOf(ground), position);
+export function holdOn(ground: Ground, position: string): Held {
+  return holdIn(boardOf(ground), position);
 }
 
 /**
@@ -53,7 +53,7 @@ export function heldOn(ground: Ground, position: string): Held {
  * half string whose thumb plays notes of the key. A position belongs to a key where its lowest finger has notes of the key on at least two
  * strings; otherwise a teacher would call it by another name (C major of the cello has no half position).
  */
-export function heldIn({ ground, strings }: Board, position: string): Held {
+export function holdIn({ ground, strings }: Board, position: string): Held {
   const named = strings.map((standings) =>
     standings.filter(({ label, placement }) => label === position && (position === THUMB || placement.finger !== 'T')),
   );

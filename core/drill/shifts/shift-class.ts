@@ -51,7 +51,7 @@ export function sameClass(one: ShiftClass, other: ShiftClass): boolean {
 }
 
 /** Gives the same shift in the other direction. */
-export function reversed(shift: ShiftClass): ShiftClass {
+export function reverseShift(shift: ShiftClass): ShiftClass {
   const { fromString, toString, fromFinger, toFinger, way } = shift;
   const ends = { fromString: toString, toString: fromString, fromFinger: toFinger, toFinger: fromFinger } as const;
   return { ...shift, ...ends, way: way === 'up' ? 'down' : 'up' };

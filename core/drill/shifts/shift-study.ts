@@ -23,7 +23,7 @@ import {
   standingsOf,
   stringNamed,
 } from '#core/drill';
-import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
+import { classOf, reverseShift, sameClass, type ShiftClass } from './shift-class.ts';
 
 /** The request for a study of a shift. */
 export interface StudyOf {
@@ -68,21 +68,21 @@ const NOTES_A_MEASURE = 4;
  * nothing helps, the nearest other finger, distance or string is used. The study says what was altered.
  */
 export function shiftStudy(player: DrillFor, study: StudyOf): Reading<Drill> {
-  const written = studied(player, study);
+  const written = writeStudy(player, study);
   if (!written.ok) return written;
   const { measures, altered } = written.value;
   return goodReading({ brief: drillBrief(player, study.key, measures.flat()), altered });
 }
 
 /** Writes the measures of such a study. */
-export function studied(player: DrillFor, study: StudyOf): Reading<Written> {
+export function writeStudy(player: DrillFor, study: StudyOf): Reading<Written> {
   const ground = groundOf(player, study.key);
   if (!ground.ok) return ground;
   for (const { shift, altered } of nearest(ground.value, study.shift)) {
     const measures = playable(player, { ...study, shift }, measuresOf(ground.value, { ...study, shift }));
     if (measures.length === 0) continue;
-    const found = [...insertedIn(measures), ...leftOut(ground.value, shift, measures)];
-    return goodReading({ measures: ordered(measures, study.measures).map(notesOf), altered: [...altered, ...found] });
+    const found = [...insertionsIn(measures), ...missingPositions(ground.value, shift, measures)];
+    return goodReading({ measures: orderMeasures(measures, study.measures).map(notesOf), altered: [...altered, ...found] });
   }
   return badReading(drillIssue('no-such-shift', { key: keyLabel(study.key) }));
 }
@@ -134,7 +134,7 @@ function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]
   const kept = measures.filter((_, order) => {
     const isHere = ({ from, to }: Shift): boolean => [from, to].every((note) => Math.floor(note / NOTES_A_MEASURE) === order);
     const found = best.shifts.filter(isHere).map((each) => classOf(best, each));
-    const isMeant = (each: ShiftClass | null): boolean => each !== null && (sameClass(each, shift) || sameClass(each, reversed(shift)));
+    const isMeant = (each: ShiftClass | null): boolean => each !== null && (sameClass(each, shift) || sameClass(each, reverseShift(shift)));
     return found.length > 0 && found.every(isMeant);
   });
   // The remaining measures are another line, which may be played differently.
@@ -145,8 +145,8 @@ function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]
 function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 'letters'>): readonly Measure[] {
   const [fromString, toString] = [stringNamed(ground.instrument, shift.fromString), stringNamed(ground.instrument, shift.toString)];
   if (fromString < 0 || toString < 0) return [];
-  const froms = shiftedFrom(standingsOf(ground, fromString, shift.fromFinger));
-  const tos = shiftedFrom(standingsOf(ground, toString, shift.toFinger));
+  const froms = placesToLeave(standingsOf(ground, fromString, shift.fromFinger));
+  const tos = placesToLeave(standingsOf(ground, toString, shift.toFinger));
   const pairs = froms.flatMap((from) => {
     const [to] = nearestInterval(
       from,
@@ -155,9 +155,9 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
     );
     return to ? [{ from, to, beside: null }] : [];
   });
-  const alike = walked(pairs.filter(({ from, to }) => lettersBetween(from, to) === letters));
-  const exact = alike.length >= ENOUGH ? alike : walked(pairs);
-  const measures = exact.length >= ENOUGH ? exact : walked([...exact, ...inserted(ground, shift, { froms, tos })]);
+  const alike = walkUp(pairs.filter(({ from, to }) => lettersBetween(from, to) === letters));
+  const exact = alike.length >= ENOUGH ? alike : walkUp(pairs);
+  const measures = exact.length >= ENOUGH ? exact : walkUp([...exact, ...insertNotes(ground, shift, { froms, tos })]);
   return measures.slice(0, MOST_MEASURES);
 }
 
@@ -165,7 +165,7 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
  * Lists the positions that may be left. In half position of violin and viola the fingers stand as in first, a letter lower, so nothing is
  * gained by shifting there.
  */
-function shiftedFrom(standings: readonly Standing[]): readonly Standing[] {
+function placesToLeave(standings: readonly Standing[]): readonly Standing[] {
   return standings.filter(({ placement }) => placement.letterPosition !== 0);
 }
 
@@ -185,7 +185,7 @@ function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing):
 }
 
 /** Makes one measure for each position (not on the thumb, whose position is one) and for each note that is left, from the nut up. */
-function walked(measures: readonly Measure[]): readonly Measure[] {
+function walkUp(measures: readonly Measure[]): readonly Measure[] {
   const isFirst = (placeOf: (standing: Standing) => string) => (each: Measure, order: number, all: readonly Measure[]) =>
     all.findIndex(({ from }) => placeOf(from) === placeOf(each.from)) === order;
   const noteOf = ({ pitch }: Standing): string => formatPitch(pitch);
@@ -202,7 +202,7 @@ interface Ends {
 }
 
 /** Makes measures in which one finger's note is outside the key: the finger stands in a hand that plays a note of the key. */
-function inserted(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): readonly Measure[] {
+function insertNotes(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): readonly Measure[] {
   const atFrom = outsideKey(ground, shift.fromString, shift.fromFinger).flatMap(({ stands, note }) => {
     const to = tos.find((each) => isOfClass(shift, stands, each));
     return to ? [{ from: stands, to, beside: { end: 'from', note } } as const] : [];
@@ -219,14 +219,14 @@ function outsideKey(ground: Ground, open: string, own: Finger): readonly { reado
   const string = stringNamed(ground.instrument, open);
   const others = fingersOf(ground.hand).filter((finger) => finger !== own);
   return others
-    .flatMap((finger) => shiftedFrom(standingsOf(ground, string, finger)))
+    .flatMap((finger) => placesToLeave(standingsOf(ground, string, finger)))
     .flatMap((note) => {
       const stands = besideIn(ground, note, own);
       return stands && !isInKey(semitonesOf(stands.pitch), ground.key) ? [{ stands, note }] : [];
     });
 }
 
-function insertedIn(measures: readonly Measure[]): readonly Alteration[] {
+function insertionsIn(measures: readonly Measure[]): readonly Alteration[] {
   return measures.flatMap(({ from, to, beside }): readonly Alteration[] => {
     if (!beside) return [];
     const end = beside.end === 'from' ? from : to;
@@ -235,7 +235,7 @@ function insertedIn(measures: readonly Measure[]): readonly Alteration[] {
 }
 
 /** Lists the positions between the first measure and the last in which the shift does not occur. */
-function leftOut({ hand }: Ground, { distance }: ShiftClass, measures: readonly Measure[]): readonly Alteration[] {
+function missingPositions({ hand }: Ground, { distance }: ShiftClass, measures: readonly Measure[]): readonly Alteration[] {
   if (distance.by === 'semitones') return [];
   const positions = measures.map(({ from }) => from.position);
   const labels = hand.positionLabels.filter(
@@ -244,7 +244,7 @@ function leftOut({ hand }: Ground, { distance }: ShiftClass, measures: readonly 
   return labels.length > 0 ? [{ what: 'positions-left-out', labels }] : [];
 }
 
-function ordered(measures: readonly Measure[], order: StudyOrder): readonly Measure[] {
+function orderMeasures(measures: readonly Measure[], order: StudyOrder): readonly Measure[] {
   switch (order) {
     case 'alone':
       return measures.flatMap((measure) => [measure, measure]);

@@ -5,7 +5,7 @@ export {
   checksOfStop,
   instrumentOf,
   intonationOf,
-  intoned,
+  intonedStops as intoned,
   type IntonedStop,
   ornamentHz,
   type Pair,

@@ -90,7 +90,7 @@ export function intonationOf({ brief, line, notes }: Plan, note: PlannedSound | 
 }
 
 /** Gives targets and checks of one note of a plan, the lower stop first. */
-export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): readonly IntonedStop[] {
+export function intonedStops(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): readonly IntonedStop[] {
   const instrument = instrumentOf(plan);
   return note.stops.map((stop) => {
     const checked = checkedNote(instrument, stop);
@@ -104,8 +104,8 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
           : ringingTarget(instrument, checked, stop),
       checks: fingered ? checksOfStop(plan, note, stop, intonation).map((check) => withBusyString(check, note)) : [],
       conflicts: fingered ? commaConflicts(instrument, checked) : [],
-      ring: ringStrength(instrument, checked, stopped(instrument, note)),
-      ringsWith: ringingStrings(instrument, checked, stopped(instrument, note)).map((index) => stringOf(instrument, index).number),
+      ring: ringStrength(instrument, checked, stringsTaken(instrument, note)),
+      ringsWith: ringingStrings(instrument, checked, stringsTaken(instrument, note)).map((index) => stringOf(instrument, index).number),
     };
   });
 }
@@ -127,7 +127,7 @@ export function checksOfStop(plan: Plan, note: PlannedSound, stop: Stop, intonat
 
 /** Judges a double stop as a pair, by its two lowest notes; null for a single note, and where their interval is not a small ratio. */
 export function pairOf(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): Pair | null {
-  const [lower, upper] = intoned(plan, note, intonation).toSorted((one, other) => one.target.hz - other.target.hz);
+  const [lower, upper] = intonedStops(plan, note, intonation).toSorted((one, other) => one.target.hz - other.target.hz);
   if (!lower || !upper) return null;
   const instrument = instrumentOf(plan);
   const [low, high] = [lower, upper].map(({ stop }) => checkedNote(instrument, stop).pitch);
@@ -146,7 +146,7 @@ export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]>
   const known = new Map<string, boolean>();
   const rings = (note: PlannedSound, stop: Stop): boolean => {
     const key = `${stop.pitch} ${note.stops.map((each) => each.string).join()}`;
-    const found = known.get(key) ?? ringingStrings(instrument, checkedNote(instrument, stop), stopped(instrument, note)).length > 0;
+    const found = known.get(key) ?? ringingStrings(instrument, checkedNote(instrument, stop), stringsTaken(instrument, note)).length > 0;
     known.set(key, found);
     return found;
   };
@@ -160,7 +160,7 @@ export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]>
 }
 
 /** Lists the strings that a note takes up, by index. */
-function stopped(instrument: Instrument, note: PlannedSound): readonly number[] {
+function stringsTaken(instrument: Instrument, note: PlannedSound): readonly number[] {
   return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
 }
 
@@ -171,13 +171,13 @@ export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
   return plan.notes.flatMap((note, index): readonly Checkpoint[] => {
     const why = arrivals.has(index) ? 'arrival' : long.has(index) ? 'long' : null;
     if (note.kind === 'rest' || why === null) return [];
-    const heard = heardBy(plan, note);
+    const heard = bestHearing(plan, note);
     return why === 'arrival' || heard.pair || heard.check ? [{ note: index, why, ...heard }] : [];
   });
 }
 
 /** Finds what tells a note: its pair or its best check that sounds, and what helps where there is none. */
-function heardBy(plan: Plan, note: PlannedSound): Omit<Checkpoint, 'note' | 'why'> {
+function bestHearing(plan: Plan, note: PlannedSound): Omit<Checkpoint, 'note' | 'why'> {
   const pair = pairOf(plan, note);
   const stop = note.stops.find(({ finger }) => finger !== '0') ?? note.stops[0];
   const checks = checksOfStop(plan, note, stop);

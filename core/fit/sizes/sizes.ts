@@ -50,7 +50,7 @@ export function* onEverySize(planned: Plan, hand: PlayerHand): Steps<FittingSize
     const instrument = onSize(planned, size);
     if (!instrument) continue;
     const fit = fitOf(planned, hand, instrument);
-    sizes.push({ size, stringLengthMm: instrument.stringLengthMm, fit, again: fingeredAgain(planned, hand, size) });
+    sizes.push({ size, stringLengthMm: instrument.stringLengthMm, fit, again: fingerAgain(planned, hand, size) });
   }
   const few = Math.max(FEW.notes, FEW.share * stoppedNotes(planned));
   const fitting = sizes.filter(({ again }) => again !== null && again.fit.beyond.length === 0 && again.fit.stretched.length <= few);
@@ -59,7 +59,7 @@ export function* onEverySize(planned: Plan, hand: PlayerHand): Steps<FittingSize
 }
 
 /** Fingers the line of a plan for another hand, and on a usual size where one is named; null where that hand cannot play it. */
-export function fingeredAgain(planned: Plan, hand: PlayerHand, size: string | null): FingeredAgain | null {
+export function fingerAgain(planned: Plan, hand: PlayerHand, size: string | null): FingeredAgain | null {
   const outcome = plan(briefFor(planned.brief, hand, size));
   if (!outcome.ok) return null;
   const { best } = outcome.value;

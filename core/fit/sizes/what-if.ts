@@ -41,7 +41,7 @@ export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly as
 }
 
 /** Lets a hand grow: every span is wider by the same number of mm. */
-export function grown(hand: PlayerHand, mm: number): PlayerHand {
+export function growHand(hand: PlayerHand, mm: number): PlayerHand {
   const wider = <Value extends PlayerHand['firstToSecond']>(span: Value): Value =>
     span === null ? span : { ...span, comfortMm: span.comfortMm + mm, maxMm: span.maxMm + mm };
   return {

@@ -26,12 +26,12 @@ export interface Beginning {
 export function meterAndPickUp(measures: readonly ForeignMeasure[]): Beginning {
   const [first] = measures;
   if (!first) return {};
-  const meter = offered(first.meter);
+  const meter = offeredMeter(first.meter);
   const isShort = compareFractions(first.length, ZERO) > 0 && compareFractions(first.length, meter ? first.full : fraction(1, 1)) < 0;
   return { ...(meter ? { meter } : {}), ...(isShort && measures.length > 1 ? { pickUp: formatFraction(first.length) } : {}) };
 }
 
-function offered(meter: string): MeterName | undefined {
+function offeredMeter(meter: string): MeterName | undefined {
   return METERS.find((each) => each === meter);
 }
 
@@ -117,7 +117,7 @@ type SignatureChanged = Omit<SignatureChange, 'measure'> & { readonly unusual: b
 
 /** Tells which of key and meter change from one measure to the next. */
 function signatureChanged(before: ForeignMeasure, now: ForeignMeasure): SignatureChanged {
-  const meter = before.meter === now.meter ? undefined : offered(now.meter);
+  const meter = before.meter === now.meter ? undefined : offeredMeter(now.meter);
   return {
     ...(before.key === now.key ? {} : { key: now.key }),
     ...(meter === undefined ? {} : { meter }),

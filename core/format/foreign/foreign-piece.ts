@@ -47,7 +47,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
     .find(({ octave }) => octave + choice.octaves < 0 || octave + choice.octaves > 9);
   if (far) return badReading(lineIssue('foreign-octaves', { pitch: formatPitch(far), octaves: choice.octaves }));
   const grace = withoutLooseGraces(joined);
-  const line = slurred(grace.kept);
+  const line = readSlurs(grace.kept);
   const [first] = music.measures;
   const hold = fingeringsHold(score, choice);
   const fingered = lockedFingers(line, choice, hold);
@@ -136,21 +136,21 @@ function tiesJoined(events: readonly ChosenEvent[]): readonly ChosenEvent[] {
   const joined: ChosenEvent[] = [];
   for (const event of events) {
     const before = joined[joined.length - 1];
-    const whole = before && joinedBy(before, event);
+    const whole = before && joinTied(before, event);
     if (whole) joined[joined.length - 1] = whole;
     else joined.push(event);
   }
   return joined;
 }
 
-function joinedBy(before: ChosenEvent, event: ChosenEvent): ChosenEvent | null {
+function joinTied(before: ChosenEvent, event: ChosenEvent): ChosenEvent | null {
   const [one, other] = [before.note, event.note];
   if (one === null || other === null)
-    return one === other && isPlain(before.duration) && isPlain(event.duration) ? lengthened(before, event) : null;
+    return one === other && isPlain(before.duration) && isPlain(event.duration) ? lengthen(before, event) : null;
   if (!one.tied || one.pitches.length !== other.pitches.length) return null;
   if (!one.pitches.every((pitch, order) => samePitch(pitch, other.pitches[order] ?? pitch))) return null;
   return {
-    ...lengthened(before, event),
+    ...lengthen(before, event),
     note: joinedNote(one, other),
   };
 }
@@ -166,7 +166,7 @@ function joinedNote(one: ForeignNote, other: ForeignNote): ForeignNote {
   };
 }
 
-function lengthened(before: ChosenEvent, { duration }: ChosenEvent): ChosenEvent {
+function lengthen(before: ChosenEvent, { duration }: ChosenEvent): ChosenEvent {
   return { ...before, duration: addFractions(before.duration, duration) };
 }
 
@@ -186,7 +186,7 @@ function withoutLooseGraces(events: readonly ChosenEvent[]): {
 type Slurred = ChosenEvent & { readonly slur: boolean };
 
 /** Finds whether the bow goes on after each note: it does while a slur is open, but never into a rest or beyond the end. */
-function slurred(events: readonly ChosenEvent[]): readonly Slurred[] {
+function readSlurs(events: readonly ChosenEvent[]): readonly Slurred[] {
   let open = 0;
   return events.map((event, index) => {
     open = event.note === null ? 0 : Math.max(0, open + event.note.slursBegin - event.note.slursEnd);

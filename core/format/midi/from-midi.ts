@@ -10,7 +10,7 @@ import {
   type ForeignScore,
   NO_REPEAT,
 } from '#core/format/foreign';
-import { endOf, type Grid, type GridNote, quantised } from './quantise.ts';
+import { endOf, type Grid, type GridNote, quantise } from './quantise.ts';
 import { MIDI_ABOVE, type MidiSong, type MidiTrack } from './song.ts';
 
 /**
@@ -36,7 +36,7 @@ function keysOf(song: MidiSong): KeyAt {
 }
 
 function partOf(track: MidiTrack, song: MidiSong, key: KeyAt, grid: Grid): ForeignPart {
-  const notes = track.isPercussion ? [] : quantised(track.notes, song.ticksPerQuarter, grid).notes;
+  const notes = track.isPercussion ? [] : quantise(track.notes, song.ticksPerQuarter, grid).notes;
   const { events, overlaps } = oneAfterOther(notes, key);
   const end = events.reduce((latest, event) => later(latest, endsAt(event)), ZERO);
   const bars = barsOf(song, end);

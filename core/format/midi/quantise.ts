@@ -35,7 +35,7 @@ export interface GridNote {
 }
 
 /** Sets notes to a grid: where a beat has two kinds of steps, to the one that is nearer to all that begins in it. */
-export function quantised(notes: readonly MidiNote[], ticksPerQuarter: number, grid: Grid): Quantised {
+export function quantise(notes: readonly MidiNote[], ticksPerQuarter: number, grid: Grid): Quantised {
   const steps = stepsByBeat(notes, ticksPerQuarter, STEPS[grid]);
   const snapped = (tick: number): Fraction => snap(tick / ticksPerQuarter, steps(Math.floor(tick / ticksPerQuarter + TINY)));
   const errors: number[] = [];
@@ -53,7 +53,7 @@ export function quantised(notes: readonly MidiNote[], ticksPerQuarter: number, g
 
 /** Finds the coarsest grid to which everything is near: on average within an eightieth of a quarter, or as near as to any finer one. */
 export function bestGrid(notes: readonly MidiNote[], ticksPerQuarter: number): Grid {
-  const errors = new Map(GRIDS.map((grid) => [grid, quantised(notes, ticksPerQuarter, grid).error.mean]));
+  const errors = new Map(GRIDS.map((grid) => [grid, quantise(notes, ticksPerQuarter, grid).error.mean]));
   const least = Math.min(...errors.values());
   return GRIDS_COARSE_FIRST.find((grid) => (errors.get(grid) ?? Infinity) <= Math.max(NEAR, least * 1.2)) ?? 'sixteenths';
 }

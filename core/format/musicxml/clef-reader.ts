@@ -26,7 +26,7 @@ export class ClefReader {
   read(attributes: ReadElement, time: Fraction): void {
     for (const clef of childrenOf(attributes, 'clef')) {
       const staff = clef.attributes['number'] ?? '1';
-      const all = [...(this.changes.get(staff) ?? []), { time, clef: this.named(clef) }];
+      const all = [...(this.changes.get(staff) ?? []), { time, clef: this.clefNamed(clef) }];
       this.changes.set(
         staff,
         all.toSorted((one, other) => compareFractions(one.time, other.time)),
@@ -41,7 +41,7 @@ export class ClefReader {
     return here ? here.clef : (this.carried.get(staff) ?? null);
   }
 
-  private named(clef: ReadElement): ClefName | null {
+  private clefNamed(clef: ReadElement): ClefName | null {
     const sign = textOf(clef, 'sign') ?? '';
     const octaves = numberOf(clef, 'clef-octave-change') ?? 0;
     // The bass clef of a double bass is the same whether it says that it sounds an octave lower or not.

@@ -141,12 +141,12 @@ export class PartReader {
     const duration = childOf(element, 'grace') ? ZERO : this.durationOf(element);
     const isChord = childOf(element, 'chord') !== undefined;
     const clef = this.clefs.at(element, this.time);
-    const skipped = { voice, duration, isChord, clef };
-    if (childOf(element, 'cue')) return this.skipped('cue-notes', skipped);
-    if (isInBrackets(element)) return this.skipped('notes-in-brackets', skipped);
+    const skipNote = { voice, duration, isChord, clef };
+    if (childOf(element, 'cue')) return this.skipped('cue-notes', skipNote);
+    if (isInBrackets(element)) return this.skipped('notes-in-brackets', skipNote);
     const head = readHead(element, this.by);
     const isRest = childOf(element, 'rest') !== undefined;
-    if (head.pitch === null && !isRest) return this.skipped('unpitched', skipped);
+    if (head.pitch === null && !isRest) return this.skipped('unpitched', skipNote);
     for (const what of leftOutAt(element)) this.leave(what, voice);
     if (isChord) return this.joins(element, head);
     this.add({
@@ -254,7 +254,7 @@ function octavesDown(octaves: number): Transposition {
 function transpositionOf(element: ReadElement): Transposition {
   const octaves = numberOf(element, 'octave-change') ?? 0;
   const semitones = numberOf(element, 'chromatic') ?? 0;
-  // Where the letters are not given, they are those of the usual interval of this number of semitones.
+  // The letters are those of the usual interval of this number of semitones, where they are not given.
   const steps = numberOf(element, 'diatonic') ?? Math.round((semitones * 7) / 12);
   return { steps: steps + 7 * octaves, semitones: semitones + 12 * octaves };
 }

@@ -74,7 +74,7 @@ export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, 
   };
   const shapes = [
     home,
-    ...(pivots ? [pivoted(home)] : []),
+    ...(pivots ? [pivotShape(home)] : []),
     ...THREE_FINGERS,
     ...(school === 'thumb' ? thumbShapes(thumbFrom, HIGHEST_THUMB) : []),
   ];
@@ -82,7 +82,7 @@ export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, 
 }
 
 /** Rolls a shape up a semitone: every finger stands one higher, the thumb stays. */
-function pivoted(home: SemitoneShape): SemitoneShape {
+function pivotShape(home: SemitoneShape): SemitoneShape {
   const rolled = home.plays.map(([finger, places]): readonly [Finger, readonly number[]] => [finger, places.map((place) => place + 1)]);
   return { ...home, shape: 'pivoted', plays: rolled, span: { lowest: 1, highest: home.span.highest + 1 } };
 }

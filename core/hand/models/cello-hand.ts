@@ -67,7 +67,7 @@ const NECK: readonly SemitoneShape[] = [
 
 /** Builds the cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
 export function celloHand(school: Extract<HandSchool, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
-  // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
+  // The three-finger hand ends about where the thumb takes over, if the thumb is used.
   const neck = NECK.map((shape) => (shape.families.includes('three-finger') ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
   const shapes = school === 'thumb' ? [...neck, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
   return semitoneHand({ school, shapes, names: celloNames(), learnedFirst: ['1', 'half', '4'] });

@@ -89,7 +89,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
   // from the upper.
   const namesOf = (placement: Placement): readonly PositionName[] => [
     ...namesAt(placement, placement.anchor),
-    ...(openedIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
+    ...(openPlacesIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
   ];
   const hovering = hoveringHands(shapes);
   const placementsOf = remembered((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
@@ -115,7 +115,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     fitsBeside,
     frameOf: (placement) => frameIn(shapes, placement),
     needOf: (placement) => needIn(placement),
-    firstToSecond: (placement) => openedIn(placement),
+    firstToSecond: (placement) => openPlacesIn(placement),
     standsAt: (finger, placement, { stringIndex }) => standsIn(shapes, finger, placement, stringIndex),
     fingerPlace: () => null,
   };
@@ -132,7 +132,7 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
   return shape.plays.flatMap(([finger, offsets]) =>
     offsets.flatMap((offset) => {
       const anchor = note.semitonesAboveOpen - offset;
-      if (!usedAt(shape, anchor)) return [];
+      if (!isUsedAt(shape, anchor)) return [];
       return shape.families.map((family) =>
         placementOf(stopOf(note, finger), { ...handIn(shape, family, anchor), firstFinger: firstFingerIn(family, anchor, finger, offset) }),
       );
@@ -207,11 +207,11 @@ const FIRST_POSITION = 2;
 /** Finds the shape of a placement; an open string shows the hand that hovers. */
 function shapeIn(shapes: readonly SemitoneShape[], { anchor, block, shape: named, ...placement }: Placement): SemitoneShape | undefined {
   const family = familyOf(placement);
-  const own = shapes.filter((shape) => shape.families.includes(family) && usedAt(shape, anchor));
+  const own = shapes.filter((shape) => shape.families.includes(family) && isUsedAt(shape, anchor));
   return own.find((shape) => shape.shape === named) ?? own.find((shape) => block === null || shape.block === block - anchor);
 }
 
-function usedAt(shape: SemitoneShape, anchor: number): boolean {
+function isUsedAt(shape: SemitoneShape, anchor: number): boolean {
   return anchor >= shape.lowestAnchor && anchor <= shape.highestAnchor;
 }
 
@@ -227,7 +227,7 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
 function needIn(placement: Placement): Frame {
   const places = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
   if (places.length === 0) return { lowest: 0, highest: 0 };
-  const rests = openedIn(placement) ?? [placement.anchor + (placement.shape === 'pivoted' ? 1 : 0)];
+  const rests = openPlacesIn(placement) ?? [placement.anchor + (placement.shape === 'pivoted' ? 1 : 0)];
   return { lowest: Math.min(...rests, ...places), highest: Math.max(...rests, ...places) };
 }
 
@@ -248,7 +248,7 @@ function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: P
 }
 
 /** Tells whether a shape is an open hand of the neck: its first and second finger are a tone apart. */
-function openedIn({ block, anchor }: Placement): readonly [number, number] | null {
+function openPlacesIn({ block, anchor }: Placement): readonly [number, number] | null {
   return block === anchor + TONE ? [anchor, block] : null;
 }
 

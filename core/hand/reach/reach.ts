@@ -202,7 +202,7 @@ export function verdictOf({ needMm: need, span }: Reach): ReachVerdict {
  * Finds the lowest whole semitone above the open string at which the next semitone is narrower than two fingers pressed together, so that
  * one must give way to its neighbour; null where that is beyond the fingerboard.
  */
-export function crowdedFrom(instrument: Instrument, fingerDistanceMm: number): number | null {
+export function lowestCrowded(instrument: Instrument, fingerDistanceMm: number): number | null {
   for (let place = 0; place <= instrument.highestSemitone; place += 1) {
     if (semitoneSpaceMm(instrument.stringLengthMm, place) < fingerDistanceMm) return place;
   }

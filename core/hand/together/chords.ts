@@ -5,7 +5,7 @@ import { type HandModel, type Placement, sameStop, stopIn, stopsIn } from '#core
  * plays two and two, and one hand holds all three. The middle note is the same finger in both.
  */
 export function chordsOf(hand: HandModel, lower: readonly Placement[], upper: readonly Placement[]): readonly Placement[] {
-  const chords = lower.flatMap((low) => upper.flatMap((high) => (isOneHand(hand, low, high) ? [joined(low, high)] : [])));
+  const chords = lower.flatMap((low) => upper.flatMap((high) => (isOneHand(hand, low, high) ? [joinDoubleStops(low, high)] : [])));
   const known = new Set<string>();
   return chords.filter((chord) => {
     const key = `${chord.finger} ${chord.upper?.finger} ${chord.top?.finger} ${chord.stance}`;
@@ -37,7 +37,7 @@ function fingersAreFree(low: Placement, { finger: middle, upper: top }: Placemen
 }
 
 /** Joins the hands of two double stops: it is that of the fingers that are down; where both have some, of the one that demands more. */
-function joined(low: Placement, high: Placement): Placement {
+function joinDoubleStops(low: Placement, high: Placement): Placement {
   const hand = stopsIn(low).length === 0 || (low.shape === 'home' && stopsIn(high).length > 0) ? high : low;
   return { ...hand, ...stopIn(low), upper: low.upper, top: high.upper, anchor: low.anchor, firstFinger: low.firstFinger };
 }

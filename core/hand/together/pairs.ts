@@ -38,7 +38,7 @@ export function pairsOf(placementsOf: PlacementsOf, lower: NoteOnString, upper: 
 function boundPair(low: Placement, high: Placement): Placement | null {
   if (low.stance !== high.stance || !fitTogether(low, high)) return null;
   const shape = sharedShape(low, high);
-  return shape === null ? null : joined(low, high, { ...low, shape });
+  return shape === null ? null : joinStops(low, high, { ...low, shape });
 }
 
 /**
@@ -53,7 +53,7 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   if (!LEADING.includes(leading.shape) || other.shape === 'reached-back') return null;
   // The first finger tells where the hand goes if it plays, else the lower string does.
   const { firstFinger } = leading.finger === '1' ? leading : low;
-  return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
+  return joinStops(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }
 
 /** The shapes in which a finger may determine the frame. */
@@ -81,6 +81,6 @@ function fitTogether(low: StringStop, high: StringStop): boolean {
   return apart >= Math.max(0, Math.abs(fingers) - 1) && apart <= WIDEST_SEMITONES;
 }
 
-function joined(low: Placement, high: Placement, frame: Placement): Placement {
+function joinStops(low: Placement, high: Placement, frame: Placement): Placement {
   return { ...frame, ...stopIn(low), upper: stopIn(high) };
 }

@@ -21,7 +21,7 @@ export function withOrnament(hand: HandModel, placements: readonly Placement[], 
   return placements.flatMap((placement) =>
     others.flatMap((beside) => {
       const shape = placement.finger === '0' ? beside.shape : sharedShape(placement, beside);
-      return shape !== null && inOneHand(hand, placement, beside) ? [joined(placement, beside, shape)] : [];
+      return shape !== null && inOneHand(hand, placement, beside) ? [joinPartner(placement, beside, shape)] : [];
     }),
   );
 }
@@ -61,7 +61,7 @@ function inOneHand(hand: HandModel, placement: Placement, beside: Placement): bo
 }
 
 /** Joins note and partner; over an open string the hand is where its trilling finger has it. */
-function joined(placement: Placement, beside: Placement, shape: Shape): Placement {
+function joinPartner(placement: Placement, beside: Placement, shape: Shape): Placement {
   const partner: StringStop = stopIn(beside);
   return placement.finger === '0' ? { ...beside, ...stopIn(placement), shape, partner } : { ...placement, shape, partner };
 }

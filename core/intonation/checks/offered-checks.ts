@@ -25,7 +25,7 @@ export interface CheckedAs {
  * memory come last.
  */
 export function offeredChecks(instrument: Instrument, note: CheckedNote, as: CheckedAs): readonly Check[] {
-  const all = checksOf(instrument, note).map((check): Judged => judged(instrument, note, check, as));
+  const all = checksOf(instrument, note).map((check): Judged => judgeCheck(instrument, note, check, as));
   return [...inOrder(all.filter(({ errorCents }) => errorCents !== null && errorCents <= FINEST_TOLERANCE)), ...byMemory(all)].map(
     ({ check }) => check,
   );
@@ -40,7 +40,7 @@ interface Judged {
   readonly beats: number;
 }
 
-function judged(instrument: Instrument, note: CheckedNote, check: Check, { targetCents, hand }: CheckedAs): Judged {
+function judgeCheck(instrument: Instrument, note: CheckedNote, check: Check, { targetCents, hand }: CheckedAs): Judged {
   const { pureCents, place, sounded } = check;
   const isUnderHand = place === null || (hand !== null && place.semitonesAboveOpen >= hand.from && place.semitonesAboveOpen <= hand.to);
   return {

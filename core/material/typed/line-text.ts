@@ -83,7 +83,7 @@ function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   const accent = accentOf(note);
   const touched = harmonic === 'stopped' ? '**' : harmonic === true ? '*' : '';
   const played = ornament ? `${ORNAMENT_WORDS[ornament.kind]}${ornament.sign ? SIGN_WORDS[ornament.sign] : ''}` : '';
-  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? ACCENT_MARKS[accent] : ''}`;
+  return `${pitches.map((pitch) => moveOctaves(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? ACCENT_MARKS[accent] : ''}`;
 }
 
 /** Tells whether a note is in one bow with the next. */
@@ -211,7 +211,7 @@ class LineReader {
 function readWord(word: string, lastValue: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
   const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)([.t]?))?(~?)$/u.exec(word);
   const name = match?.[1];
-  const value = match?.[2] === undefined ? lastValue : signed(parseFraction(match[2]), match[3] ?? '');
+  const value = match?.[2] === undefined ? lastValue : withSign(parseFraction(match[2]), match[3] ?? '');
   return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
 }
 
@@ -289,12 +289,12 @@ function withoutSlur(note: LineNoteDocument): LineNoteDocument {
 /** The effects of the signs after a value: a dot adds a half, three of a triplet take the time of two. */
 const VALUE_SIGNS: Readonly<Record<string, Fraction>> = { '.': fraction(3, 2), t: fraction(2, 3) };
 
-function signed(value: Fraction | null, sign: string): Fraction | null {
+function withSign(value: Fraction | null, sign: string): Fraction | null {
   const share = VALUE_SIGNS[sign];
   return value && share ? multiplyFractions(value, share) : value;
 }
 
-function shifted(pitchText: string, octaves: number): string {
+function moveOctaves(pitchText: string, octaves: number): string {
   const parsed = parsePitch(pitchText);
   const pitch: Pitch | null = parsed.ok ? parsed.value : null;
   return pitch ? formatPitch({ ...pitch, octave: pitch.octave + octaves }) : pitchText;

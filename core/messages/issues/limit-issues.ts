@@ -1,11 +1,11 @@
-import { counted } from '../counted.ts';
+import { countText } from '../counted.ts';
 import { issuesAbout } from '../issue.ts';
 
 /** A note, the teacher's wish for it (null for none), and what stands against it. */
 interface Excluded {
   /** The note, as people read it. */
   readonly pitch: string;
-  /** What was wished for it; null for nothing. */
+  /** The wish for it; null for none. */
   readonly wish: string | null;
 }
 
@@ -30,7 +30,7 @@ export const limitIssue = issuesAbout('limit', {
   'passage-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
     expected: `notes 1 to ${count}`,
     came: `${from + 1} to ${to + 1}`,
-    message: `Something is asked of notes ${from + 1} to ${to + 1}, but the line has ${counted(count, 'note', 'notes')}.`,
+    message: `Something is asked of notes ${from + 1} to ${to + 1}, but the line has ${countText(count, 'note', 'notes')}.`,
     hint: 'Name notes of the line, the earlier one first.',
   }),
 
@@ -116,13 +116,13 @@ export const limitIssue = issuesAbout('limit', {
 
   /** A weight with too many or too few values. */
   'weight-of-other-shape': ({ name, values }: { readonly name: string; readonly values: number }) => ({
-    expected: counted(values, 'value', 'values'),
+    expected: countText(values, 'value', 'values'),
     came: name,
-    message: `The weight “${name}” has ${counted(values, 'value', 'values')}.`,
+    message: `The weight “${name}” has ${countText(values, 'value', 'values')}.`,
     hint: 'Give as many as the table of weights has.',
   }),
 });
 
 function shiftsText(count: number): string {
-  return counted(count, 'shift', 'shifts');
+  return countText(count, 'shift', 'shifts');
 }

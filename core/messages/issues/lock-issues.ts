@@ -1,4 +1,4 @@
-import { counted } from '../counted.ts';
+import { countText } from '../counted.ts';
 import { issuesAbout } from '../issue.ts';
 
 /** A note and its lock; null for what was left free. */
@@ -116,7 +116,7 @@ export const lockIssue = issuesAbout('lock', {
   'too-many-bows': ({ bowed, notes }: { readonly bowed: number; readonly notes: number }) => ({
     expected: `at most ${notes}`,
     came: String(bowed),
-    message: `The bows written take ${counted(bowed, 'note', 'notes')}, but from here on the line has ${notes}.`,
+    message: `The bows written take ${countText(bowed, 'note', 'notes')}, but from here on the line has ${notes}.`,
     hint: 'Begin at an earlier note, or leave some out.',
   }),
 
@@ -132,7 +132,7 @@ export const lockIssue = issuesAbout('lock', {
   'too-many-fingers': ({ fingers, notes }: { readonly fingers: number; readonly notes: number }) => ({
     expected: `at most ${notes}`,
     came: String(fingers),
-    message: `${fingers} fingers are written, but from here on the line has ${counted(notes, 'note', 'notes')}.`,
+    message: `${fingers} fingers are written, but from here on the line has ${countText(notes, 'note', 'notes')}.`,
     hint: 'Begin at an earlier note, or leave some out.',
   }),
 });

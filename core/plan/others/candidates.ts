@@ -10,7 +10,7 @@ import {
   factsOf,
   falls,
   halvesIn,
-  mixedIn,
+  countMixed,
   octaveBreaksIn,
   type LineChoices,
   type LineFacts,
@@ -18,7 +18,7 @@ import {
   visitsIn,
 } from './line-facts.ts';
 import type { AlternativeName, Difference } from './name.ts';
-import { toldApart } from './told-apart.ts';
+import { differencesBetween } from './told-apart.ts';
 import type { MostMore } from './ways.ts';
 
 /** Another line, with what is needed to choose among many. */
@@ -57,7 +57,7 @@ export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
 }
 
 function differencesOf({ solved, best, choices }: BestLine, { choices: row }: Way): readonly Difference[] {
-  return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
+  return [...differencesBetween(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
 /** The cost added for a shift that arrives in another way than schools teach, thousandths. */
@@ -111,7 +111,7 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
   const facts = factsOf(placementsAt(lattice, way));
   if (cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
   if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost, facts })) return null;
-  const [name] = toldApart(task, choices, best, facts);
+  const [name] = differencesBetween(task, choices, best, facts);
   if (name === undefined || !isWorthIt(bestLine, name, { cost, facts })) return null;
   return {
     way: { choices: way, cost },
@@ -164,7 +164,7 @@ const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference[
 function wanders({ task, steps }: Solved, best: LineFacts, facts: LineFacts): boolean {
   return (
     (best.shifts.length === 0 && comesBack(best.placements) && !comesBack(facts.placements)) ||
-    mixedIn(facts, task.instrument) > mixedIn(best, task.instrument) ||
+    countMixed(facts, task.instrument) > countMixed(best, task.instrument) ||
     (facts.shifts.length > 0 && octaveBreaksIn(facts, steps) > octaveBreaksIn(best, steps)) ||
     visitsIn(task, facts) > visitsIn(task, best) ||
     excursionsIn(facts) > excursionsIn(best) ||
@@ -187,7 +187,7 @@ function untaught(best: LineFacts, facts: LineFacts): number {
 const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['strings', 'no-shift', 'starts', 'moment']);
 
 /** Names lines of one name by a second thing too, where they do one that the best line of that name does not. */
-export function toldFurther(bestLine: BestLine, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
+export function nameFurther(bestLine: BestLine, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
   const known = new Set(differencesOf(bestLine, first.way).map((difference) => JSON.stringify(difference)));
   return others.flatMap((candidate) => {
     const { way, name: one, rank, waits } = candidate;

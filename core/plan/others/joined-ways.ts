@@ -13,14 +13,14 @@ interface Region {
  * Joins two lines where the best line's own note lies between their regions: each region is an independent change of the best line, so that
  * their extra costs add up.
  */
-export function joinedWays(best: Way, candidates: readonly Candidate[]): readonly Way['choices'][] {
+export function joinWays(best: Way, candidates: readonly Candidate[]): readonly Way['choices'][] {
   const regions = candidates.flatMap((candidate) => regionOf(best, candidate) ?? []);
   return regions.flatMap((one) =>
-    regions.filter((other) => one.to + 1 < other.from && !(one.little && other.little)).map((other) => joined(best, one, other)),
+    regions.filter((other) => one.to + 1 < other.from && !(one.little && other.little)).map((other) => joinRegions(best, one, other)),
   );
 }
 
-function joined(best: Way, one: Region, other: Region): Way['choices'] {
+function joinRegions(best: Way, one: Region, other: Region): Way['choices'] {
   return best.choices.map((choice, layer) => (layer <= one.to ? one : other).way.choices[layer] ?? choice);
 }
 

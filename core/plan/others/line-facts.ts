@@ -170,7 +170,7 @@ export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Inst
 }
 
 /** Counts the pitches that a line plays both open and stopped. */
-export function mixedIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
+export function countMixed({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
   const singles = placements.filter(({ upper }) => upper === null);
   const soundsOf = (open: boolean): ReadonlySet<number> =>
     new Set(singles.filter(({ finger }) => (finger === '0') === open).map((placement) => soundOf(placement, instrument)));

@@ -17,9 +17,9 @@ import {
   isOneHand,
   mostMore,
   type OfOneName,
-  toldFurther,
+  nameFurther,
 } from './candidates.ts';
-import { joinedWays } from './joined-ways.ts';
+import { joinWays } from './joined-ways.ts';
 import { otherWays } from './ways.ts';
 import { ASKED, wishedWay, wishing } from './wished-way.ts';
 
@@ -40,7 +40,7 @@ const MOST_SOLVED_AGAIN = 120;
  */
 export function* otherFingerings(solved: Solved, best: Plan, most: number): Steps<readonly Alternative[]> {
   if (most <= 0) return [];
-  const without = unlocked(solved, best);
+  const without = withoutLocks(solved, best);
   const wanted = most - without.length;
   const bestLine = bestLineOf(solved);
   const found = inTurns(bestLine, yield* candidates(bestLine), wanted);
@@ -81,7 +81,7 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   };
   const read: Way['choices'][] = [];
   for (const [index, space] of spaces.entries()) {
-    // Where the line comes back, known patterns are those of both ways together.
+    // Known patterns are those of both ways together where the line comes back.
     const ways = yield* otherWays(space.lattice, { ...known, patterns: index === spaces.length - 1 });
     read.push(...ways.map((other) => space.whole(other.choices)));
     yield;
@@ -103,7 +103,7 @@ function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]
   const known = new Set<string>([labelOf(bestLine.solved.placements)]);
   const apart = yield* newAmong(bestLine, ways, known);
   const heads = byName(apart).flatMap(([head]) => head ?? []);
-  const joined = yield* newAmong(bestLine, joinedWays(bestLine.solved.way, heads.slice(0, MOST_JOINED)), known);
+  const joined = yield* newAmong(bestLine, joinWays(bestLine.solved.way, heads.slice(0, MOST_JOINED)), known);
   return byName([...apart, ...joined])
     .slice(0, MOST_LOOKED_AT.names)
     .flatMap((group) => worthTelling(bestLine, group))
@@ -138,7 +138,7 @@ function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
 
 /** Gives, of lines that have one name, the best, and those that do a second thing which is theirs alone. */
 function worthTelling(bestLine: BestLine, [first, ...others]: OfOneName): readonly OfOneName[] {
-  const further = others.length === 0 ? [] : toldFurther(bestLine, first, others).toSorted(byWorth);
+  const further = others.length === 0 ? [] : nameFurther(bestLine, first, others).toSorted(byWorth);
   const [second] = byName(further);
   const best: OfOneName = [first, ...others.slice(0, MOST_LOOKED_AT.lines - 1)];
   return second ? [best, second] : [best];
@@ -175,12 +175,12 @@ function withoutAt(lattice: Lattice, order: number, label: string): Lattice {
 }
 
 /** Gives the fingering without the teacher's locks, where that is something else. */
-function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
+function withoutLocks(solved: Solved, best: Plan): readonly Alternative[] {
   if (solved.task.locks.size === 0) return [];
   const { locks: _, ...brief } = solved.task.brief;
   const task = readBrief(brief);
   const layers = task.ok ? laid(task.value) : null;
-  const free = layers?.ok ? solve(layers.laid) : null;
+  const free = layers?.ok ? solve(layers.layOut) : null;
   if (!free || differing(solved.placements, free.placements).length === 0) return [];
   return [alternative(best, { kind: 'unlocked' }, free, solved)];
 }

@@ -13,7 +13,7 @@ const MOST_TOLD = { shifts: 2, positions: 3 } as const;
  * Lists the differences of a line from another, the most telling first, each worked out when it is asked for; empty where a teacher would
  * call them the same.
  */
-export function* toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): Iterable<Difference> {
+export function* differencesBetween(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): Iterable<Difference> {
   let told = false;
   for (const found of allWays(task, choices, best, other)) {
     for (const difference of found()) {
@@ -51,7 +51,7 @@ function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference 
   const elsewhere = !sameHand(task, begins, first(best));
   const position = numberedPosition(task, begins);
   if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
-  return elsewhere ? { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) } : null;
+  return elsewhere ? { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : nameShifts(task, other.shifts) } : null;
 }
 
 /** Finds what the hand does otherwise: where it begins, where and when it shifts. */
@@ -82,7 +82,8 @@ interface Shifted {
 function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): readonly Difference[] {
   const [through, went] = [positionsOf(task, other), positionsOf(task, best)];
   const found: Difference[] = [];
-  if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts)) found.push({ kind: 'strings', shifts: named(task, added) });
+  if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts))
+    found.push({ kind: 'strings', shifts: nameShifts(task, added) });
   if (through.map(nameKey).join() !== went.map(nameKey).join()) found.push({ kind: 'positions', positions: toldPositions(through, went) });
   if (found.length > 0) return found;
   return added.flatMap((here, index): readonly Difference[] => {
@@ -145,7 +146,7 @@ function nameKey({ label, underThumb }: PositionName): string {
 }
 
 /** Names the first of the shifts. */
-function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
+function nameShifts(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
   return shifts
     .map(({ to, named }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, named) }))
     .slice(0, MOST_TOLD.shifts);

@@ -69,7 +69,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, gr
     .filter(({ cost }) => cost <= best + most.usually)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
-    .map((through) => traced(through, forward, backward));
+    .map((through) => traceWay(through, forward, backward));
   yield;
   const patterned = patterns ? patternedWays(lattice, { shifts, chromatic, grouped }) : [];
   yield;
@@ -113,7 +113,7 @@ function isOpen({ finger, upper }: Placement): boolean {
   return finger === '0' && upper === null;
 }
 
-function traced({ index, place, from, cost }: Through, forward: Sums, backward: Sums): Way {
+function traceWay({ index, place, from, cost }: Through, forward: Sums, backward: Sums): Way {
   const before = from === null ? tracedBack(forward.links, index, place) : [...tracedBack(forward.links, index - 1, from), place];
   return { choices: [...before, ...tracedForth(backward.links, index, place)], cost };
 }

@@ -58,7 +58,7 @@ export interface Faded {
  * Finds the state of a player after some sets, each clean or failed, in order. A blank page is the last step: a piece that is clean there
  * as often as the course asks for is known by heart, and a failed set there brings the last help back as anywhere else.
  */
-export function fadedAfter({ course: { helps, clean: wanted, failed: most }, sets }: Fading): Faded {
+export function fadeAfter({ course: { helps, clean: wanted, failed: most }, sets }: Fading): Faded {
   let [gone, clean, failed, byHeart] = [0, 0, 0, false];
   for (const isClean of sets) {
     [clean, failed] = isClean ? [clean + 1, 0] : [0, failed + 1];

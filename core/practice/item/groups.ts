@@ -26,7 +26,7 @@ export function groupsOf(plan: Plan, { from, to }: NoteGroup, by: Grouping): rea
     case 'tetrachord':
     case 'octave':
     case 'two-octaves':
-      return counted(plan, { from, to }, COUNTED[by]);
+      return groupsOfCount(plan, { from, to }, COUNTED[by]);
     case 'measure':
     case 'two-measures': {
       const measures = by === 'measure' ? 1 : 2;
@@ -50,7 +50,7 @@ function beginsCell({ notes }: Plan, index: number): boolean {
 }
 
 /** Groups a fixed number of sounding notes that share their ends; notes left over at the end are a group of their own. */
-function counted(plan: Plan, { from, to }: NoteGroup, notes: number): readonly NoteGroup[] {
+function groupsOfCount(plan: Plan, { from, to }: NoteGroup, notes: number): readonly NoteGroup[] {
   const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' && index >= from && index <= to ? [index] : []));
   const groups: NoteGroup[] = [];
   for (let first = 0; first < sounding.length - 1; first += notes - 1) {

@@ -19,19 +19,19 @@ export function modelOf(plan: Plan, { from, to }: NoteGroup, rung: Rung): Perfor
   const held =
     rung.beatsPerNote === null
       ? written
-      : { ...heldFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo)), countIn: countIn(plan, from, rung) };
-  return { ...held, notes: bowedBy(held.notes, rung.notesPerBow) };
+      : { ...holdFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo)), countIn: countIn(plan, from, rung) };
+  return { ...held, notes: bowBy(held.notes, rung.notesPerBow) };
 }
 
 /** Makes every note as long as the others, without rests. */
-function heldFor(written: Performance, seconds: number): Performance {
+function holdFor(written: Performance, seconds: number): Performance {
   const whole = written.notes.filter(({ note }, order) => note !== written.notes[order - 1]?.note);
   const notes = whole.map((note, order): PlayedNote => ({ ...note, at: order * seconds, seconds, slurred: false, slursOn: false }));
   return { ...written, notes, beats: [], seconds: notes.length * seconds };
 }
 
 /** Puts a number of notes into each bow; as written where that is not asked for. */
-function bowedBy(notes: readonly PlayedNote[], notesPerBow: number | null): readonly PlayedNote[] {
+function bowBy(notes: readonly PlayedNote[], notesPerBow: number | null): readonly PlayedNote[] {
   if (notesPerBow === null) return notes;
   return notes.map((note, order) => ({
     ...note,

@@ -29,7 +29,7 @@ export function goodSoFar({ counted }: Pick<SetRule, 'counted'>, tries: readonly
 }
 
 /** Gives the number of good ones that make a set clean: fewer where a cap would leave no room for a single miss. */
-export function wantedOf({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
+export function goodOnesWanted({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
   return cap === null ? wanted : Math.min(wanted, Math.max(1, cap - 1));
 }
 
@@ -42,6 +42,6 @@ export function mostTries({ wanted }: Pick<SetRule, 'wanted'>, cap: number | nul
  * Gives the standing of a set after some tries, good or not: clean with as many good ones as are wanted, failed when the tries are used up.
  */
 export function setStanding(rule: SetRule, tries: readonly boolean[], cap: number | null): SetStanding {
-  if (goodSoFar(rule, tries) >= wantedOf(rule, cap)) return 'clean';
+  if (goodSoFar(rule, tries) >= goodOnesWanted(rule, cap)) return 'clean';
   return tries.length >= mostTries(rule, cap) ? 'failed' : 'on';
 }

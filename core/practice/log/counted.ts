@@ -28,7 +28,7 @@ export interface Done {
 }
 
 /** Adds up the work, item by item, the first begun first. Items are told apart by piece and name. */
-export function doneIn(entries: readonly LogEntry[]): readonly Done[] {
+export function workIn(entries: readonly LogEntry[]): readonly Done[] {
   const byItem = new Map<string, EntryOf<'attempt'>[]>();
   for (const attempt of ofKind(entries, 'attempt')) {
     const { piece, title } = attempt.practised;
@@ -37,11 +37,11 @@ export function doneIn(entries: readonly LogEntry[]): readonly Done[] {
   }
   return [...byItem.values()].flatMap((attempts) => {
     const [first] = attempts;
-    return first ? [doneWith(first, attempts)] : [];
+    return first ? [workWith(first, attempts)] : [];
   });
 }
 
-function doneWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts: readonly EntryOf<'attempt'>[]): Done {
+function workWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts: readonly EntryOf<'attempt'>[]): Done {
   const good = attempts.filter(({ miss }) => miss === null);
   const tempos = good.flatMap(({ tempo }) => tempo ?? []);
   return {

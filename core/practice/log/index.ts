@@ -2,7 +2,7 @@ export { cleanTempo, triedShifts } from './at-shifts.ts';
 export {
   asCorrected,
   type Done,
-  doneIn,
+  workIn as doneIn,
   entriesOfTeacher,
   lastLesson,
   missCounts,

@@ -10,10 +10,10 @@ export function orderOf({ at, order }: Pick<LogEntry, 'at' | 'order'>): number {
 
 /** Sorts entries into their order. */
 export function inOrder<Entry extends LogEntry>(entries: readonly Entry[]): readonly Entry[] {
-  return entries.toSorted((one, next) => orderOf(one) - orderOf(next) || one.at - next.at || compared(one.id, next.id));
+  return entries.toSorted((one, next) => orderOf(one) - orderOf(next) || one.at - next.at || compareTexts(one.id, next.id));
 }
 
 /** Compares by code points, which is the same in every browser and language. */
-function compared(one: string, other: string): number {
+function compareTexts(one: string, other: string): number {
   return one === other ? 0 : one < other ? -1 : 1;
 }

@@ -92,7 +92,7 @@ export function rungOf({ ladder }: Pick<RunItem, 'ladder'>, { rung }: OnLadder):
  * missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the set
  * wherever one is under way.
  */
-export function pressed(run: SessionRun, signal: Signal, itemSeconds: number): Pressed {
+export function answerSignal(run: SessionRun, signal: Signal, itemSeconds: number): Pressed {
   const item = itemOf(run);
   if (signal === 'pain') return item && run.step.at !== 'pain' ? hurt(run, item) : { run, log: [] };
   return PRESSED[run.step.at](run, signal, itemSeconds);
@@ -102,14 +102,14 @@ type Press = (run: SessionRun, signal: Exclude<Signal, 'pain'>, itemSeconds: num
 
 const PRESSED: Readonly<Record<Step['at'], Press>> = {
   aim: (run) => silently({ ...beginItem(run, run.item), ladder: run.ladder }),
-  prepare: (run, signal) => prepared(run, signal),
-  play: (run, signal, itemSeconds) => tried(run, signal, itemSeconds),
-  miss: (run, signal, itemSeconds) => missed(run, signal, itemSeconds),
-  rest: (run, signal) => silently(rested(run, signal)),
-  pain: (run, signal) => silently(signal === 'on' ? ended(run, null) : beginItem(run, run.item + 1)),
+  prepare: (run, signal) => prepare(run, signal),
+  play: (run, signal, itemSeconds) => endTry(run, signal, itemSeconds),
+  miss: (run, signal, itemSeconds) => chooseMiss(run, signal, itemSeconds),
+  rest: (run, signal) => silently(endRest(run, signal)),
+  pain: (run, signal) => silently(signal === 'on' ? endSession(run, null) : beginItem(run, run.item + 1)),
   'end-check': (run, signal) => {
     const reached = signal === 'on';
-    return { run: ended(run, reached), log: [{ kind: 'end-check', aim: run.aim, reached }] };
+    return { run: endSession(run, reached), log: [{ kind: 'end-check', aim: run.aim, reached }] };
   },
   done: silently,
 };
@@ -118,7 +118,7 @@ function silently(run: SessionRun): Pressed {
   return { run, log: [] };
 }
 
-function ended(run: SessionRun, reached: boolean | null): SessionRun {
+function endSession(run: SessionRun, reached: boolean | null): SessionRun {
   return { ...run, step: { at: 'done', reached } };
 }
 
@@ -133,7 +133,7 @@ function hurt(run: SessionRun, { practised }: RunItem): Pressed {
   return { run: { ...run, step: { at: 'pain' } }, log: [{ kind: 'pain', practised }] };
 }
 
-function prepared(run: SessionRun, signal: 'on' | 'other'): Pressed {
+function prepare(run: SessionRun, signal: 'on' | 'other'): Pressed {
   const item = run.items[run.item];
   if (run.step.at !== 'prepare' || !item) return silently(run);
   const { prompt } = run.step;
@@ -143,30 +143,30 @@ function prepared(run: SessionRun, signal: 'on' | 'other'): Pressed {
   return { run: { ...run, step }, log: skipped ? [{ kind: 'skipped', practised: item.practised, prompt: here }] : [] };
 }
 
-function tried(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
+function endTry(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'play') return silently(run);
   const { tries } = run.step;
   if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: MISSES[0] } });
-  return counted(run, [...tries, true], null, itemSeconds);
+  return countTry(run, [...tries, true], null, itemSeconds);
 }
 
-function missed(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
+function chooseMiss(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
   const { tries, miss } = run.step;
-  if (signal === 'on') return counted(run, [...tries, false], miss, itemSeconds);
+  if (signal === 'on') return countTry(run, [...tries, false], miss, itemSeconds);
   const next = MISSES[(MISSES.indexOf(miss) + 1) % MISSES.length] ?? miss;
   return silently({ ...run, step: { at: 'miss', tries, miss: next } });
 }
 
 /** Records at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
-export function missedAs(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
+export function recordMiss(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
-  const { run: next, log } = counted(run, [...run.step.tries, false], miss, itemSeconds);
+  const { run: next, log } = countTry(run, [...run.step.tries, false], miss, itemSeconds);
   return { run: next, log: log.map((entry) => (entry.kind === 'attempt' && note !== null ? { ...entry, note } : entry)) };
 }
 
 /** Counts a try that is over: it is logged, and the set goes on or ends. */
-function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
+function countTry(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
   const item = run.items[run.item];
   if (!item) return silently(run);
   const tempo = rungOf(item, run.ladder)?.tempo ?? null;
@@ -176,12 +176,12 @@ function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, 
   const moved = afterSetOf(run, item, standing);
   const climbed = moved.ladder.rung >= rungsOf(item.ladder).length;
   const over = climbed || itemSeconds >= item.minutes * SECONDS_A_MINUTE;
-  const set = fadedBy(run, item, standing === 'clean');
+  const set = fadeHelp(run, item, standing === 'clean');
   return { run: { ...set.run, ...moved, step: { at: 'rest', clean: standing === 'clean', over } }, log: [...log, ...set.log] };
 }
 
 /** Ends a set: where help fades it is logged with the helps that were shown, and counts for those shown next. */
-function fadedBy(run: SessionRun, item: RunItem, clean: boolean): Pressed {
+function fadeHelp(run: SessionRun, item: RunItem, clean: boolean): Pressed {
   const { practised, fading } = item;
   if (!fading) return silently(run);
   const next: RunItem = { ...item, fading: { ...fading, sets: [...fading.sets, clean] } };
@@ -200,7 +200,7 @@ function afterSetOf({ ladder, group }: SessionRun, item: RunItem, standing: 'cle
   return { ladder: afterSet(item.ladder, ladder, standing), group: standing === 'clean' ? 0 : group };
 }
 
-function rested(run: SessionRun, signal: 'on' | 'other'): SessionRun {
+function endRest(run: SessionRun, signal: 'on' | 'other'): SessionRun {
   if (run.step.at !== 'rest') return run;
   if (run.step.over || signal === 'other') return beginItem(run, run.item + 1);
   return { ...run, step: { at: 'play', tries: [] } };

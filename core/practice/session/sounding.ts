@@ -57,7 +57,7 @@ export function soundingAt(step: Step, here: InHand): PracticeSound | null {
 }
 
 /** Gives all of an item as it should sound: double stops string by string. */
-export function heardWhole({ item, plan, rung }: InHand): PracticeSound {
+export function soundOfItem({ item, plan, rung }: InHand): PracticeSound {
   const model = voicesApart(modelOf(plan, notesOfPart(plan, item.practised.part), rung));
   return { ...SILENT, vibrato: item.along.vibrato, model };
 }
@@ -81,7 +81,7 @@ function playing(isFirst: boolean, here: InHand): PracticeSound {
 function preparing(prompt: number, here: InHand): PracticeSound | null {
   const { item, plan, rung } = here;
   const asked = runItem(plan, item).prompts[prompt];
-  if (asked === 'hear') return heardWhole(here);
+  if (asked === 'hear') return soundOfItem(here);
   const all = notesOfPart(plan, item.practised.part);
   const shift = plan.shifts.find(({ to }) => to >= all.from && to <= all.to);
   if (asked !== 'target' || !shift) return null;

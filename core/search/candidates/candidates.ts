@@ -148,7 +148,7 @@ export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches
   const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0);
   const every = instrument.strings.map((_, index) => index);
   const sets = [every, ...limits.flatMap(({ rule }) => (rule.strings ? [rule.strings] : []))];
-  const bounds = sets.map((strings) => boundOn(instrument, strings, highest));
+  const bounds = sets.map((strings) => boundOnStrings(instrument, strings, highest));
   return Math.min(hand.highestAnchor, Math.max(doubleStops ? ROW_BOUND : short ? OCTAVE_BOUND : LOWEST_BOUND, ...bounds));
 }
 
@@ -156,7 +156,7 @@ export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches
  * Gives the bound on some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than
  * usual.
  */
-function boundOn(instrument: Instrument, strings: readonly number[], highest: number): number {
+function boundOnStrings(instrument: Instrument, strings: readonly number[], highest: number): number {
   const open = strings.map((index) => stringOf(instrument, index).semitones).toSorted((one, other) => other - one);
   const gaps = open.slice(1).map((lower, index) => (open[index] ?? lower) - lower);
   const widest = Math.max(0, ...gaps.filter((gap) => gap > WIDEST_TUNING));

@@ -17,19 +17,19 @@ export interface Folded {
  * finger agree if any pair does, else the pair is free. The cost of a pair is the sum of both notes, of a folded step
  * the sum of both steps, so the cheapest way through the folded lattice is the cheapest line that goes down as it went up.
  */
-export function folded(lattice: Lattice): Folded {
+export function fold(lattice: Lattice): Folded {
   const top = (lattice.layers.length - 1) / 2;
   const paired = Array.from({ length: top + 1 }, (_, index) =>
     pairsOf(lattice.layers[index], lattice.layers[lattice.layers.length - 1 - index], index === top),
   );
   const layers = paired.map((pairs) => pairs.layer);
-  const steps = Array.from({ length: top }, (_, index) => foldedStep(lattice, index, paired[index], paired[index + 1]));
+  const steps = Array.from({ length: top }, (_, index) => foldStep(lattice, index, paired[index], paired[index + 1]));
   // Costs of three notes belong to the whole line.
   return { lattice: { layers, steps, threes: layers.map(() => null) }, pairs: paired };
 }
 
 /** Gives the choices of the whole line from those of the folded one. */
-export function unfolded({ pairs }: Folded, choices: readonly number[]): readonly number[] {
+export function unfold({ pairs }: Folded, choices: readonly number[]): readonly number[] {
   const up = choices.map((choice, index) => pairs[index]?.up[choice] ?? 0);
   const down = choices.map((choice, index) => pairs[index]?.down[choice] ?? 0);
   return [...up, ...down.slice(0, -1).reverse()];
@@ -77,7 +77,7 @@ function samePlace(one: Placement, other: Placement): boolean {
   return one.finger === '0' || (one.anchor === other.anchor && one.letterPosition === other.letterPosition && one.shape === other.shape);
 }
 
-function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
+function foldStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
   const last = lattice.layers.length - 1;
   if (!from || !to) throw new RangeError(`Step ${index} of a folded line lies outside its ${last + 1} notes`);
   const steps = [stepAt(lattice, index), stepAt(lattice, last - index - 1)] as const;

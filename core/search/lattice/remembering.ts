@@ -43,7 +43,7 @@ export function remembering({ lattice, origins }: Derived, forbidden: Forbidden)
   const layers = lattice.layers.map((layer, index) =>
     index > from && index <= to ? twice(layer, index === to ? forbidden.conflicts : null) : layer,
   );
-  const steps = lattice.steps.map((step, index) => (index >= from && index <= to ? remembered(lattice, step, index, forbidden) : step));
+  const steps = lattice.steps.map((step, index) => (index >= from && index <= to ? rememberStep(lattice, step, index, forbidden) : step));
   return {
     lattice: { ...lattice, layers, steps },
     origins: origins.map((own, index) => (index > from && index <= to ? [...own, ...own] : own)),
@@ -60,7 +60,7 @@ function twice({ candidates, costs }: Layer, conflicts: ((placement: Placement) 
 }
 
 /** Gives the step from one layer to the next, where either may stand twice. */
-function remembered(lattice: Lattice, step: Step, index: number, forbidden: Forbidden): Step {
+function rememberStep(lattice: Lattice, step: Step, index: number, forbidden: Forbidden): Step {
   const [before, after] = [candidatesAt(lattice, index), candidatesAt(lattice, index + 1)];
   const [beforeTwice, afterTwice] = [index > forbidden.from, index < forbidden.to];
   const width = before.length * (beforeTwice ? 2 : 1);

@@ -28,10 +28,10 @@ export function fingeringLabel(placement: Placement): string {
 }
 
 /** Groups the candidates of every layer by label; equal candidate sets share their groups. */
-export function groupedBy(lattice: Lattice, labelOf: LabelOf): readonly Groups[] {
+export function groupBy(lattice: Lattice, labelOf: LabelOf): readonly Groups[] {
   const known = new Map<readonly Placement[], Groups>();
   return lattice.layers.map(({ candidates }) => {
-    const groups = known.get(candidates) ?? grouped(candidates, labelOf);
+    const groups = known.get(candidates) ?? group(candidates, labelOf);
     known.set(candidates, groups);
     return groups;
   });
@@ -81,15 +81,15 @@ export function bestWays(
   const reached = Array.from({ length: most }, (): Reached => ({ sums: new Float64Array(widest), came: new Uint16Array(widest) }));
   const first = lattice.layers[0]?.costs ?? new Float64Array();
   best.offerAll(0, first, groups[0] ?? NO_GROUPS, backward.sums[0] ?? first);
-  let prefixes = best.taken().map(({ group, promise }): Prefix => {
+  let prefixes = best.inOrder().map(({ group, promise }): Prefix => {
     const members = groups[0]?.members[group] ?? NO_MEMBERS;
-    return { before: null, members, sums: picked(first, members), came: new Uint16Array(members.length), promise };
+    return { before: null, members, sums: pick(first, members), came: new Uint16Array(members.length), promise };
   });
   for (let index = 1; index < lattice.layers.length; index += 1) {
     const onward = backward.sums[index] ?? first;
-    prefixes = continued(prefixes, { lattice, index, groups: groups[index] ?? NO_GROUPS, onward }, { best, reached });
+    prefixes = continueRows(prefixes, { lattice, index, groups: groups[index] ?? NO_GROUPS, onward }, { best, reached });
   }
-  return prefixes.map((prefix) => ({ choices: traced(prefix), cost: prefix.promise }));
+  return prefixes.map((prefix) => ({ choices: traceRow(prefix), cost: prefix.promise }));
 }
 
 const NO_MEMBERS = new Uint16Array();
@@ -116,7 +116,7 @@ interface NextLayer {
 }
 
 /** Finds the most promising rows one note longer. */
-function continued(prefixes: readonly Prefix[], { lattice, index, groups, onward }: NextLayer, { best, reached }: Desk): Prefix[] {
+function continueRows(prefixes: readonly Prefix[], { lattice, index, groups, onward }: NextLayer, { best, reached }: Desk): Prefix[] {
   best.clear();
   for (let parent = 0; parent < prefixes.length; parent += 1) {
     // No row grows more promising: from here on every parent promises less than all rows that are kept.
@@ -127,16 +127,16 @@ function continued(prefixes: readonly Prefix[], { lattice, index, groups, onward
     reach(lattice, index, prefix, here);
     best.offerAll(parent, here.sums, groups, onward);
   }
-  return best.taken().map(({ parent, group, promise }): Prefix => {
+  return best.inOrder().map(({ parent, group, promise }): Prefix => {
     const members = groups.members[group] ?? NO_MEMBERS;
     const from = reached[parent];
-    const sums = picked(from?.sums ?? onward, members);
+    const sums = pick(from?.sums ?? onward, members);
     const came = Uint16Array.from(members, (member) => from?.came[member] ?? 0);
     return { before: prefixes[parent] ?? null, members, sums, came, promise };
   });
 }
 
-function picked(sums: Float64Array, members: Uint16Array): Float64Array {
+function pick(sums: Float64Array, members: Uint16Array): Float64Array {
   const own = new Float64Array(members.length);
   for (let place = 0; place < members.length; place += 1) own[place] = sums[members[place] ?? 0] ?? Infinity;
   return own;
@@ -217,7 +217,7 @@ class BestOffers {
     if (this.offers.length > this.most) this.offers.pop();
   }
 
-  taken(): readonly Offer[] {
+  inOrder(): readonly Offer[] {
     return this.offers;
   }
 
@@ -226,7 +226,7 @@ class BestOffers {
   }
 }
 
-function grouped(candidates: readonly Placement[], labelOf: LabelOf): Groups {
+function group(candidates: readonly Placement[], labelOf: LabelOf): Groups {
   const groups = new Map<string, number[]>();
   for (const [index, candidate] of candidates.entries()) {
     const label = labelOf(candidate);
@@ -240,7 +240,7 @@ function grouped(candidates: readonly Placement[], labelOf: LabelOf): Groups {
   return { members, groupOf };
 }
 
-function traced(last: Prefix): readonly number[] {
+function traceRow(last: Prefix): readonly number[] {
   const choices: number[] = [];
   let place = indexOfLeast(last.sums);
   for (let prefix: Prefix | null = last; prefix; prefix = prefix.before) {

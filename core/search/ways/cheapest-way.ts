@@ -37,7 +37,7 @@ export function cheapestEnd({ sums, links }: Sums): Way | null {
   const ends = sums[sums.length - 1] ?? new Float64Array();
   const last = indexOfLeast(ends);
   const cost = ends[last] ?? Infinity;
-  return cost === Infinity ? null : { choices: tracedBack(links, sums.length - 1, last), cost };
+  return cost === Infinity ? null : { choices: traceBack(links, sums.length - 1, last), cost };
 }
 
 /** Calculates the least sums from the beginning to every candidate, its own cost included. */
@@ -131,14 +131,14 @@ export function indexOfLeast(values: Float64Array): number {
 }
 
 /** Traces the choices from the first layer to candidate `here` of layer `layer`. */
-export function tracedBack(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
+export function traceBack(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
   const choices = [here];
   for (let index = layer; index > 0; index -= 1) choices.push(links[index]?.[choices[choices.length - 1] ?? 0] ?? 0);
   return choices.reverse();
 }
 
 /** Traces the choices of the layers after `layer`, from its candidate `here` on. */
-export function tracedForth(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
+export function traceForward(links: readonly Uint16Array[], layer: number, here: number): readonly number[] {
   const choices: number[] = [];
   let at = here;
   for (let index = layer; index < links.length - 1; index += 1) {

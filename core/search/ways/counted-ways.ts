@@ -1,5 +1,5 @@
 import type { Lattice, Step } from '#core/search/lattice';
-import { tracedBack, type Way } from './cheapest-way.ts';
+import { traceBack, type Way } from './cheapest-way.ts';
 
 /**
  * Finds the cheapest way with exactly c shifts, for every c from 0 to `most`; null where there is none.
@@ -93,7 +93,7 @@ function endingWith({ sums, links, lattice, counts }: Counted, count: number): W
   }
   const cost = sums[last];
   if (cost === undefined) return null;
-  const cells = tracedBack(links, lattice.layers.length - 1, last);
+  const cells = traceBack(links, lattice.layers.length - 1, last);
   return { choices: cells.map((cell) => Math.floor(cell / counts)), cost };
 }
 

@@ -39,7 +39,7 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
 
   const memoryOf = (held: readonly number[]): Memory => {
     const inOrder = [...new Set(held)].toSorted((one, other) => one - other);
-    return found(numbers, inOrder.join(), () => memories.push(inOrder) - 1);
+    return findOrMake(numbers, inOrder.join(), () => memories.push(inOrder) - 1);
   };
   const following = (held: Memory, placed: Placement): Memory | null => {
     const before = memories[held] ?? [];
@@ -48,16 +48,16 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
     return memoryOf([...before.filter((fact) => !taken.has(facts.slotAt(fact))), ...facts.of(placed)]);
   };
   return {
-    fresh: (placed) => found(freshly, placed, () => memoryOf(facts.of(told.same(placed)))),
+    fresh: (placed) => findOrMake(freshly, placed, () => memoryOf(facts.of(told.same(placed)))),
     after: (held, given) => {
       const placed = told.same(given);
-      const known = found(nexts, placed, () => new Map<Memory, Memory | null>());
-      return found(known, held, () => following(held, placed));
+      const known = findOrMake(nexts, placed, () => new Map<Memory, Memory | null>());
+      return findOrMake(known, held, () => following(held, placed));
     },
     isWithin: (less, more) => {
       if (less === more || less === NOTHING) return true;
-      const known = found(within, less, () => new Map<Memory, boolean>());
-      return found(known, more, () => {
+      const known = findOrMake(within, less, () => new Map<Memory, boolean>());
+      return findOrMake(known, more, () => {
         const all = new Set(memories[more]);
         return (memories[less] ?? []).every((fact) => all.has(fact));
       });
@@ -76,9 +76,9 @@ function placementsToldApart(placements: Iterable<Placement>): ToldApart {
   const same = new Map<Placement, Placement>();
   const stances = new Map<number, Placement[]>();
   for (const placement of placements) {
-    const first = found(firsts, keyOf(placement), () => placement);
+    const first = findOrMake(firsts, keyOf(placement), () => placement);
     same.set(placement, first);
-    if (first === placement) found(stances, placement.stance, (): Placement[] => []).push(placement);
+    if (first === placement) findOrMake(stances, placement.stance, (): Placement[] => []).push(placement);
   }
   return { same: (placement) => same.get(placement) ?? placement, ofStance: (stance) => stances.get(stance) ?? [] };
 }
@@ -101,18 +101,18 @@ function factsOf(hand: HandModel, told: ToldApart): Facts {
     slot === null ? hand.inOneFrame(placement, placed) : hand.fitsBeside(placement, placed);
   /** Gives the number of a fact; null for one that every placement of its stance goes with. */
   const numberOf = (fact: Fact): number | null =>
-    found(numbers, `${fact.slot} ${keyOf(fact.placement)}`, () =>
+    findOrMake(numbers, `${fact.slot} ${keyOf(fact.placement)}`, () =>
       told.ofStance(fact.placement.stance).every((placed) => fits(fact, placed)) ? null : facts.push(fact) - 1,
     );
   return {
     of: (placed) =>
-      found(ofPlaced, placed, () => {
+      findOrMake(ofPlaced, placed, () => {
         const standing = stopsIn(placed).map((stop): Fact => ({ placement: standingAlone(placed, stop), slot: slotOf(stop) }));
         return [...standing, { placement: placed, slot: null }].flatMap((fact) => numberOf(fact) ?? []);
       }),
     goesWith: (fact, placed) => {
-      const known = found(going, placed, () => new Map<number, boolean>());
-      return found(known, fact, () => {
+      const known = findOrMake(going, placed, () => new Map<number, boolean>());
+      return findOrMake(known, fact, () => {
         const held = facts[fact];
         return held === undefined || fits(held, placed);
       });
@@ -146,7 +146,7 @@ function keyOf(placement: Placement): string {
 }
 
 /** Gives the value that a map has under a key, making and keeping it where there is none. */
-function found<Key, Value extends object | number | boolean | null>(map: Map<Key, Value>, key: Key, make: () => Value): Value {
+function findOrMake<Key, Value extends object | number | boolean | null>(map: Map<Key, Value>, key: Key, make: () => Value): Value {
   const there = map.get(key);
   if (there !== undefined) return there;
   const made = make();

@@ -47,17 +47,19 @@ export function oneHandWays(hand: HandModel, lattice: Lattice, mostShifts: numbe
   );
   let arrivals: readonly (readonly Arrival[])[] = (lattice.layers[0]?.candidates ?? []).map((placed, candidate) => {
     const cost = lattice.layers[0]?.costs[candidate] ?? Infinity;
-    return cost === Infinity ? [] : [{ candidate, memory: begun(memory, placed), comes: COMES.freely, shifts: 0, cost, before: null }];
+    return cost === Infinity
+      ? []
+      : [{ candidate, memory: beginMemory(memory, placed), comes: COMES.freely, shifts: 0, cost, before: null }];
   });
   for (let layer = 1; layer < lattice.layers.length; layer += 1) {
-    arrivals = arrivedAt({ memory, lattice, layer, mostShifts }, arrivals);
+    arrivals = arriveAt({ memory, lattice, layer, mostShifts }, arrivals);
     if (arrivals.every((here) => here.length === 0)) return { ways: [null], endsAt: layer };
   }
   const ends = arrivals.flat();
   return { ways: Array.from({ length: (mostShifts ?? 0) + 1 }, (_, shifts) => cheapest(ends, shifts)), endsAt: null };
 }
 
-function begun(memory: HandMemory, placed: Placement): Memory {
+function beginMemory(memory: HandMemory, placed: Placement): Memory {
   return stopsIn(placed).length === 0 ? NOTHING : memory.fresh(placed);
 }
 
@@ -70,7 +72,7 @@ interface Next {
 }
 
 /** Lists the arrivals that are worth going on from, by candidate of the layer, the cheapest first. */
-function arrivedAt(next: Next, before: readonly (readonly Arrival[])[]): readonly (readonly Arrival[])[] {
+function arriveAt(next: Next, before: readonly (readonly Arrival[])[]): readonly (readonly Arrival[])[] {
   const { candidates, costs } = next.lattice.layers[next.layer] ?? { candidates: [], costs: [] };
   return candidates.map((placed, candidate) => {
     const own = costs[candidate] ?? Infinity;

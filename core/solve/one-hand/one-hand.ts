@@ -45,10 +45,10 @@ interface StaySoFar {
  */
 export function handBreaks(hand: HandModel, placements: readonly Placement[]): readonly HandBreak[] {
   const breaks: HandBreak[] = [];
-  let stay = begun();
+  let stay = beginStay();
   for (const [order, placement] of placements.entries()) {
     if (stopsIn(placement).length === 0) continue;
-    if (stay.last && stay.last.stance !== placement.stance) stay = begun();
+    if (stay.last && stay.last.stance !== placement.stance) stay = beginStay();
     const found = breakAt(hand, stay, placement);
     if (found) breaks.push({ ...found, to: order, placed: placement });
     remember(stay, order, placement);
@@ -56,7 +56,7 @@ export function handBreaks(hand: HandModel, placements: readonly Placement[]): r
   return breaks;
 }
 
-function begun(): StaySoFar {
+function beginStay(): StaySoFar {
   return { last: null, played: new Map(), standing: new Map() };
 }
 

@@ -166,7 +166,7 @@ function useWorkAtRest(idle: boolean): void {
   useEffect(() => {
     if (pieceId === null || !idle) return;
     const checked = Promise.all([atRest(), readyToRead()]);
-    // Where the database does not answer, the first change that cannot be written says so.
+    // The first change that cannot be written says so where the database does not answer.
     void checked.then(([{ checkOpenPiece }]) => checkOpenPiece()).catch(() => undefined);
   }, [pieceId, idle]);
   const saved = useSaving().state === 'saved';

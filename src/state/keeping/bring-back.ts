@@ -21,7 +21,7 @@ async function written<Name extends DocumentName>(
   now: RecordOf<Name> | null,
   next: RecordOf<Name>,
 ): Promise<KeptOutcome<Name>> {
-  // Where there is no room for it, the write itself says so.
+  // The write itself says so where there is no room for it.
   if (now) await keepVersion(name, now, 'another brought back').catch(() => undefined);
   return await keep(name, next, now);
 }

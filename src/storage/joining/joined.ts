@@ -32,7 +32,7 @@ export function joinedPiece(twice: Twice<unknown>): unknown {
   return joined(withNotesTogether(twice));
 }
 
-/** Where the side that counts has changed its notes, the other fields come with them. */
+/** The other fields come with the notes where the side that counts has changed its notes. */
 function withNotesTogether(twice: Twice<unknown>): Twice<unknown> {
   const { bases, here, there, counts } = twice;
   if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return twice;

@@ -146,7 +146,7 @@ const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<
     return lower.length === 0 ? null : 'it can be played otherwise no higher up';
   },
   'open-string': ({ reason, brief, best }) => {
-    // Where the brief prefers open strings no finger is asked for; of a double stop either note may be open.
+    // No finger is asked for where the brief prefers open strings; of a double stop either note may be open.
     if (brief.limits?.openStrings === 'prefer' || (soundAt(best, reason.note)?.stops.length ?? 1) > 1) return null;
     const asked = FINGERS.filter((finger) => mayPlay(best, reason.note, finger));
     return asked.some((finger) => withLocks(brief, [{ note: reason.note, finger }])) ? 'a finger can play it' : null;

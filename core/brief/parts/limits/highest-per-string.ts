@@ -39,8 +39,8 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   words: {
     name: 'Highest notes',
     none: 'any height',
-    told,
-    printed: told,
+    told: highestText,
+    printed: highestText,
     asked: (highest) => highest.map((each) => `the ${noteLabel(each.string)} string only up to ${pitchLabel(each.highest)}`).join(', '),
     leftOut: 'highest note on a string',
     whole: 'the highest note on a string',
@@ -65,7 +65,7 @@ export const highestPerString: LimitPart<HighestNote[]> = {
 };
 
 /** Writes the limit in words: "the D string up to A4". */
-function told(highest: readonly HighestNote[]): string {
+function highestText(highest: readonly HighestNote[]): string {
   return highest.map((each) => `the ${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
 }
 

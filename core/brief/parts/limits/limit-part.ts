@@ -3,7 +3,7 @@ import type { PartControl, PartSetting } from '#core/brief/parts';
 import type { Finger, Placement } from '#core/hand';
 import type { Reading } from '#core/result';
 
-/** What the teacher locked for one note, read; null leaves it to the engine. */
+/** The lock of a teacher on one note, read; null leaves a choice to the engine. */
 export interface NoteLock {
   /** The index of the string: 0 for string I. */
   readonly stringIndex: number | null;

@@ -22,7 +22,7 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
       ...(policy === 'none'
         ? { keeps: (placement, lock) => lock?.finger === '0' || everyStop(placement, ({ finger }) => finger !== '0') }
         : {}),
-      narrows: (placements, first) => narrowed(policy, placements, first),
+      narrows: (placements, first) => narrowByPolicy(policy, placements, first),
     }),
   need: (_, { string }) => `the open ${string} string`,
   // Before lifting the policy, a teacher who shuts open strings out allows one where no finger has the note.
@@ -52,7 +52,7 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
 };
 
 /** Applies "prefer" and "avoid", which depend on the other placements of the note. */
-function narrowed(policy: OpenStringPolicy, placements: readonly Placement[], first: boolean): readonly Placement[] {
+function narrowByPolicy(policy: OpenStringPolicy, placements: readonly Placement[], first: boolean): readonly Placement[] {
   const open = placements.filter(usesOpen);
   const stopped = placements.filter((placement) => !usesOpen(placement));
   switch (policy) {

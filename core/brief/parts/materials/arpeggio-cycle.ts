@@ -20,7 +20,7 @@ export const arpeggioCyclePart: MaterialPart<Static<typeof schema>> = {
       { keyOn: (tonic) => keyOfTonic(tonic, 'major'), wayFrom: (tonic) => arpeggioCycle(tonic, material.octaves, material.direction) },
       rhythm,
     ),
-  told: (material) => patternTold(material, 'arpeggio cycle'),
+  describe: (material) => patternTold(material, 'arpeggio cycle'),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: false,

@@ -34,7 +34,7 @@ export const arpeggio: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  told: (material) => patternTold(material, `${LABELS[material.type]} arpeggio`),
+  describe: (material) => patternTold(material, `${LABELS[material.type]} arpeggio`),
   ...fromATonic,
   repeatsByOctave: true,
   comesBackAlike: true,

@@ -41,7 +41,7 @@ export const broken: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in ${LABELS[material.figure]}`),
+  describe: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in ${LABELS[material.figure]}`),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: false,

@@ -35,7 +35,7 @@ export const doubleStops: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${INTERVAL_LABELS[material.interval]}`),
+  describe: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${INTERVAL_LABELS[material.interval]}`),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: true,

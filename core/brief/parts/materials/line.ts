@@ -28,7 +28,7 @@ export const line: MaterialPart<Static<typeof schema>> = {
   schema,
   name: { article: 'A', noun: 'line of my own', lead: 'in' },
   read: ({ notes, key, changes }, rhythm) => readTypedLine({ notes, key: key ?? USUAL_KEY, changes }, rhythm),
-  told: (material) => `a line in ${keysOf(material).map(keyLabel).join(', then ')}`,
+  describe: (material) => `a line in ${keysOf(material).map(keyLabel).join(', then ')}`,
   tonicName: ({ key }) => (key ?? USUAL_KEY).split(' ')[0] ?? 'C',
   mode: ({ key }): KeyMode => ((key ?? USUAL_KEY).endsWith('minor') ? 'minor' : 'major'),
   begins: () => null,

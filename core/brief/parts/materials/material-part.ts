@@ -68,7 +68,7 @@ export interface MaterialPart<Value> {
   /** Reads the material as a line. Refuses what cannot be spelled, an empty line, and one that is too long. */
   readonly read: (material: Value, rhythm: Rhythm) => Reading<Line>;
   /** Writes in a few words what is played: "A♭ major, three octaves, up". */
-  readonly told: (material: Value) => string;
+  readonly describe: (material: Value) => string;
   /** Gives the name of the tonic: "Ab". */
   readonly tonicName: (material: Value) => string;
   /** Gives the mode, as a signature is read: all minor scales are minor. */

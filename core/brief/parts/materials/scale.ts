@@ -88,7 +88,7 @@ export const scale: MaterialPart<ScaleMaterial> = {
       rhythm,
     );
   },
-  told: (material) => `${patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`)}${furtherTold(material)}`,
+  describe: (material) => `${patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`)}${furtherTold(material)}`,
   ...fromATonic,
   begins: ({ tonic: text, type, from }) => {
     const tonic = parsePitch(text);

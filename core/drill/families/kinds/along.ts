@@ -79,12 +79,12 @@ export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'gu
   if (!study.ok) return study;
   const best = bestOf(study.value.brief);
   const there = (best?.shifts ?? []).filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
-  const measures = there.flatMap((each) => (best ? guided(best, each) : []));
+  const measures = there.flatMap((each) => (best ? notesOverGuide(best, each) : []));
   return measures.length > 0 ? goodReading({ measures, altered: study.value.altered }) : badReading(drillIssue('no-guide', {}));
 }
 
 /** Goes from note to note over the notes that are passed; empty where a shift passes none but those at its ends. */
-function guided({ notes }: Plan, { from, to, guides }: Shift): Written['measures'] {
+function notesOverGuide({ notes }: Plan, { from, to, guides }: Shift): Written['measures'] {
   const [left, reached] = [notes[from], notes[to]];
   const passed = guides.find(({ inBetween }) => inBetween !== null)?.inBetween;
   if (!passed || left?.kind !== 'note' || reached?.kind !== 'note') return [];

@@ -31,7 +31,7 @@ interface ThreeNotes {
  * and fro between them.
  */
 export function chords(ground: Ground, player: DrillFor, { position, played }: FamilyOf<'chords'>): Written {
-  const notes = (chord: ThreeNotes): readonly DrillNote[] => written(ground, chord, { position, played });
+  const notes = (chord: ThreeNotes): readonly DrillNote[] => writeChord(ground, chord, { position, played });
   const isPlayed = (chord: ThreeNotes): boolean => staysInOneHand(drillBrief(player, formatKey(ground.key), notes(chord)));
   const isNamed = (placement: Placement): boolean =>
     isOpenPair(placement) || ground.hand.positionName(placement, ground.key).label === position;
@@ -101,7 +101,7 @@ function chordsOn(ground: Ground, { degree, string, played, inPosition }: Sought
     lower.flatMap((one) => upper.flatMap((other) => pairs(ground, one, other).filter(({ placement }) => inPosition(placement))));
   const above = pairsOf(mid, high);
   return pairsOf(low, mid).flatMap((lower) =>
-    above.flatMap((upper) => joined(ground, lower, upper, { letters, held: played === 'held' }) ?? []),
+    above.flatMap((upper) => joinPairs(ground, lower, upper, { letters, held: played === 'held' }) ?? []),
   );
 }
 
@@ -121,7 +121,7 @@ function tones(
   const open = stringOf(instrument, string).semitones;
   const held = ({ pitch }: Tone): boolean =>
     semitonesOf(pitch) === open ||
-    allPlacements({ ...ground, highestAnchor: ground.hand.highestAnchor }, wanted(pitch, null)).some(
+    allPlacements({ ...ground, highestAnchor: ground.hand.highestAnchor }, wantedNote(pitch, null)).some(
       (placement) => placement.stringIndex === string && inPosition(placement),
     );
   return Array.from({ length: instrument.highestSemitone + 1 }, (_, above) => open + above)
@@ -140,7 +140,7 @@ interface Pair {
 function pairs(ground: Ground, lower: Tone, upper: Tone): readonly Pair[] {
   if (lower.pitch.letter === upper.pitch.letter) return [];
   const board = { ...ground, highestAnchor: ground.hand.highestAnchor };
-  return allPlacements(board, wanted(lower.pitch, upper.pitch)).flatMap((placement): readonly Pair[] => {
+  return allPlacements(board, wantedNote(lower.pitch, upper.pitch)).flatMap((placement): readonly Pair[] => {
     const { upper: high } = placement;
     const onStrings = placement.stringIndex === lower.string && high?.stringIndex === upper.string;
     if (!high || !onStrings || !withinReach({ ...ground, limits: [] }, placement)) return [];
@@ -149,12 +149,12 @@ function pairs(ground: Ground, lower: Tone, upper: Tone): readonly Pair[] {
 }
 
 /** Tells whether a placement is a plain note or double stop. */
-function wanted(pitch: Pitch, upper: Pitch | null): WantedNote {
+function wantedNote(pitch: Pitch, upper: Pitch | null): WantedNote {
   return { pitch, upper, top: null, chromatic: false, wide: false, harmonics: 'none', other: null };
 }
 
 /** Joins two pairs that share their middle note into a chord in one hand; null where they are not one chord, or no hand plays it so. */
-function joined(
+function joinPairs(
   ground: Ground,
   lower: Pair,
   upper: Pair,
@@ -220,7 +220,7 @@ function outerStrain({ instrument, doubleStopHand }: Ground, low: StringStop, hi
   return Math.hypot(other - one, across) / doubleStopHand.acrossStrings.maxMm;
 }
 
-function written(
+function writeChord(
   { instrument }: Ground,
   { pitches, stops }: ThreeNotes,
   { position, played }: Pick<FamilyOf<'chords'>, 'position' | 'played'>,

@@ -19,7 +19,7 @@ export function doubleStops(ground: Ground, player: DrillFor, asks: FamilyOf<'do
   for (const limits of limitsOf(ground, asks)) {
     for (const material of tried) {
       const best = bestOn(player, material, limits);
-      if (best) return asAsked(soundsOf(best).map((note) => builtUp(note, asks.built)));
+      if (best) return asAsked(soundsOf(best).map((note) => buildUp(note, asks.built)));
     }
   }
   return asAsked([]);
@@ -71,7 +71,7 @@ function materials({ key, instrument }: Ground, { interval }: FamilyOf<'double-s
   return [...fromTonics, ...[AN_OCTAVE, A_FIFTH].flatMap((count) => starts.map((start) => from(start, count)))];
 }
 
-function builtUp(note: PlannedSound, built: FamilyOf<'double-stops'>['built']): readonly DrillNote[] {
+function buildUp(note: PlannedSound, built: FamilyOf<'double-stops'>['built']): readonly DrillNote[] {
   const both = noteOfPlan(note, '1/2');
   const [lower, upper] = note.stops;
   if (built === 'at-once' || !upper) return [rest(), both, rest()];

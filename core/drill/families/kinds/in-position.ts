@@ -5,7 +5,7 @@ import { type DrillNote, type Written, fingered, type Ground, type Standing } fr
 import { boardOf, heldIn, heldOn, type HeldNote, notesHeld, THUMB } from '#core/drill/position';
 import { inFours } from '../from-the-key.ts';
 import type { FamilyOf } from '../request.ts';
-import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedOf, rest, stringsOf } from '../written.ts';
+import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedNotes, rest, stringsOf } from '../written.ts';
 
 /** Writes the scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
@@ -80,7 +80,7 @@ export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'
     ].flatMap(([one, other]) => (one && other ? [[one, other]] : [])),
   );
   const measures = found.map((pair) => [...pair, ...pair].map(({ stands }) => fingered(stands)));
-  return { measures, altered: insertedOf(found.flat()) };
+  return { measures, altered: insertedNotes(found.flat()) };
 }
 
 /**
@@ -98,7 +98,7 @@ export function hovering(ground: Ground, { position, strings }: FamilyOf<'hoveri
     const orders = ordersOf(fingers.map(({ stands }) => stands));
     return orders.map((order) => [rest('1/2'), ...order.map((each) => fingered(each, '1/16'))]);
   });
-  return { measures, altered: insertedOf(found.flat()) };
+  return { measures, altered: insertedNotes(found.flat()) };
 }
 
 /** The number of fingers below which they cannot be set down in several orders. */

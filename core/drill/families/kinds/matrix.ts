@@ -5,7 +5,7 @@ import { keyedStrings } from '#core/hand';
 import { type DrillNote, type Written, fingered, type Ground, stringNamed } from '#core/drill';
 import { boardOf, heldIn } from '#core/drill/position';
 import type { FamilyOf } from '../request.ts';
-import { asAsked, type FingerHere, fingerIn, fingersAt, insertedOf } from '../written.ts';
+import { asAsked, type FingerHere, fingerIn, fingersAt, insertedNotes } from '../written.ts';
 
 /**
  * Writes every finger onto every finger, from one position to another and back, string by string: first each finger onto itself, then onto
@@ -21,7 +21,7 @@ export function matrix(ground: Ground, asks: FamilyOf<'matrix'>): Written {
   return {
     measures: found.map(({ pair: [low, high] }) => [fingered(low.stands), fingered(high.stands), fingered(low.stands)]),
     keys: found.map(({ key }) => key),
-    altered: insertedOf(found.flatMap(({ pair }) => pair)),
+    altered: insertedNotes(found.flatMap(({ pair }) => pair)),
   };
 }
 

@@ -61,7 +61,7 @@ function fingersThatLead(task: Task, hands: Hands): readonly Guide[] {
   if (!leaving || !arriving) return [];
   const crosses = leaving.stringIndex !== arriving.stringIndex;
   const kinds = kindsThatLead(leaving.finger, arriving.finger, handMoves(from, to) > 0);
-  const guides = [...ontoThumb(task, from, to), ...(crosses ? crossed(kinds) : kinds).flatMap((kind) => guideOf(task, kind, hands))];
+  const guides = [...ontoThumb(task, from, to), ...(crosses ? withCrossing(kinds) : kinds).flatMap((kind) => guideOf(task, kind, hands))];
   return guides.filter((guide, index) => guides.findIndex((other) => samePassing(guide, other)) === index);
 }
 
@@ -72,7 +72,7 @@ function kindsThatLead(leaving: Finger, arriving: Finger, up: boolean): readonly
 }
 
 /** Puts the arriving finger first where the bow crosses, because the bow crosses before the hand arrives. */
-function crossed(kinds: readonly LeadingFinger[]): readonly LeadingFinger[] {
+function withCrossing(kinds: readonly LeadingFinger[]): readonly LeadingFinger[] {
   return ['new-finger', ...kinds.filter((kind) => kind !== 'new-finger')];
 }
 

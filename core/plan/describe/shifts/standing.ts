@@ -24,7 +24,7 @@ export function aroundShifts(placements: readonly Placement[]): ReadonlyMap<numb
     stays[stays.length - 1]?.placements.push(placement);
     last = placement;
   }
-  const stood = stays.map(({ placements: stay }) => stoodIn(stay));
+  const stood = stays.map(({ placements: stay }) => placesIn(stay));
   return new Map(
     stays.flatMap(({ from }, index) => {
       const [before, after] = [stood[index - 1], stood[index]];
@@ -33,7 +33,7 @@ export function aroundShifts(placements: readonly Placement[]): ReadonlyMap<numb
   );
 }
 
-function stoodIn(stay: readonly Placement[]): Stood {
+function placesIn(stay: readonly Placement[]): Stood {
   const [first, last] = [new Map<string, number>(), new Map<string, number>()];
   const slot = (finger: Finger, stringIndex: number): string => `${stringIndex}${finger}`;
   for (const { finger, stringIndex, semitonesAboveOpen } of stay.flatMap(stopsIn)) {

@@ -52,7 +52,7 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
       acrossStrings: acrossStrings(patterns),
       lowFirst: lowFirstOn(task, own, stopped),
       reach: widestReach(group.map((note, index) => plannedReach(task, note, group[index - 1]))),
-      covers: coveredBy(stopped, mmAt),
+      covers: coverOf(stopped, mmAt),
     },
   ];
 }
@@ -72,7 +72,7 @@ function lowFirstOn({ hand, instrument, keyed }: Task, own: Placement, stopped: 
 }
 
 /** Gives the stretch of string from the lowest to the highest place that is stopped. */
-function coveredBy(stopped: readonly PlacedNote[], mmAt: (semitones: number) => number): Covered | null {
+function coverOf(stopped: readonly PlacedNote[], mmAt: (semitones: number) => number): Covered | null {
   const places = stopped.flatMap(({ placement }) => stopsIn(placement).map((stop) => stop.semitonesAboveOpen));
   if (places.length === 0) return null;
   const [lowest, highest] = [Math.min(...places), Math.max(...places)];
