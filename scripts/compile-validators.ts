@@ -19,7 +19,7 @@ for (const name of SCHEMA_NAMES) {
   // The words for errors are ours (`read-value.ts`), not the validator's. Lengths in UTF-16 units need no helper at run time; Ajv would
   // warn of that choice, hence no logger.
   const ajv = new Ajv({ allErrors, messages: false, unicode: false, logger: false, inlineRefs: false, code: { source: true, esm: true } });
-  ajv.addSchema(hoisted(schema, name), name);
+  ajv.addSchema(hoist(schema, name), name);
   const code = standalone(ajv, { validate: name });
   if (code.includes('require(')) throw new Error(`The validator of ${name} needs Ajv at run time: it would not load in a browser`);
   write(name, code);
@@ -37,7 +37,7 @@ function write(module: string, code: string): void {
  * Rewrites the schema so that every part that stands in it more than once is written once and referred to: a function each instead of the
  * same code repeated, which makes the browser's part a fraction of the size.
  */
-function hoisted(schema: object, name: string): object {
+function hoist(schema: object, name: string): object {
   const counts = new Map<string, number>();
   const count = (part: unknown): void => {
     if (Array.isArray(part)) return part.forEach(count);

@@ -36,7 +36,7 @@ for (const part of ['core', 'src', 'tests']) {
 function linesOf(part: string, sources: readonly Source[]): readonly Line[] {
   const functions = sources.flatMap(functionsOf);
   const most = part === 'core' ? 12 : 20;
-  const folders = counted(sources.map(({ path }) => dirname(path)));
+  const folders = countNames(sources.map(({ path }) => dirname(path)));
   const full = [...folders].filter(([, files]) => files > most).map(([folder, files]) => `${folder}: ${files}`);
   const over = functions.filter(({ parameters }) => parameters > 4).map(({ where, parameters }) => `${where}: ${parameters}`);
   const tangled = functions.filter(({ cyclomatic }) => cyclomatic > 10).map(({ where, cyclomatic }) => `${where}: ${cyclomatic}`);
@@ -94,7 +94,7 @@ function spread(values: readonly number[]): string {
   return `${at(0.5)} / ${at(0.9)} / ${at(1)}`;
 }
 
-function counted(names: readonly string[]): ReadonlyMap<string, number> {
+function countNames(names: readonly string[]): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
   for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
   return counts;

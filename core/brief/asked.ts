@@ -28,7 +28,7 @@ export interface AskedPart {
   /** Gives the brief without it, and nothing else changed. */
   readonly without: (brief: Brief) => Brief;
   /** Says what a brief asks by it: "only first position", "2 locked notes". */
-  readonly told: (brief: Brief) => string;
+  readonly inWords: (brief: Brief) => string;
   /** The words as they follow "without", where no fingering may break it; null where it only changes costs. */
   readonly whole: string | null;
 }
@@ -38,28 +38,28 @@ const RULES: readonly AskedPart[] = [
     asked: { kind: 'rule', name: 'purpose' },
     isAsked: ({ purpose }) => purpose !== undefined,
     without: ({ purpose: _, ...others }) => others,
-    told: ({ purpose }) => PURPOSE_LABELS[purpose ?? 'none'],
+    inWords: ({ purpose }) => PURPOSE_LABELS[purpose ?? 'none'],
     whole: null,
   },
   {
     asked: { kind: 'rule', name: 'wayDown' },
     isAsked: ({ wayDown }) => wayDown === 'as-up',
     without: (brief) => ({ ...brief, wayDown: 'own' }),
-    told: () => WAY_DOWN_WORDS.asked,
+    inWords: () => WAY_DOWN_WORDS.asked,
     whole: WAY_DOWN_WORDS.whole,
   },
   {
     asked: { kind: 'rule', name: 'samePatternEveryOctave' },
     isAsked: ({ samePatternEveryOctave }) => samePatternEveryOctave === true,
     without: (brief) => ({ ...brief, samePatternEveryOctave: false }),
-    told: () => SAME_PATTERN_WORDS.asked,
+    inWords: () => SAME_PATTERN_WORDS.asked,
     whole: SAME_PATTERN_WORDS.whole,
   },
   {
     asked: { kind: 'rule', name: 'stretches' },
     isAsked: ({ stretches }) => stretches !== undefined,
     without: ({ stretches: _, ...others }) => others,
-    told: ({ stretches = [] }) =>
+    inWords: ({ stretches = [] }) =>
       `what is asked of ${listed(stretches.map(({ from, to }) => (from === to ? `note ${from + 1}` : `notes ${from + 1} to ${to + 1}`)))}`,
     whole: 'what is asked of some notes alone',
   },
@@ -67,7 +67,7 @@ const RULES: readonly AskedPart[] = [
     asked: { kind: 'rule', name: 'locks' },
     isAsked: ({ locks }) => locks !== undefined,
     without: ({ locks: _, ...others }) => others,
-    told: ({ locks = [] }) => (locks.length === 1 ? 'one locked note' : `${locks.length} locked notes`),
+    inWords: ({ locks = [] }) => (locks.length === 1 ? 'one locked note' : `${locks.length} locked notes`),
     whole: 'any locked finger',
   },
 ];
@@ -83,7 +83,7 @@ export const ASKED_PARTS: readonly AskedPart[] = [
 /** Says in words what a brief asks by one of its parts. */
 export function askedText(asked: Asked, brief: Brief): string {
   const part = ASKED_PARTS.find((each) => each.asked.kind === asked.kind && each.asked.name === asked.name);
-  return part?.told(brief) ?? asked.name;
+  return part?.inWords(brief) ?? asked.name;
 }
 
 function askedLimit<Name extends LimitName>(name: Name): AskedPart {
@@ -92,7 +92,7 @@ function askedLimit<Name extends LimitName>(name: Name): AskedPart {
     asked: { kind: 'limit', name },
     isAsked: ({ limits }) => limits?.[name] !== undefined,
     without: (brief) => ({ ...brief, limits: withoutName(brief.limits ?? {}, name) }),
-    told: ({ limits }) => {
+    inWords: ({ limits }) => {
       const value = limits?.[name];
       return value === undefined ? words.none : words.asked(value);
     },
@@ -108,7 +108,7 @@ function askedWish(name: Preference): AskedPart {
       const { [name]: _, ...preferences } = brief.preferences ?? {};
       return { ...brief, preferences };
     },
-    told: () => wishPart(name).label,
+    inWords: () => wishPart(name).label,
     whole: null,
   };
 }
@@ -121,7 +121,7 @@ function askedWay(name: QuestionName): AskedPart {
       const { [name]: _, ...ways } = brief.ways ?? {};
       return { ...brief, ways };
     },
-    told: ({ ways }) => sideOf(name, ways?.[name] ?? '').label,
+    inWords: ({ ways }) => sideOf(name, ways?.[name] ?? '').label,
     whole: null,
   };
 }

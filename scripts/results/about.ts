@@ -28,14 +28,14 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
     fit: fitOf(best, hand),
     sizes: finished(onEverySize(best, hand)).sizes.map(({ size, fit }) => [size, fit.verdict]),
     effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
-      compared(one.asked.name, other.asked.name),
+      compareNames(one.asked.name, other.asked.name),
     ),
     ...answers(session),
   };
 }
 
 /** Compares by name, since the order of the rows belongs to the screen. */
-function compared(one: string, other: string): number {
+function compareNames(one: string, other: string): number {
   return one < other ? -1 : one > other ? 1 : 0;
 }
 

@@ -1,5 +1,5 @@
 /** Makes numbers from 0 (inclusive) to 1 that are the same on every machine for the same seed (mulberry32, a public-domain generator). */
-function seeded(seed: number): () => number {
+function seedNumbers(seed: number): () => number {
   let state = seed;
   return () => {
     state = (state + 0x6d2b79f5) | 0;
@@ -19,7 +19,7 @@ export interface Picker {
 
 /** Makes a picker from a seed. */
 export function pickerOf(seed: number): Picker {
-  const next = seeded(seed);
+  const next = seedNumbers(seed);
   const whole = (least: number, most: number): number => least + Math.floor(next() * (most - least + 1));
   return {
     one: (values) => values[whole(0, values.length - 1)] ?? values[0],

@@ -37,7 +37,7 @@ export function seededBrief(index: number): Brief {
   const material = materialFor(kind, pick);
   const upDown = material.kind !== 'line' && material.kind !== 'broken' && material.direction === 'up-down';
   return {
-    instrument: { kind, ...(pick.chance(0.1) ? tuned(kind) : {}) },
+    instrument: { kind, ...(pick.chance(0.1) ? tuneOtherwise(kind) : {}) },
     player: playerFor(kind, pick),
     material,
     ...(pick.chance(0.5)
@@ -135,7 +135,7 @@ function limitsFor(kind: InstrumentKind, pick: Picker): Pick<Brief, 'limits'> {
 }
 
 /** Gives another tuning than usual. */
-function tuned(kind: InstrumentKind): { readonly tuning?: string[] } {
+function tuneOtherwise(kind: InstrumentKind): { readonly tuning?: string[] } {
   const tunings: Readonly<Partial<Record<InstrumentKind, readonly string[]>>> = {
     violin: ['E5', 'A4', 'D4', 'G3', 'C3'],
     cello: ['G3', 'D3', 'G2', 'C2'],

@@ -62,9 +62,9 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   let over = false;
   // A note that was about to be shown when the sound was stopped is not shown any more.
   const told: PlayEvents = { onNote: (note) => !over && events.onNote(note), onEnd: () => !over && events.onEnd() };
-  const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timed));
+  const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timeEvent));
   const clicks = how.turns?.clicks ?? (how.metronome ? performance.beats.map(clickOf) : []);
-  const beats = new Part<Timed<Click>>(strike, clicks.map(timed));
+  const beats = new Part<Timed<Click>>(strike, clicks.map(timeEvent));
   for (const part of [notes, beats]) {
     part.loop = how.loop;
     part.loopEnd = how.turns?.seconds ?? performance.seconds;
@@ -96,7 +96,7 @@ function clickOf({ at, strong }: Beat): Click {
 
 type Timed<Event> = Event & { readonly time: number };
 
-function timed<Event extends { readonly at: number }>(event: Event): Timed<Event> {
+function timeEvent<Event extends { readonly at: number }>(event: Event): Timed<Event> {
   return { ...event, time: event.at };
 }
 

@@ -1,7 +1,7 @@
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
 import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice/log';
-import { seeded, type Seeded } from './seeded.ts';
+import { seedNumbers, type Seeded } from './seeded.ts';
 
 /** A piece that a pupil of the demo practises. */
 export interface DemoPiece {
@@ -48,7 +48,7 @@ const BEGINS_AT_HOUR = 17;
 
 /** Makes eight weeks of a pupil's log, the same for the same seed: most days a week, a lesson a week, slowly getting better. */
 export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number, dayOf: (at: number) => string): readonly DemoDay[] {
-  const chance = seeded(seed);
+  const chance = seedNumbers(seed);
   const first = addDays(now, -WEEKS * DAYS_A_WEEK);
   const usual: Miss = chance.one(['flat', 'sharp', 'late']);
   return Array.from({ length: WEEKS * DAYS_A_WEEK }, (_, order) => order).flatMap((order) => {
@@ -56,7 +56,7 @@ export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number
     const isLesson = order % DAYS_A_WEEK === 0;
     if (!isLesson && chance.next() < 0.3) return [];
     const day = addDays(first, order);
-    const said = [...(isLesson ? lessonOf(chance, week) : []), ...practised(chance, { week, pieces, usual })];
+    const said = [...(isLesson ? lessonOf(chance, week) : []), ...practiceOfDay(chance, { week, pieces, usual })];
     const start = set(day, { hours: BEGINS_AT_HOUR, minutes: 0, seconds: 0, milliseconds: 0 }).getTime();
     const entries = said.map((what, number): LogEntry => ({ ...what, id: `demo-${seed}-${order}-${number}`, at: start + number * 40_000 }));
     return [{ day: dayOf(day.getTime()), entries }];
@@ -80,7 +80,7 @@ interface Week {
   readonly usual: Miss;
 }
 
-function practised(chance: Seeded, { week, pieces, usual }: Week): readonly LogWhat[] {
+function practiceOfDay(chance: Seeded, { week, pieces, usual }: Week): readonly LogWhat[] {
   const [one, ...others] = pieces;
   if (!one) return [];
   const items = [one, ...others.filter(() => chance.next() < 0.7)];

@@ -8,7 +8,7 @@ export interface Seeded {
 }
 
 /** Makes a linear congruential generator (Numerical Recipes, "quick and dirty": 1664525 x + 1013904223 modulo 2³²). */
-export function seeded(seed: number): Seeded {
+export function seedNumbers(seed: number): Seeded {
   let state = seed >>> 0;
   const next = (): number => {
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0;

@@ -4,15 +4,15 @@ import { finished, type Reading } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { readAs } from '../validation/documents.ts';
 import { reasonText } from '../words/explain/reasons.ts';
-import { exported } from './export.ts';
-import { imported } from './import.ts';
+import { exportPlan } from './export.ts';
+import { importScore } from './import.ts';
 import type { JobAnswer, Job } from './job.ts';
-import { answered, problemOf, unplanned } from './problem.ts';
+import { answerWith, problemOf, answerUnplanned } from './problem.ts';
 import { readJson } from './request-body.ts';
 
 /** Does the work of a request, from its body to the body of its answer. */
 export async function answerJob(job: Job): Promise<JobAnswer> {
-  if (job.kind === 'import') return await imported(job.bytes, job.asked);
+  if (job.kind === 'import') return await importScore(job.bytes, job.asked);
   const json = readJson(job.body);
   if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
   const brief: Reading<Brief> = await readAs('brief', json.value);
@@ -23,20 +23,20 @@ function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): JobAnsw
   switch (job.kind) {
     case 'plan': {
       const planned = plan(brief, { alternatives: job.alternatives });
-      return planned.ok ? answered(planned.value) : unplanned(planned.issues, { relaxed: planned.relaxed });
+      return planned.ok ? answerWith(planned.value) : answerUnplanned(planned.issues, { relaxed: planned.relaxed });
     }
     case 'fingerings': {
       const fingerings = bestFingerings(brief, job.most);
-      return fingerings.ok ? answered({ fingerings: fingerings.value }) : unplanned(fingerings.issues);
+      return fingerings.ok ? answerWith({ fingerings: fingerings.value }) : answerUnplanned(fingerings.issues);
     }
     case 'reasons': {
       const session = openSession(brief);
       const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
-      if (!reasons.ok) return unplanned(reasons.issues);
+      if (!reasons.ok) return answerUnplanned(reasons.issues);
       const strings = session.best()?.strings ?? [];
-      return answered({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });
+      return answerWith({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });
     }
     case 'export':
-      return exported(brief, job.asked);
+      return exportPlan(brief, job.asked);
   }
 }

@@ -43,7 +43,7 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
   const under: Promise<JobAnswer | Refused>[] = [];
   const begin = (index: number): void => {
     const body = briefs[index];
-    if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal).catch(failed);
+    if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal).catch(failureLine);
   };
   let next = 0;
   return new ReadableStream({
@@ -63,7 +63,7 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
 }
 
 /** Reports a fault with one brief to the operator; it costs that line alone. */
-function failed(error: unknown): JobAnswer {
+function failureLine(error: unknown): JobAnswer {
   console.error(error);
   return problemOf(500, 'This brief could not be planned', []);
 }

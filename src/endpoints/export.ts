@@ -6,7 +6,7 @@ import { csvText } from '../files/csv.ts';
 import { midiBytes } from '../files/midi.ts';
 import { musicXmlText } from '../files/musicxml.ts';
 import type { JobAnswer, ExportAsked, ExportFormat } from './job.ts';
-import { unplanned } from './problem.ts';
+import { answerUnplanned } from './problem.ts';
 
 /** The content type of each format. */
 export const CONTENT_TYPES: Readonly<Record<ExportFormat, string>> = {
@@ -16,13 +16,13 @@ export const CONTENT_TYPES: Readonly<Record<ExportFormat, string>> = {
 };
 
 /** Writes the best plan of a brief as a file. */
-export function exported(brief: Brief, asked: ExportAsked): JobAnswer {
+export function exportPlan(brief: Brief, asked: ExportAsked): JobAnswer {
   const planned = plan(brief);
-  if (!planned.ok) return unplanned(planned.issues, { relaxed: planned.relaxed });
-  return { status: 200, contentType: CONTENT_TYPES[asked.format], body: written(planned.value.best, asked) };
+  if (!planned.ok) return answerUnplanned(planned.issues, { relaxed: planned.relaxed });
+  return { status: 200, contentType: CONTENT_TYPES[asked.format], body: writePlan(planned.value.best, asked) };
 }
 
-function written(best: Plan, { format, name, inBetweenNotes }: ExportAsked): JobAnswer['body'] {
+function writePlan(best: Plan, { format, name, inBetweenNotes }: ExportAsked): JobAnswer['body'] {
   switch (format) {
     case 'musicxml':
       return musicXmlText(name, best, { inBetweenNotes });

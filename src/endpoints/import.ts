@@ -3,10 +3,10 @@ import { readScore } from '../files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
 import { leftOutText } from '../words/line/brought-in.ts';
 import type { JobAnswer, ImportAsked } from './job.ts';
-import { answered, problemOf } from './problem.ts';
+import { answerWith, problemOf } from './problem.ts';
 
 /** A piece made from a score, the things that were left out of it, and the choices there were. */
-export async function imported(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<JobAnswer> {
+export async function importScore(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<JobAnswer> {
   const reading = await readScore(bytes, grid);
   if (!reading.ok) return problemOf(400, 'This is not a score', reading.issues);
   const { score, played } = reading.value;
@@ -17,7 +17,7 @@ export async function imported(bytes: Uint8Array, { name, choice, grid }: Import
   const made = await scorePiece(score, asked, name);
   if (!made.ok) return problemOf(422, 'This cannot be made into a piece', made.issues);
   const { piece, leftOut } = made.value;
-  return answered({
+  return answerWith({
     piece,
     leftOut: leftOut.map((each) => ({ ...each, sentence: leftOutText(each) })),
     parts: score.parts.map((each) => ({ name: each.name, kind: each.kind, measures: each.measures.length, voices: voicesOf(each) })),

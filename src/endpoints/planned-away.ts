@@ -12,12 +12,12 @@ const COME_AGAIN_S = 5;
 export type PlanRequest = Pick<APIContext, 'request' | 'locals'>;
 
 /** Answers a request with the planner's result for its body. */
-export async function plannedAway(planning: PlanRequest, jobOf: (body: string) => Job): Promise<Response> {
-  return await doneAway(planning, () => readBody(planning.request), jobOf);
+export async function planAway(planning: PlanRequest, jobOf: (body: string) => Job): Promise<Response> {
+  return await answerAway(planning, () => readBody(planning.request), jobOf);
 }
 
 /** Answers a request whose body is read in whatever form is needed. */
-export async function doneAway<Body>(
+export async function answerAway<Body>(
   { request, locals }: PlanRequest,
   read: () => Promise<Reading<Body>>,
   jobOf: (body: Body) => Job,

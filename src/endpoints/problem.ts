@@ -23,12 +23,12 @@ export function problemOf(
 }
 
 /** Answers a request with a value. */
-export function answered(value: unknown): JobAnswer {
+export function answerWith(value: unknown): JobAnswer {
   return { status: 200, contentType: 'application/json', body: JSON.stringify(value) };
 }
 
 /** Answers for a brief that reads and cannot be planned. */
-export function unplanned(issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): JobAnswer {
+export function answerUnplanned(issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): JobAnswer {
   return problemOf(422, 'This brief cannot be planned', issues, more);
 }
 

@@ -96,10 +96,10 @@ export class EngineClient {
     const number = this.nextNumber();
     return new Promise<Answer<Kind>>((resolve, reject) => {
       const send = (): void => {
-        const connection = this.connected();
+        const connection = this.connect();
         const ask = connection.questions[question.kind];
-        const said = ask({ number, session: this.opened(connection, brief) }, question);
-        said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settled(connection, number));
+        const said = ask({ number, session: this.openSession(connection, brief) }, question);
+        said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settleCall(connection, number));
       };
       this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, report, send, reject });
       signal?.addEventListener('abort', () => this.cancel(number), { once: true });
@@ -118,7 +118,7 @@ export class EngineClient {
   }
 
   /** Settles a call that the worker has answered or dropped; results of a worker that was ended meanwhile no longer count. */
-  private settled(connection: Connection, number: number): void {
+  private settleCall(connection: Connection, number: number): void {
     if (this.connection === connection) this.calls.delete(number);
   }
 
@@ -142,7 +142,7 @@ export class EngineClient {
     for (const { send } of [...this.calls.values()]) send();
   }
 
-  private died(connection: Connection): void {
+  private rejectCalls(connection: Connection): void {
     if (this.connection !== connection) return;
     this.end();
     const lost = [...this.calls.values()];
@@ -162,33 +162,33 @@ export class EngineClient {
   /** Asks a busy worker for a sign of life; ends one that gives none. */
   private look(connection: Connection): void {
     connection.missed = this.calls.size === 0 ? 0 : connection.missed + 1;
-    if (connection.missed > MOST_MISSED) this.died(connection);
+    if (connection.missed > MOST_MISSED) this.rejectCalls(connection);
     else if (connection.missed > 0) void connection.remote.answers();
   }
 
   /** Notes that the worker has given a sign of life. */
-  private heard(connection: Connection, message: unknown): void {
+  private noteMessage(connection: Connection, message: unknown): void {
     connection.missed = 0;
     if (!isProgress(message)) return;
     const call = this.calls.get(message.call);
     if (call?.cancelled === false) call.report?.(message.share);
   }
 
-  private connected(): Connection {
+  private connect(): Connection {
     if (this.connection) return this.connection;
     const worker = this.start();
     const remote = wrap<Engine>(worker);
     const connection: Connection = { worker, remote, questions: remote, open: [], missed: 0 };
-    worker.addEventListener('error', () => this.died(connection));
-    worker.addEventListener('messageerror', () => this.died(connection));
-    worker.addEventListener('message', ({ data }: MessageEvent<unknown>) => this.heard(connection, data));
+    worker.addEventListener('error', () => this.rejectCalls(connection));
+    worker.addEventListener('messageerror', () => this.rejectCalls(connection));
+    worker.addEventListener('message', ({ data }: MessageEvent<unknown>) => this.noteMessage(connection, data));
     this.looking = setInterval(() => this.look(connection), this.lookEveryMs);
     this.connection = connection;
     return connection;
   }
 
   /** Gives the number of the brief's session, which is open in the worker from then on. */
-  private opened(connection: Connection, brief: Brief): number {
+  private openSession(connection: Connection, brief: Brief): number {
     const session = this.sessionOf(brief);
     if (!connection.open.includes(session)) void connection.remote.open(session, brief);
     const open = [...connection.open.filter((each) => each !== session), session];

@@ -234,7 +234,7 @@ function eighthsFill({ symbols }: Measure, half: number): boolean {
 
 function headOf(note: StaveNote, symbol: MeasureSymbol): Head {
   const { index, reading } = symbol;
-  return { ...placeOf(note), ...writtenOf(symbol), index, octaveLine: reading.octaveLine, small: false };
+  return { ...placeOf(note), ...marksAtHead(symbol), index, octaveLine: reading.octaveLine, small: false };
 }
 
 function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: MeasureSymbol | undefined): Head {
@@ -277,7 +277,7 @@ function placeOf(note: StaveNote): Pick<Head, 'x' | 'y' | 'left' | 'right' | 'to
 
 type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet' | 'accent' | 'articulation'>;
 
-function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
+function marksAtHead(symbol: MeasureSymbol): WrittenAtHead {
   const tuplet = tupletOf(symbol);
   if (symbol.kind === 'rest')
     return {

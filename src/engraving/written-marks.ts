@@ -15,7 +15,7 @@ export function writtenMarks({ marks = [], material }: Brief, bows: readonly Bow
   return {
     at: new Map<number, Mark>([
       ...bows.map(({ from, direction }) => [from, { note: from, bow: direction }] as const),
-      ...marks.map((mark) => signed(mark, bows)),
+      ...marks.map((mark) => signMark(mark, bows)),
     ]),
     letters: new Map(remarked.map((mark, order) => [mark.note, letterOf(order)])),
     rows: {
@@ -27,7 +27,7 @@ export function writtenMarks({ marks = [], material }: Brief, bows: readonly Bow
 }
 
 /** Gives the teacher's mark at a note; one without a bow sign keeps that of the bow. */
-function signed(mark: Mark, bows: readonly Bow[]): readonly [number, Mark] {
+function signMark(mark: Mark, bows: readonly Bow[]): readonly [number, Mark] {
   const bow = mark.bow ?? bows.find(({ from }) => from === mark.note)?.direction;
   return [mark.note, bow ? { ...mark, bow } : mark];
 }

@@ -1,10 +1,10 @@
 /** Compresses a text. */
-export async function deflated(text: string): Promise<Uint8Array<ArrayBuffer>> {
+export async function deflate(text: string): Promise<Uint8Array<ArrayBuffer>> {
   return await through(new TextEncoder().encode(text), new CompressionStream('deflate-raw'));
 }
 
 /** Expands a compressed text; rejects where it is damaged. */
-export async function inflated(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
+export async function inflate(bytes: Uint8Array<ArrayBuffer>): Promise<string> {
   return new TextDecoder().decode(await through(bytes, new DecompressionStream('deflate-raw')));
 }
 

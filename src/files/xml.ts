@@ -10,10 +10,10 @@ const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, a
 
 /** Writes a tree of elements as an XML document. */
 export function xmlText(root: XmlElement): string {
-  return plainText(`<?xml version="1.0" encoding="UTF-8"?>\n${String(builder.build([built(root)]))}\n`);
+  return plainText(`<?xml version="1.0" encoding="UTF-8"?>\n${String(builder.build([build(root)]))}\n`);
 }
 
-function built({ name, attributes, children }: XmlElement): Built {
-  const inside = typeof children === 'string' ? (children === '' ? [] : [{ '#text': children }]) : children.map(built);
+function build({ name, attributes, children }: XmlElement): Built {
+  const inside = typeof children === 'string' ? (children === '' ? [] : [{ '#text': children }]) : children.map(build);
   return Object.keys(attributes).length === 0 ? { [name]: inside } : { [name]: inside, ':@': attributes };
 }

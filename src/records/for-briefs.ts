@@ -27,7 +27,7 @@ export interface Given extends Uses {
 /**
  * Gives a brief to a player, on this player's own instrument if there is one, as this player is taught; `now` is the instrument it uses.
  */
-export function givenTo(
+export function giveTo(
   { id, document, instrumentId, schoolId }: PlayerRecord,
   { brief, instrumentId: now }: Pick<Given, 'brief' | 'instrumentId'>,
   studio: { readonly instruments: readonly InstrumentRecord[]; readonly schools: readonly SchoolRecord[] },

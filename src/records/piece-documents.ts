@@ -14,7 +14,7 @@ export interface CarriedAlong {
 export const NOTHING_ALONG: CarriedAlong = { tags: [], drill: null };
 
 /** Gives the fields that a document carries along. */
-export function carriedBy({ tags = [], drill }: Pick<Piece, 'tags' | 'drill'>): CarriedAlong {
+export function carriedAlong({ tags = [], drill }: Pick<Piece, 'tags' | 'drill'>): CarriedAlong {
   return { tags, drill: drill ?? null };
 }
 

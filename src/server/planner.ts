@@ -61,7 +61,7 @@ export class ThreadPlanner implements Planner {
     }
     this.running += 1;
     try {
-      return await this.answered(job, gone);
+      return await this.answerJob(job, gone);
     } finally {
       this.running -= 1;
       const [next] = this.waiting;
@@ -89,7 +89,7 @@ export class ThreadPlanner implements Planner {
     });
   }
 
-  private async answered(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
+  private async answerJob(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
     const late = AbortSignal.timeout(this.budget.jobMs);
     try {
       return await this.threads.run(job, { signal: AbortSignal.any([gone, late]) });

@@ -37,7 +37,7 @@ export async function serve({ handler, files, worker, host, port }: Serving): Pr
   // The build has compressed them already.
   app.use(sirv(files, { brotli: true, gzip: true, etag: true, extensions: [], setHeaders: headersOfFile }));
   app.use(answer);
-  app.use(failed);
+  app.use(answerFailure);
   await new Promise<void>((resolve) => createServer(PATIENCE, app).listen(port, host, resolve));
 }
 
@@ -56,7 +56,7 @@ const onlyWhatIsKnown: RequestHandler = ({ method, path }, response, next) => {
 };
 
 /** Reports a failure in a page or an endpoint to the operator, and to the client only that there was one. */
-const failed: ErrorRequestHandler = (error: unknown, _, response, __) => {
+const answerFailure: ErrorRequestHandler = (error: unknown, _, response, __) => {
   console.error(error);
   if (response.headersSent) response.end();
   else response.status(statusOf(error)).end();

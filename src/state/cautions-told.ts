@@ -5,14 +5,14 @@ const KEPT_AS = 'cautions-told';
 let before: readonly Caution[] | null = null;
 
 /** The cautions told in this tab before the page was opened: one that is told on a page stays there as long as it is open. */
-export function toldBefore(): readonly Caution[] {
-  before ??= told();
+export function cautionsToldBefore(): readonly Caution[] {
+  before ??= readTold();
   return before;
 }
 
 /** Remembers that these have been told. */
 export function tellCautions(cautions: readonly Caution[]): void {
-  const known = told();
+  const known = readTold();
   if (cautions.every((each) => known.includes(each))) return;
   try {
     sessionStorage.setItem(KEPT_AS, [...known, ...cautions].join(' '));
@@ -22,7 +22,7 @@ export function tellCautions(cautions: readonly Caution[]): void {
 }
 
 /** Gives all that has been told since this tab was opened; empty where the browser keeps nothing. */
-function told(): readonly Caution[] {
+function readTold(): readonly Caution[] {
   try {
     const kept = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];
     return CAUTIONS.filter((each) => kept.includes(each));

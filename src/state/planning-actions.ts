@@ -150,7 +150,7 @@ export async function aboutShown(plan: Plan): Promise<AboutPath> {
 export async function knownOfPlayer(plan: Plan): Promise<KnownOfPlayer> {
   const { playerId, pieceId } = workStore.getState();
   const player = studioStore.getState().players.find(({ id }) => id === playerId);
-  const { triedIn } = await import('./practice/known.ts');
+  const { triesOfPiece: triedIn } = await import('./practice/known.ts');
   return { positions: player?.document.profile.positions ?? null, tried: await triedIn(plan, pieceId, playerId) };
 }
 

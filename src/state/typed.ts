@@ -6,7 +6,7 @@ import { noteTyped } from './keeping/leaving.ts';
 const KEY = 'dove-path/typed';
 
 /** Gives the fields of a form as they were left while they did not read; else as they are stored. */
-export function typedBefore<Fields extends object>(id: string, stored: Fields): Fields {
+export function fieldsTypedBefore<Fields extends object>(id: string, stored: Fields): Fields {
   try {
     const left: unknown = JSON.parse(textBeside(`${KEY}/${id}`) ?? 'null');
     return isLike(stored, left) ? left : stored;

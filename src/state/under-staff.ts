@@ -14,13 +14,13 @@ export interface UnderStaff {
 /** The key of the choice: the sheet is another page and prints the same. */
 const KEY = 'dove-path/under-staff';
 
-function kept(): UnderStaff {
+function readKept(): UnderStaff {
   const text = textBeside(KEY) ?? '';
   return { fingers: text.includes('fingers'), steps: text.includes('steps'), bow: text.includes('bow') };
 }
 
 /** The store of the rows shown under the staff. */
-export const underStaffStore = create<UnderStaff>()(kept);
+export const underStaffStore = create<UnderStaff>()(readKept);
 
 /** Reads in a component the rows shown under the staff. */
 export function useUnderStaff(): UnderStaff {

@@ -13,7 +13,7 @@ export function briefLine(brief: Brief): string {
   const tempo = brief.tempo === undefined ? '' : `, ♩ = ${brief.tempo}`;
   const told = [
     ...variantLabels(brief.rhythm ?? {}),
-    ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.printed(value) : '')),
+    ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.inPrint(value) : '')),
     brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
     intonationSystemOf(brief) !== 'equal' ? `aiming at ${SYSTEM_LABELS[intonationSystemOf(brief)]}` : '',
     ...wishLabels(brief),

@@ -16,13 +16,13 @@ export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
 /** Writes cents: "+2.0 cents", "−13.7 cents", "0 cents". */
 export function centsText(cents: number): string {
   const rounded = Math.round(cents * 10) / 10;
-  return rounded === 0 ? '0 cents' : `${signed(rounded.toFixed(1))} cents`;
+  return rounded === 0 ? '0 cents' : `${withSign(rounded.toFixed(1))} cents`;
 }
 
 /** Writes a distance with its direction, towards the bridge positive: "+0.4 mm". */
 export function signedMmText(mm: number): string {
   const rounded = Math.round(mm * 10) / 10;
-  return rounded === 0 ? '0 mm' : `${signed(rounded.toFixed(1))} mm`;
+  return rounded === 0 ? '0 mm' : `${withSign(rounded.toFixed(1))} mm`;
 }
 
 /** Writes a frequency: "442.5 Hz". */
@@ -35,7 +35,7 @@ export function exactMmText(mm: number): string {
   return `${mm.toFixed(1)} mm`;
 }
 
-function signed(text: string): string {
+function withSign(text: string): string {
   return text.startsWith('-') ? `−${text.slice(1)}` : `+${text}`;
 }
 

@@ -184,7 +184,7 @@ export function wishLabels(brief: Brief): readonly string[] {
   return [
     ...PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label),
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
-    ...rules.map(({ part, value }) => part.words.told(value)).filter((words) => words !== ''),
+    ...rules.map(({ part, value }) => part.words.inSentence(value)).filter((words) => words !== ''),
     ...(brief.stretches ?? []).map(passageLabel),
   ];
 }

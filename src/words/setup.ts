@@ -72,7 +72,7 @@ export type OtherSide = 'was' | 'now';
  */
 export function setupChanges(before: Brief, after: Brief, otherSide: OtherSide = 'was'): readonly string[] {
   return [
-    ...told([...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)], otherSide),
+    ...tellRows([...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)], otherSide),
     ...schoolChanges(before, after, otherSide),
   ];
 }
@@ -98,7 +98,7 @@ function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): reado
 function playerChanges(before: Brief, after: Brief): readonly Told[] {
   const school = ({ player }: Brief): string => (player?.school ? SCHOOL_LABELS[player.school] : 'usual');
   const { words } = limitPart('positions');
-  const known = ({ limits }: Brief): string => (limits?.positions ? words.told(limits.positions) : words.none);
+  const known = ({ limits }: Brief): string => (limits?.positions ? words.inSentence(limits.positions) : words.none);
   return [
     ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
     ['hand', handText(before), handText(after)],
@@ -120,7 +120,7 @@ function schoolChanges(before: Brief, after: Brief, otherSide: OtherSide): reado
   ];
 }
 
-function told(rows: readonly Told[], otherSide: OtherSide): readonly string[] {
+function tellRows(rows: readonly Told[], otherSide: OtherSide): readonly string[] {
   return rows.flatMap(([what, before, after]) => (before === after ? [] : [`${what}: ${after} (${otherSide}: ${before})`]));
 }
 

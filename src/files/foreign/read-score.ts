@@ -14,7 +14,7 @@ export async function readScore(bytes: Uint8Array, grid: Grid | null = null): Pr
 }
 
 function readMusicXml(bytes: Uint8Array): Reading<ReadScore> {
-  const tree = readXml(decoded(bytes));
+  const tree = readXml(decode(bytes));
   if (!tree.ok) return tree;
   const score = fromMusicXml(tree.value);
   return score.ok ? { ok: true, value: { score: score.value, played: null } } : score;
@@ -22,7 +22,7 @@ function readMusicXml(bytes: Uint8Array): Reading<ReadScore> {
 
 /** Tells whether a file is a score: anything but a document of ours. */
 export function looksLikeScore(bytes: Uint8Array): boolean {
-  return startsWith(bytes, 'MThd') || startsWith(bytes, 'PK') || decoded(bytes.slice(0, 200)).trimStart().startsWith('<');
+  return startsWith(bytes, 'MThd') || startsWith(bytes, 'PK') || decode(bytes.slice(0, 200)).trimStart().startsWith('<');
 }
 
 function startsWith(bytes: Uint8Array, text: string): boolean {
@@ -30,7 +30,7 @@ function startsWith(bytes: Uint8Array, text: string): boolean {
 }
 
 /** Decodes text in UTF-16 where its first bytes say so, in Latin 1 where its head does, else in UTF-8. */
-function decoded(bytes: Uint8Array): string {
+function decode(bytes: Uint8Array): string {
   const [first, second] = bytes;
   if (first === 0xfe && second === 0xff) return new TextDecoder('utf-16be').decode(bytes);
   if (first === 0xff && second === 0xfe) return new TextDecoder('utf-16le').decode(bytes);

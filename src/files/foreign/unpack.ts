@@ -18,7 +18,7 @@ export function scoreInArchive(bytes: Uint8Array): Reading<Uint8Array> {
       filter: ({ name, originalSize }) => names.push(name) <= MOST_FILES && name === CONTAINER && originalSize <= 100_000,
     });
     if (names.length > MOST_FILES) return badReading(documentIssue('score-too-large', {}));
-    const wanted = namedIn(container[CONTAINER]) ?? names.find((name) => /^[^/]+\.(musicxml|xml)$/i.test(name));
+    const wanted = rootFileOf(container[CONTAINER]) ?? names.find((name) => /^[^/]+\.(musicxml|xml)$/i.test(name));
     if (wanted === undefined || !names.includes(wanted)) return badReading(documentIssue('no-score-inside', {}));
     let tooLarge = false;
     const files = unzipSync(bytes, {
@@ -38,7 +38,7 @@ export function scoreInArchive(bytes: Uint8Array): Reading<Uint8Array> {
 const CONTAINER = 'META-INF/container.xml';
 
 /** Finds the first root file that a container names. */
-function namedIn(container: Uint8Array | undefined): string | undefined {
+function rootFileOf(container: Uint8Array | undefined): string | undefined {
   if (!container) return undefined;
   const tree = readXml(new TextDecoder().decode(container));
   if (!tree.ok) return undefined;

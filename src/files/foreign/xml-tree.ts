@@ -53,8 +53,8 @@ function elementsIn(nodes: unknown): readonly ReadElement[] {
     const text = Array.isArray(inside)
       ? inside.map((child: Readonly<Record<string, unknown>>) => String(child['#text'] ?? '')).join('')
       : '';
-    const attributes = Object.fromEntries(Object.entries(node[':@'] ?? {}).map(([key, value]) => [key, unescaped(String(value))]));
-    return [{ name, attributes, text: unescaped(text), children: elementsIn(inside) }];
+    const attributes = Object.fromEntries(Object.entries(node[':@'] ?? {}).map(([key, value]) => [key, unescape(String(value))]));
+    return [{ name, attributes, text: unescape(text), children: elementsIn(inside) }];
   });
 }
 
@@ -62,7 +62,7 @@ function elementsIn(nodes: unknown): readonly ReadElement[] {
 const NAMED: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" };
 
 /** Replaces the characters that XML writes by name or number; other names stay as they stand. */
-function unescaped(text: string): string {
+function unescape(text: string): string {
   if (!text.includes('&')) return text;
   return text.replace(/&(?:#([0-9]{1,7})|#x([0-9a-fA-F]{1,6})|(amp|lt|gt|quot|apos));/g, (whole, digits, hex, name) => {
     if (typeof name === 'string') return NAMED[name] ?? whole;

@@ -2,14 +2,14 @@ import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { STUDIO } from '../../state/reading/of-studio.ts';
 import { storedOr, useStored } from '../../state/reading/use-stored.ts';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Header } from '../frame/Header.tsx';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
 import { AtlasOf } from './AtlasOf.tsx';
 
 /** Shows the map of positions: the notes under the hand in any key, on any instrument, without a piece. */
-export const Atlas = guarded(GuardedAtlas);
+export const Atlas = guardIsland(GuardedAtlas);
 
 function GuardedAtlas() {
   return (

@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
 import { downloadText } from '../../files/download.ts';
@@ -17,7 +17,7 @@ import { SetAsideRecords } from './SetAsideRecords.tsx';
 import { useBackup } from './use-backup.ts';
 
 /** Shows the backup: the whole studio as a file, out and in, in a folder by itself, and whether the browser keeps its storage. */
-export const Backup = guarded(GuardedBackup);
+export const Backup = guardIsland(GuardedBackup);
 
 function GuardedBackup() {
   const { state, trouble, said, run } = useBackup();

@@ -1,5 +1,5 @@
 import { lazy, useDeferredValue, useEffect } from 'react';
-import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
@@ -42,7 +42,7 @@ const RuleOffer = lazy(async () => ({ default: (await atRest()).RuleOffer }));
 const ShiftList = lazy(async () => ({ default: (await atRest()).ShiftList }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
-export const Bench = guarded(GuardedBench);
+export const Bench = guardIsland(GuardedBench);
 
 function GuardedBench() {
   const trouble = useOpenedPiece();

@@ -8,7 +8,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
@@ -21,7 +21,7 @@ import { ShownWith } from './ShownWith.tsx';
 import { type FadingKept, useFading } from './use-fading.ts';
 
 /** Shows a piece with less and less to look at, down to a blank page. */
-export const ByHeart = guarded(GuardedByHeart);
+export const ByHeart = guardIsland(GuardedByHeart);
 
 function GuardedByHeart() {
   return (

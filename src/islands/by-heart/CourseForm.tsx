@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { dequal } from 'dequal';
 import { useState } from 'react';
 import { type FadingCourse, type Help, HELPS } from '#core/practice/fading';
-import { typedBefore, useTyped } from '../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { FADING_WORDS, HELP_WORDS } from '../../words/practice/fading.ts';
@@ -19,7 +19,7 @@ const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: String(count), name: Str
 /** Edits the course of a player: the helps, the order in which they go, and the numbers of sets. */
 export function CourseForm({ course, playerId, onSet }: CourseFormProps) {
   const place = `course-${playerId ?? 'nobody'}`;
-  const [next, setNext] = useState(() => typedBefore(place, course));
+  const [next, setNext] = useState(() => fieldsTypedBefore(place, course));
   // The course while it is changed: a page that is closed before it is set has it still when it is opened again.
   useTyped(place, next, dequal(next, course));
   return (

@@ -22,7 +22,7 @@ const HIDDEN = {
   names: '[&_[data-landmark]_text]:invisible',
 } as const;
 
-function hiddenOf(helps: readonly Help[]): string {
+function hidingStyles(helps: readonly Help[]): string {
   return (['staff', 'numbers', 'names'] as const).flatMap((help) => (helps.includes(help) ? [] : HIDDEN[help])).join(' ');
 }
 
@@ -34,7 +34,7 @@ export function ShownWith({ plan, group, helps }: ShownWithProps) {
     <div className="grid min-w-0 gap-4" data-testid="shown-with">
       {helps.length === 0 && <p className="py-10 text-center font-serif text-[28px]">{BLANK_PAGE}</p>}
       {has('path') && (
-        <div className={`min-w-0 ${hiddenOf(helps)}`}>
+        <div className={`min-w-0 ${hidingStyles(helps)}`}>
           <PathScore plan={plan} name="the line" />
         </div>
       )}

@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { comparePlans } from '#core/explain';
@@ -22,7 +22,7 @@ import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
 
 /** Compares two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
-export const Compare = guarded(GuardedCompare);
+export const Compare = guardIsland(GuardedCompare);
 
 function GuardedCompare() {
   return (

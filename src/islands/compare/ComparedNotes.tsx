@@ -56,8 +56,8 @@ export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }
               <tr key={row.note}>
                 <td>{row.note + 1}</td>
                 <td>{row.one.kind === 'note' ? soundText(row.one) : 'rest'}</td>
-                <td>{fingered(row.one)}</td>
-                <td className={differs(row) ? 'font-semibold' : ''}>{fingered(row.other)}</td>
+                <td>{fingeringText(row.one)}</td>
+                <td className={differs(row) ? 'font-semibold' : ''}>{fingeringText(row.other)}</td>
                 <td>{differenceWords(row)}</td>
               </tr>
             ))}
@@ -69,7 +69,7 @@ export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }
   );
 }
 
-function fingered(note: PlannedNote): string {
+function fingeringText(note: PlannedNote): string {
   if (note.kind === 'rest') return '';
   const fingers = listed(note.stops.map((stop) => `${stop.finger} on ${noteLabel(stop.open)}`));
   return note.stops[0].finger === '0' ? `open ${noteLabel(note.stops[0].open)}` : `${fingers}, ${positionWords(note.position)}`;

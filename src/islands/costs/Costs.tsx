@@ -1,5 +1,5 @@
 import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import { type Brief } from '#core/brief';
@@ -25,7 +25,7 @@ import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
 
 /** Lists every cost of a fingering; a school may set each otherwise, and sees the effect on a piece. */
-export const Costs = guarded(GuardedCosts);
+export const Costs = guardIsland(GuardedCosts);
 
 function GuardedCosts() {
   return (

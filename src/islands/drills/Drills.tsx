@@ -8,7 +8,7 @@ import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
-import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
@@ -37,7 +37,7 @@ const PART_LABELS: Readonly<Record<PartName, string>> = {
 };
 
 /** Leads from the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
-export const Drills = guarded(GuardedDrills);
+export const Drills = guardIsland(GuardedDrills);
 
 function GuardedDrills() {
   return (

@@ -1,6 +1,6 @@
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { type ComponentType, lazy } from 'react';
-import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
@@ -35,7 +35,7 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
 };
 
 /** Shows a piece in millimetres, cents and hertz: its fingerboard, its intonation, its demand on the hand. */
-export const Measurements = guarded(GuardedMeasurements);
+export const Measurements = guardIsland(GuardedMeasurements);
 
 function GuardedMeasurements() {
   if (leadsToTapes()) return null;

@@ -11,7 +11,7 @@ import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';
 
 /** Marks the notes of a key; the tonic stands out. */
 export function keyMarks(places: readonly KeyPlace[]): readonly BoardMark[] {
-  return stopped(places).map((place) => ({
+  return stoppedPlaces(places).map((place) => ({
     id: idOf(place.stringIndex, place.semitonesAboveOpen),
     stringIndex: place.stringIndex,
     mm: place.target.mmFromNut,
@@ -23,7 +23,7 @@ export function keyMarks(places: readonly KeyPlace[]): readonly BoardMark[] {
 
 /** Finds neighbouring notes of a key that touch: a semitone apart. */
 export function keyTouches(places: readonly KeyPlace[]): readonly BoardTouch[] {
-  return stopped(places).flatMap((place) => {
+  return stoppedPlaces(places).flatMap((place) => {
     const next = places.find(
       (other) => other.stringIndex === place.stringIndex && other.semitonesAboveOpen === place.semitonesAboveOpen + 1,
     );
@@ -33,7 +33,7 @@ export function keyTouches(places: readonly KeyPlace[]): readonly BoardTouch[] {
 
 /** Marks the same notes in another system: their distance from where they stand. */
 export function otherTicks(instrument: Instrument, places: readonly KeyPlace[], other: Intonation): readonly BoardTick[] {
-  return stopped(places).flatMap((place, order, all): BoardTick[] => {
+  return stoppedPlaces(places).flatMap((place, order, all): BoardTick[] => {
     const there = targetOn(instrument, place.stringIndex, place.pitch, other);
     const [fromMm, toMm] = [place.target.mmFromNut, there.mmFromNut];
     if (Math.abs(toMm - fromMm) < 0.05) return [];
@@ -50,7 +50,7 @@ export function otherTicks(instrument: Instrument, places: readonly KeyPlace[], 
   });
 }
 
-function stopped(places: readonly KeyPlace[]): readonly KeyPlace[] {
+function stoppedPlaces(places: readonly KeyPlace[]): readonly KeyPlace[] {
   return places.filter((place) => place.semitonesAboveOpen > 0);
 }
 

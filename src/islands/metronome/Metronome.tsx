@@ -6,7 +6,7 @@ import { meterOf, METERS } from '#core/rhythm';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { NO_SOUND } from '../../words/notices.ts';
 import { beatText, KEYS_HINT, measureText, START_WORDS, STOP_WORDS } from '../../words/practice/metronome.ts';
 import { Addressed } from '../frame/Addressed.tsx';
@@ -16,7 +16,7 @@ import { Beats } from './Beats.tsx';
 import { useBeat } from './use-beat.ts';
 
 /** A metronome by itself, for playing from memory, or from paper. */
-export const Metronome = guarded(GuardedMetronome);
+export const Metronome = guardIsland(GuardedMetronome);
 
 function GuardedMetronome() {
   return (

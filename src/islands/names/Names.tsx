@@ -1,11 +1,11 @@
 import type { Studio } from '../../records/studio.ts';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { OfPlayer } from './OfPlayer.tsx';
 import { StudioPage } from './StudioPage.tsx';
 import { useWho } from './who.tsx';
 
 /** Asks one player names, places and intervals, spaced over days. */
-export const Names = guarded(GuardedNames);
+export const Names = guardIsland(GuardedNames);
 
 function GuardedNames() {
   return <StudioPage current="Names">{(studio) => <OfStudio studio={studio} />}</StudioPage>;

@@ -16,7 +16,10 @@ export interface Answers {
 /** Gives the answers of a player, of all days, and adds new ones, which are in the log at once. */
 export function useAnswers(whose: Logged): Answers {
   const { pages, trouble, add } = useLogPages(whose);
-  const history = useMemo(() => pages && ofKind(asCorrected(pages.flatMap(({ entries }) => entries)), 'answer').map(answered), [pages]);
+  const history = useMemo(
+    () => pages && ofKind(asCorrected(pages.flatMap(({ entries }) => entries)), 'answer').map(answerOfEntry),
+    [pages],
+  );
   return {
     history,
     add: ({ question, given, right, seconds }) => void add({ kind: 'answer', question, given: [...given], right, seconds }),
@@ -24,6 +27,6 @@ export function useAnswers(whose: Logged): Answers {
   };
 }
 
-function answered({ question, given, right, seconds, at }: EntryOf<'answer'>): GivenAnswer {
+function answerOfEntry({ question, given, right, seconds, at }: EntryOf<'answer'>): GivenAnswer {
   return { question, given, right, seconds, at };
 }

@@ -21,13 +21,13 @@ export function usePlanned(id: string | null): Asked<PlannedPiece | string> {
   const record = answerOf(kept);
   const planned = useAsked({
     key: ['planned', record?.id, record?.revision],
-    ask: (signal) => plannedOf(record, signal),
+    ask: (signal) => planRecord(record, signal),
     when: kept.state === 'answered',
   });
   return kept.state === 'failed' ? kept : planned;
 }
 
-async function plannedOf(record: PieceRecord | null, signal: AbortSignal): Promise<PlannedPiece | string> {
+async function planRecord(record: PieceRecord | null, signal: AbortSignal): Promise<PlannedPiece | string> {
   if (!record) return NO_PIECE;
   const { id, document, playerId } = record;
   const outcome = await engine.ask(document.brief, { kind: 'plan' }, { signal });

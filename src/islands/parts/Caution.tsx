@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { type Caution as Cautioned, CAUTIONS, cautionsOf } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
-import { tellCautions, toldBefore } from '../../state/cautions-told.ts';
+import { tellCautions, cautionsToldBefore } from '../../state/cautions-told.ts';
 import { cautionText } from '../../words/cautions.ts';
 
 interface CautionProps {
@@ -14,7 +14,7 @@ interface CautionProps {
 
 /** Shows the cautions: each is said once a session, where it first applies. */
 export function Caution({ plan, repeated = false, className }: CautionProps) {
-  const before = useSyncExternalStore(neverChanges, toldBefore, allTold);
+  const before = useSyncExternalStore(neverChanges, cautionsToldBefore, allTold);
   const cautions: readonly Cautioned[] = [...cautionsOf(plan), ...(repeated ? (['repetition'] as const) : [])];
   const told = cautions.filter((each) => !before.includes(each));
   useEffect(() => tellCautions(told));

@@ -11,7 +11,7 @@ import type { PlayerRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { ATLAS_WORDS, mappedPatternText, positionName } from '../../words/atlas.ts';
 import { PHRASE_WORDS } from '../../words/phrase.ts';
 import { briefFor } from '../names/asked-of.ts';
@@ -20,7 +20,7 @@ import { useWho, type Who, WhoChoice } from '../names/who.tsx';
 import { PhraseWriting } from './PhraseWriting.tsx';
 
 /** Shows music of one’s own in a position or a pattern. */
-export const Phrase = guarded(GuardedPhrase);
+export const Phrase = guardIsland(GuardedPhrase);
 
 function GuardedPhrase() {
   return <StudioPage current="Phrases">{(studio) => <OfStudio studio={studio} />}</StudioPage>;

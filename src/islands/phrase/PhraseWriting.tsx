@@ -8,7 +8,7 @@ import { noteLabel } from '#core/pitch';
 import { performanceOf } from '#core/sound';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import { engine } from '../../engine/client.ts';
-import { typedBefore, useTyped } from '../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import type { PlayerRecord } from '../../records/record.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
@@ -36,7 +36,7 @@ interface PhraseWritingProps {
 
 /** Writes a phrase by tapping or typing: notes outside are named, with the nearest inside. */
 export function PhraseWriting({ brief, inside, musicKey, player, position, string, instrumentId }: PhraseWritingProps) {
-  const [text, setText] = useState(() => typedBefore('phrase', { text: '' }).text);
+  const [text, setText] = useState(() => fieldsTypedBefore('phrase', { text: '' }).text);
   useTyped('phrase', { text }, text === '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const reading = useMemo(() => readLineText(brief, text), [brief, text]);
@@ -157,7 +157,7 @@ function OutsideList({ brief, inside, notes, onWrite }: OutsideListProps) {
         <li key={each.note} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
           <span className="grow">{outsideText(each, brief.instrument.kind)}</span>
           {each.nearest && (
-            <Button onClick={() => onWrite(notes.map((note, index) => (index === each.note ? replaced(note, each.nearest) : note)))}>
+            <Button onClick={() => onWrite(notes.map((note, index) => (index === each.note ? replaceNote(note, each.nearest) : note)))}>
               {PHRASE_WORDS.replace}
               <span className="sr-only"> for note {each.note + 1}</span>
             </Button>
@@ -168,6 +168,6 @@ function OutsideList({ brief, inside, notes, onWrite }: OutsideListProps) {
   );
 }
 
-function replaced(note: LineNoteDocument, nearest: Inside | null): LineNoteDocument {
+function replaceNote(note: LineNoteDocument, nearest: Inside | null): LineNoteDocument {
   return 'rest' in note || !nearest ? note : { ...note, pitches: [nearest.pitch] };
 }

@@ -152,7 +152,7 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
   });
   const keep = (record: PieceRecord, change: Change): void =>
     run(async () => {
-      const { joined } = await keepOrThrow('piece', changedBy(record, change), record);
+      const { joined } = await keepOrThrow('piece', applyChange(record, change), record);
       return joined ? changedInBothText(pieceTitle(record.document)) : null;
     });
   const copy = (record: PieceRecord, title: string): void =>
@@ -175,7 +175,7 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
                 changed={record.changed !== null}
                 onRename={(name) => keep(record, { name })}
                 onTag={(tags) => keep(record, { tags: [...tags] })}
-                onTyping={(change) => (change ? keepAhead(changedBy(record, change), record) : giveUpAhead(record.id))}
+                onTyping={(change) => (change ? keepAhead(applyChange(record, change), record) : giveUpAhead(record.id))}
                 onDuplicate={() => copy(record, row.title)}
                 onDelete={() => onDelete(record)}
               />,
@@ -196,7 +196,7 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
 /** A change that can be made in the list itself. */
 type Change = Partial<Pick<Piece, 'name' | 'tags'>>;
 
-function changedBy(record: PieceRecord, change: Change): PieceRecord {
+function applyChange(record: PieceRecord, change: Change): PieceRecord {
   return { ...record, document: { ...record.document, ...change }, updatedAt: Date.now() };
 }
 

@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/demo.ts';
@@ -19,7 +19,7 @@ import { remove as removeRecord } from '../../state/keeping/keep.ts';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 
 /** Shows all pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
-export const Pieces = guarded(GuardedPieces);
+export const Pieces = guardIsland(GuardedPieces);
 
 function GuardedPieces() {
   const { list, trouble, setTrouble, said, run } = usePieces();

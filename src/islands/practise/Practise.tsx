@@ -4,7 +4,7 @@ import { FIRST_TOLERANCE } from '#core/trends';
 import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { SessionLeft } from '#core/practice/session';
 import { answerOf } from '../../engine/asked.ts';
-import { leftAt } from '../../state/practice/left.ts';
+import { placeLeft } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { beginSession, useRunning } from '../../state/practice/running.ts';
 import { readStored } from '../../state/reading/follow-stored.ts';
@@ -17,7 +17,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { dayText } from '../../words/practice/record.ts';
 import { sessionVersionText } from '../../words/practice/versions.ts';
@@ -33,7 +33,7 @@ import { Stand } from './stand/Stand.tsx';
 import { useSessions } from './use-sessions.ts';
 
 /** Prepares and runs practice: sessions with an aim, items and a check at the end. */
-export const Practise = guarded(GuardedPractise);
+export const Practise = guardIsland(GuardedPractise);
 
 function GuardedPractise() {
   return (
@@ -199,7 +199,7 @@ function Begin({ session, name }: { readonly session: SessionRecord; readonly na
   const [waits, setWaits] = useState(false);
   const [trouble, setTrouble] = useState(false);
   const { items } = session.document;
-  const left = leftAt(session);
+  const left = placeLeft(session);
   const begin = async (from?: SessionLeft): Promise<void> => {
     setWaits(true);
     const loaded = await Promise.all(items.map(loadItem)).catch((): null[] => []);

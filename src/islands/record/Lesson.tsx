@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { asCorrected, LARGEST_FILE, missedNotes, setIn } from '#core/practice/log';
 import { FIRST_TOLERANCE, proposedTolerance } from '#core/trends';
 import { dayOf } from '../../records/log-pages.ts';
-import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';
+import { lessonField, fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
@@ -79,7 +79,7 @@ function isOnPage(): boolean {
 /** Edits remarks of today, kept as they are written; a sound or a picture can go with them. */
 function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   const typed = lessonField('remark', log.whose.playerId);
-  const [text, setText] = useState(() => typedBefore(typed, { text: '' }).text);
+  const [text, setText] = useState(() => fieldsTypedBefore(typed, { text: '' }).text);
   // Text is kept letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
   useTyped(typed, { text }, text === '');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -174,7 +174,7 @@ function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
 /** Edits a tolerance of the teacher's own: it is entered when its field is left, and there again when the page was closed before. */
 function AnotherTolerance({ log, cents }: { readonly log: Log; readonly cents: number }) {
   const place = lessonField('tolerance', log.whose.playerId);
-  const [text, setText] = useState(() => typedBefore(place, { text: String(cents) }).text);
+  const [text, setText] = useState(() => fieldsTypedBefore(place, { text: String(cents) }).text);
   useTyped(place, { text }, text === String(cents));
   const enter = (): void => {
     const typed = Number(text);
@@ -201,7 +201,7 @@ function AnotherTolerance({ log, cents }: { readonly log: Log; readonly cents: n
 function NextAim({ log }: { readonly log: Log }) {
   const { aim } = setIn(log.all);
   const place = lessonField('aim', log.whose.playerId);
-  const [typed, setTyped] = useState(() => typedBefore(place, { text: aim ?? '' }).text);
+  const [typed, setTyped] = useState(() => fieldsTypedBefore(place, { text: aim ?? '' }).text);
   useTyped(place, { text: typed }, typed === (aim ?? ''));
   return (
     <section aria-label="Next aim">

@@ -5,7 +5,7 @@ import { STUDIO } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
@@ -29,7 +29,7 @@ const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
 const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
 
 /** Shows what was practised, day by day; the lesson; the files. */
-export const Record = guarded(GuardedRecord);
+export const Record = guardIsland(GuardedRecord);
 
 function GuardedRecord() {
   return (

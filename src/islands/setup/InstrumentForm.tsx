@@ -14,7 +14,7 @@ import { UsedBy } from './UsedBy.tsx';
 import { Field, FormHead, issueAt, LabelledSelect } from './fields.tsx';
 import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { useKeptAsTyped } from './use-kept-as-typed.ts';
-import { typedBefore, useTyped } from '../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 interface InstrumentFormProps {
@@ -24,7 +24,7 @@ interface InstrumentFormProps {
 
 /** Edits one instrument: its size or its measurements, its strings, and their tuning. */
 export function InstrumentForm({ record, actions }: InstrumentFormProps) {
-  const form = useForm<InstrumentFields>({ defaultValues: typedBefore(record.id, instrumentFields(record.document)) });
+  const form = useForm<InstrumentFields>({ defaultValues: fieldsTypedBefore(record.id, instrumentFields(record.document)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const { document, issues } = readInstrumentFields(fields);

@@ -33,7 +33,7 @@ import {
   TAUGHT,
 } from './player-fields.ts';
 import { useKeptAsTyped } from './use-kept-as-typed.ts';
-import { typedBefore, useTyped } from '../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 const SPAN_LABELS: Readonly<Record<(typeof SPANS)[number], string>> = {
@@ -51,7 +51,7 @@ interface PlayerFormProps {
 
 /** Edits one player: the instrument, the hand, the school, the known positions, and the purpose. */
 export function PlayerForm({ record, instruments, schools, actions }: PlayerFormProps) {
-  const form = useForm<PlayerFields>({ defaultValues: typedBefore(record.id, playerFields(record.document, record)) });
+  const form = useForm<PlayerFields>({ defaultValues: fieldsTypedBefore(record.id, playerFields(record.document, record)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const own = instruments.find((each) => each.id === fields.instrumentId);

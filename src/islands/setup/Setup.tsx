@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Plus } from '../../ui/icons.ts';
 import { useRef } from 'react';
 import { counted } from '#core/messages';
@@ -24,7 +24,7 @@ import { type Chosen, type InStudio, type StudioActions, useStudio } from './use
 import { VersionsInStudio } from './VersionsInStudio.tsx';
 
 /** Measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
-export const Setup = guarded(GuardedSetup);
+export const Setup = guardIsland(GuardedSetup);
 
 function GuardedSetup() {
   return (

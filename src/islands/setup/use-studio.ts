@@ -162,11 +162,11 @@ function bringBack(shelves: Shelves, { kind, record }: InStudio): void {
 /** Reads what the address names: an instrument, a player or a school, or nothing. */
 function useChosen() {
   const [{ instrument, player, school }, setAddress] = useQueryStates(CHOSEN_IN_ADDRESS);
-  const chosen = useMemo(() => chosenOf({ instrument, player, school }), [instrument, player, school]);
+  const chosen = useMemo(() => choiceInAddress({ instrument, player, school }), [instrument, player, school]);
   const choose = useCallback(
     (next: Chosen | null | ((now: Chosen | null) => Chosen | null)): void =>
       void setAddress((now) => {
-        const is = typeof next === 'function' ? next(chosenOf(now)) : next;
+        const is = typeof next === 'function' ? next(choiceInAddress(now)) : next;
         const idOf = (kind: Chosen['kind']): string | null => (is?.kind === kind ? is.id : null);
         return { instrument: idOf('instrument'), player: idOf('player'), school: idOf('school') };
       }),
@@ -177,7 +177,7 @@ function useChosen() {
 
 const CHOSEN_IN_ADDRESS = { instrument: parseAsString, player: parseAsString, school: parseAsString };
 
-function chosenOf(address: Readonly<Record<Chosen['kind'], string | null>>): Chosen | null {
+function choiceInAddress(address: Readonly<Record<Chosen['kind'], string | null>>): Chosen | null {
   for (const kind of ['instrument', 'player', 'school'] as const) {
     const id = address[kind];
     if (id !== null) return { kind, id };

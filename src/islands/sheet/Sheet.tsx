@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Printer, Rows4 } from '../../ui/icons.ts';
 import { Fragment, useMemo } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
@@ -29,7 +29,7 @@ import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
 /** Shows one clean page for the stand: name, brief, the music with its fingering, the shifts. */
-export const Sheet = guarded(GuardedSheet);
+export const Sheet = guardIsland(GuardedSheet);
 
 function GuardedSheet() {
   return (

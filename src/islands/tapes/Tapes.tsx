@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { STUDIO_WITH_PIECES } from '../../state/reading/of-studio.ts';
@@ -11,7 +11,7 @@ import { TapesFor } from './TapesFor.tsx';
 import { instrumentsOf } from './tape-instruments.ts';
 
 /** Shows the tapes of an instrument: distances from the nut as a table, and as a strip to print at true size. */
-export const Tapes = guarded(GuardedTapes);
+export const Tapes = guardIsland(GuardedTapes);
 
 function GuardedTapes() {
   return (

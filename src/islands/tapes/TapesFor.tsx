@@ -82,7 +82,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
           <Download size={15} aria-hidden="true" /> Save the strip as PDF, 1 : 1
         </Button>
         <ButtonLink href={setUpOf(chosen)}>Measure the string</ButtonLink>
-        <ButtonLink href={`/tuner?instrument=${tunedAs(chosen)}`}>Tune it</ButtonLink>
+        <ButtonLink href={`/tuner?instrument=${tunerAddress(chosen)}`}>Tune it</ButtonLink>
       </NextSteps>
       <div className="mt-3 flex flex-wrap gap-x-10 gap-y-4">
         <TapeTable
@@ -170,6 +170,6 @@ function setUpOf({ value }: TapeInstrument): string {
   return value.includes(' ') ? '/setup' : `/setup?instrument=${value}`;
 }
 
-function tunedAs({ value, spec }: TapeInstrument): string {
+function tunerAddress({ value, spec }: TapeInstrument): string {
   return value.includes(' ') ? spec.kind : value;
 }

@@ -13,7 +13,7 @@ export interface TapeInstrument {
 /** Lists the instruments to choose from: the one the piece describes, then the studio, then every size there is. */
 export function instrumentsOf(studio: readonly InstrumentRecord[], piece: PieceRecord | null): readonly TapeInstrument[] {
   return [
-    ...(piece && !studio.some(({ id }) => id === piece.instrumentId) ? [describedIn(piece)] : []),
+    ...(piece && !studio.some(({ id }) => id === piece.instrumentId) ? [instrumentOfPiece(piece)] : []),
     ...studio.map(({ id, document }) => ({ value: id, name: document.name || 'an unnamed instrument', spec: document.instrument })),
     ...INSTRUMENT_KINDS.flatMap((kind) =>
       SIZES[kind].map(({ size }) => ({ value: `${kind} ${size}`, name: `any ${fingerboardName(kind, size)}`, spec: { kind, size } })),
@@ -21,7 +21,7 @@ export function instrumentsOf(studio: readonly InstrumentRecord[], piece: PieceR
   ];
 }
 
-function describedIn({ id, document }: PieceRecord): TapeInstrument {
+function instrumentOfPiece({ id, document }: PieceRecord): TapeInstrument {
   const { brief } = document;
   return {
     value: `piece ${id}`,

@@ -1,6 +1,6 @@
 import { useQueryState } from 'nuqs';
 import { lazy, useMemo, useState } from 'react';
-import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
@@ -34,7 +34,7 @@ const SOURCE_LABELS: Readonly<Record<Source, string>> = {
 };
 
 /** Tunes the open strings, in the order and the way of players. */
-export const Tuner = guarded(GuardedTuner);
+export const Tuner = guardIsland(GuardedTuner);
 
 function GuardedTuner() {
   return (
@@ -75,7 +75,7 @@ function TunerPage() {
           <NextSteps>
             <ButtonLink href="/">Play the last piece</ButtonLink>
             <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
-            <ButtonLink href={`/tapes?instrument=${tapedAs(id)}`}>Print tapes</ButtonLink>
+            <ButtonLink href={`/tapes?instrument=${tapeAddress(id)}`}>Print tapes</ButtonLink>
           </NextSteps>
           <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
         </Part>
@@ -85,7 +85,7 @@ function TunerPage() {
 }
 
 /** Gives a kind of instrument as it is taped: in its usual size. */
-function tapedAs(id: string): string {
+function tapeAddress(id: string): string {
   const kind = INSTRUMENT_KINDS.find((each) => each === id);
   return kind === undefined ? id : encodeURIComponent(`${kind} ${defaultSize(kind)}`);
 }

@@ -19,7 +19,10 @@ export function useMicrophone(wanted: boolean): Listening | null {
     let gone = false;
     let close = (): void => undefined;
     void (async () => {
-      const [{ openMicrophone }, { heard }] = await Promise.all([import('../../audio/microphone.ts'), import('../../audio/heard.ts')]);
+      const [{ openMicrophone }, { hear: heard }] = await Promise.all([
+        import('../../audio/microphone.ts'),
+        import('../../audio/heard.ts'),
+      ]);
       const microphone = await openMicrophone();
       if (typeof microphone === 'string') return gone ? undefined : setListening({ state: 'none', why: microphone });
       const timer = setInterval(() => setListening({ state: 'open', heard: heard(microphone.read(), microphone.sampleRate) }), EVERY_MS);

@@ -43,7 +43,7 @@ export function recordsText(format: RecordsFormat, parts: readonly RecordPart[])
  * contain.
  */
 export function readRecordsText(format: RecordsFormat, text: string, what: string): Reading<RecordsFile> {
-  const file = parsed(format, text);
+  const file = parseFile(format, text);
   if (!file) return badReading(documentIssue('damaged', { kind: what, what: `it holds no ${what}` }, { pointer: '' }));
   if (file.version > VERSION) return badReading(documentIssue('newer-version', { version: file.version, known: VERSION }, { pointer: '' }));
   return goodReading(file);
@@ -70,7 +70,7 @@ export async function readEach<Value>(
   return { values, damaged };
 }
 
-function parsed(format: RecordsFormat, text: string): (RecordsFile & { readonly version: number }) | null {
+function parseFile(format: RecordsFormat, text: string): (RecordsFile & { readonly version: number }) | null {
   const whole = json(text);
   if (isFields(whole)) {
     const { format: said, version, savedAt, records } = whole;

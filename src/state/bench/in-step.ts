@@ -3,7 +3,7 @@ import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
 import { database } from '../../storage/database/database.ts';
 import type { PieceRecord } from '../../records/record.ts';
-import { carriedBy, typedLine } from '../../records/piece-documents.ts';
+import { carriedAlong, typedLine } from '../../records/piece-documents.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE } from '../../words/kept/other-tabs.ts';
 import { isWaiting } from '../keeping/waiting.ts';
@@ -22,7 +22,7 @@ export function keepInStep(): () => void {
     watching =
       id === null
         ? null
-        : liveQuery(() => database.pieces.get(id)).subscribe({ next: (record) => arrived(id, record), error: () => undefined });
+        : liveQuery(() => database.pieces.get(id)).subscribe({ next: (record) => takeArrival(id, record), error: () => undefined });
   };
   const others = new BroadcastChannel('dove-path/open-pieces');
   const announce = (pieceId: string | null): void => others.postMessage({ pieceId, asks: true });
@@ -55,10 +55,10 @@ interface Opened {
   readonly asks: boolean;
 }
 
-function arrived(id: string, record: PieceRecord | undefined): void {
+function takeArrival(id: string, record: PieceRecord | undefined): void {
   const { pieceId, base } = workStore.getState();
   if (pieceId !== id) return;
-  if (!record) return base ? gone() : undefined;
+  if (!record) return base ? noteGone() : undefined;
   // Changes written from here come back as well.
   if (record.writtenBy === THIS_TAB || record.revision <= (base?.revision ?? 0)) return;
   const here = recordOfWork();
@@ -68,7 +68,7 @@ function arrived(id: string, record: PieceRecord | undefined): void {
 }
 
 /** Notes that the piece was deleted in another tab, or the browser's storage was emptied. */
-function gone(): void {
+function noteGone(): void {
   workStore.setState({ base: null, gone: true });
 }
 
@@ -81,7 +81,7 @@ export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE)
   const { document, instrumentId, playerId, schoolId, changed } = record;
   const { name, brief } = document;
   const uses = { instrumentId, playerId, schoolId };
-  workStore.setState({ name, brief, lineText: typedLine(document), ...uses, changed, ...carriedBy(document), base: record });
+  workStore.setState({ name, brief, lineText: typedLine(document), ...uses, changed, ...carriedAlong(document), base: record });
   say(said);
 }
 

@@ -1,5 +1,5 @@
 import type { PieceRecord } from '../../records/record.ts';
-import { carriedBy, typedLine } from '../../records/piece-documents.ts';
+import { carriedAlong, typedLine } from '../../records/piece-documents.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';
 import { select } from '../selection.ts';
@@ -16,7 +16,7 @@ export function setOnBench(record: PieceRecord, base: PieceRecord | null = null)
   select(null);
   say(null);
   forgetDrafts();
-  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedBy(document), changed, gone: false });
+  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedAlong(document), changed, gone: false });
   forgetHistory();
   return id;
 }

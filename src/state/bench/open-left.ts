@@ -1,5 +1,5 @@
 import type { PieceRecord } from '../../records/record.ts';
-import { leftOf } from '../../storage/writing/put-unwritten.ts';
+import { recordLeft } from '../../storage/writing/put-unwritten.ts';
 import { saveSoon } from './saving.ts';
 import { setOnBench } from './on-bench.ts';
 
@@ -8,7 +8,7 @@ import { setOnBench } from './on-bench.ts';
  * where nothing of it reads.
  */
 export async function openLeft(id: string, stored: PieceRecord | null): Promise<string | null> {
-  const left = await leftOf('piece', id);
+  const left = await recordLeft('piece', id);
   if (!left) return null;
   setOnBench(left, stored);
   saveSoon();

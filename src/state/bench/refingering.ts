@@ -9,7 +9,7 @@ const SHOWN_MS = 4000;
 const refingeredFor = new WeakMap<Brief, readonly number[]>();
 
 /** Gives the line indexes of the notes fingered differently when this brief came; null where nothing is known. */
-export function refingeredBy(brief: Brief): readonly number[] | null {
+export function notesRefingered(brief: Brief): readonly number[] | null {
   return refingeredFor.get(brief) ?? null;
 }
 

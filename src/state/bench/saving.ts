@@ -9,7 +9,7 @@ export function saveSoon(): void {
   const record = recordOfWork();
   if (record === null) return;
   workStore.setState({ gone: false });
-  void keep('piece', record, workStore.getState().base).then(wrote);
+  void keep('piece', record, workStore.getState().base).then(takeWritten);
 }
 
 /** Changes the school that the piece follows; the piece is written after it. */
@@ -32,7 +32,7 @@ export function keepSaving(): () => void {
 }
 
 /** Takes over the record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
-async function wrote(outcome: KeptOutcome<'piece'>): Promise<void> {
+async function takeWritten(outcome: KeptOutcome<'piece'>): Promise<void> {
   const kept = outcome === null || outcome.ok ? outcome : await outcome.later;
   if (kept === null) return;
   const { record, joined } = kept;

@@ -6,7 +6,7 @@ import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { InstrumentRecord, PlayerRecord, Uses } from '../../records/record.ts';
 import { NOTHING_USED } from '../../records/new-records.ts';
-import { givenTo } from '../../records/for-briefs.ts';
+import { giveTo } from '../../records/for-briefs.ts';
 import { droppedText } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { triedStep } from '../first-steps.ts';
@@ -56,7 +56,7 @@ export function describeInstrument(): void {
 
 /** Gives the piece to a player of the studio, on this player's own instrument if there is one, as this player is taught. */
 export function givePieceTo(player: PlayerRecord): void {
-  const { brief, ...uses } = givenTo(player, workStore.getState(), studioStore.getState());
+  const { brief, ...uses } = giveTo(player, workStore.getState(), studioStore.getState());
   setBrief(brief, uses);
   readLineAgain();
 }

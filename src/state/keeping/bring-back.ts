@@ -13,10 +13,10 @@ export interface BroughtBack<Name extends DocumentName> {
 export function bringBack<Name extends DocumentName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): BroughtBack<Name> {
   const next: RecordOf<Name> = { ...(now ?? was), document: was.document };
   keepAhead(next, now);
-  return { next, writing: written(name, now, next) };
+  return { next, writing: writeBack(name, now, next) };
 }
 
-async function written<Name extends DocumentName>(
+async function writeBack<Name extends DocumentName>(
   name: Name,
   now: RecordOf<Name> | null,
   next: RecordOf<Name>,

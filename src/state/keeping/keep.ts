@@ -55,10 +55,10 @@ export async function keep<Name extends DocumentName>(
   const pauseMs = pauseBefore(record.id);
   const now: RecordOf<Name> = { ...record, updatedAt: Date.now() };
   const change = noteChange(name, now, base);
-  const attempt = paused(pauseMs).then(async () => await inTurn(async () => await written(name, now, change)));
+  const attempt = pause(pauseMs).then(async () => await inTurn(async () => await writeChange(name, now, change)));
   tries.add(attempt);
   const outcome = await attempt.finally(() => tries.delete(attempt));
-  return outcome === null || outcome.ok ? outcome : { ...outcome, later: writtenLater(name, now, change) };
+  return outcome === null || outcome.ok ? outcome : { ...outcome, later: writeLater(name, now, change) };
 }
 
 /** Leaves a record where the next page finds it, and writes it only when it is kept: for a field that is not left yet. */
@@ -122,7 +122,11 @@ function isLast(id: string, change: number): boolean {
 }
 
 /** Writes a change that is still the last of its record. */
-async function written<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<RecordOutcome<Name> | null> {
+async function writeChange<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  change: number,
+): Promise<RecordOutcome<Name> | null> {
   if (!isLast(record.id, change)) return null;
   const outcome = await saveRecord(name, record, waitingOf(record.id)?.base ?? null, change);
   const waiting = waitingOf(record.id);
@@ -142,11 +146,11 @@ async function written<Name extends DocumentName>(name: Name, record: RecordOf<N
 }
 
 /** Tries again until it is written or no longer the last change. */
-async function writtenLater<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<Kept<Name> | null> {
+async function writeLater<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<Kept<Name> | null> {
   for (;;) {
     await new Promise((resolve) => setTimeout(resolve, AGAIN_AFTER_MS));
     if (!isLast(record.id, change)) return null;
-    const outcome = await inTurn(async () => await written(name, record, change));
+    const outcome = await inTurn(async () => await writeChange(name, record, change));
     if (outcome === null || outcome.ok) return outcome;
   }
 }
@@ -158,7 +162,7 @@ async function inTurn<Outcome>(write: () => Promise<Outcome>): Promise<Outcome> 
   return await turn;
 }
 
-async function paused(ms: number): Promise<void> {
+async function pause(ms: number): Promise<void> {
   if (ms === 0) return;
   await new Promise<void>((resolve) => {
     const end = (): void => {

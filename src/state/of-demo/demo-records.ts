@@ -17,21 +17,21 @@ export const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], 
  * opens first. Everything of the demo has the same id in every browser.
  */
 export function demoRecords({ documents, instrumentOf }: Demo, now: number): DemoRecords {
-  const instruments = documents.instrument.map((document) => named(newInstrument(document, true)));
-  const schools = documents.school.map((document) => named(newSchool(document, true)));
+  const instruments = documents.instrument.map((document) => withDemoId(newInstrument(document, true)));
+  const schools = documents.school.map((document) => withDemoId(newSchool(document, true)));
   const idOf = (name: string | undefined): string | null => instruments.find(({ document }) => document.name === name)?.id ?? null;
   const players = documents.player.map((document) =>
-    named(newPlayer(document, { instrumentId: idOf(instrumentOf[document.name]), schoolId: schools[0]?.id ?? null }, true)),
+    withDemoId(newPlayer(document, { instrumentId: idOf(instrumentOf[document.name]), schoolId: schools[0]?.id ?? null }, true)),
   );
   const pieces = documents.piece.map((piece, index) => ({
-    ...linked(piece, players, instruments, schools[0]),
+    ...linkPiece(piece, players, instruments, schools[0]),
     updatedAt: now - index * 1000,
   }));
   return { ...NO_RECORDS, piece: pieces, instrument: instruments, player: players, school: schools };
 }
 
 /** Gives a record an id that says that it is of the demo, and which. */
-function named<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(
+function withDemoId<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(
   record: Kept,
 ): Kept {
   const { format, name } = record.document;
@@ -50,7 +50,7 @@ function named<Kept extends { readonly id: string; readonly document: { readonly
 const FORMAT_WORDS = 2;
 
 /** Links a piece to its player by name, to the player's instrument where it is the one described, and to the studio's school. */
-function linked(
+function linkPiece(
   { brief, ...piece }: Piece,
   players: readonly PlayerRecord[],
   instruments: readonly InstrumentRecord[],
@@ -61,5 +61,5 @@ function linked(
   const described = own !== undefined && dequal(own.document.instrument, brief.instrument);
   const taught = withSchool(brief, school ? schoolOf(school.document) : null);
   const uses = { instrumentId: described ? own.id : null, playerId: player?.id ?? null, schoolId: school?.id ?? null };
-  return named(newPieceRecord({ ...piece, brief: taught }, true, uses));
+  return withDemoId(newPieceRecord({ ...piece, brief: taught }, true, uses));
 }

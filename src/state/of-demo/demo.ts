@@ -15,7 +15,7 @@ export async function seedDemoOnce(): Promise<void> {
   await together(async () => {
     if (await database.facts.get('demo-seeded')) return;
     await database.facts.put({ key: 'demo-seeded', value: true });
-    await putIn(await ofEveryKind(async (name) => await notThereYet(name, records[name])));
+    await putDemoIn(await ofEveryKind(async (name) => await notThereYet(name, records[name])));
   });
 }
 
@@ -44,7 +44,7 @@ async function replaceDemo(next: DemoRecords): Promise<PutBack> {
   const before = await demoThere();
   await together(async () => {
     await removeDemo();
-    await putIn(next);
+    await putDemoIn(next);
   });
   return async () => {
     await replaceDemo(before);
@@ -74,7 +74,7 @@ async function ofEveryKind(find: <Name extends DocumentName>(name: Name) => Prom
   };
 }
 
-async function putIn(records: DemoRecords): Promise<void> {
+async function putDemoIn(records: DemoRecords): Promise<void> {
   const put = async <Name extends DocumentName>(name: Name): Promise<void> => {
     await database.tableOf(name).bulkPut([...records[name]]);
   };

@@ -10,9 +10,9 @@ import type { PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK, withItems } from '#core/week';
 import { database } from '../../storage/database/database.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { givenTo } from '../../records/for-briefs.ts';
+import { giveTo } from '../../records/for-briefs.ts';
 import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
-import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
+import { carriedAlong, pieceOf } from '../../records/piece-documents.ts';
 import { loadSessions, loadWeek } from '../../storage/reading/practice.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { newSession, newWeek } from '../../records/new-practice-records.ts';
@@ -46,8 +46,8 @@ interface Copy {
 /** Gives the piece for another pupil: the one this pupil has of the same name and notes, else a new one. */
 async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRecord, studio: Studio): Promise<PieceRecord> {
   const kind = player.document.profile.kind;
-  const { brief, ...uses } = givenTo(player, { brief: onInstrument(document.brief, kind), instrumentId }, studio);
-  const copy = newPieceRecord(pieceOf(document.name, brief, lineTextOf(brief), carriedBy(document)), false, uses);
+  const { brief, ...uses } = giveTo(player, { brief: onInstrument(document.brief, kind), instrumentId }, studio);
+  const copy = newPieceRecord(pieceOf(document.name, brief, lineTextOf(brief), carriedAlong(document)), false, uses);
   const there = await database.pieces
     .filter(
       (other) =>

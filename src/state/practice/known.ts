@@ -24,7 +24,7 @@ async function lastWeeks(playerId: string | null): Promise<readonly LogEntry[]> 
 }
 
 /** Gives the record of the shifts of a piece; empty where there is no record, or it does not open. */
-export async function triedIn(plan: Plan, pieceId: string | null, playerId: string | null): Promise<readonly Tried[]> {
+export async function triesOfPiece(plan: Plan, pieceId: string | null, playerId: string | null): Promise<readonly Tried[]> {
   if (pieceId === null) return [];
   const entries = await lastWeeks(playerId).catch((): readonly LogEntry[] => []);
   return triedShifts(entries, pieceId, plan);

@@ -1,6 +1,6 @@
 import type { SessionLeft, SessionRun } from '#core/practice/session';
 import type { SessionRecord } from '../../records/record.ts';
-import { leaveTyped, typedBefore } from '../typed.ts';
+import { leaveTyped, fieldsTypedBefore } from '../typed.ts';
 
 const PLACE = 'session-under-way';
 
@@ -17,8 +17,8 @@ export function leaveAt({ session, run }: { readonly session: SessionRecord; rea
 }
 
 /** Gives the place where a session was left today; null where it was not begun, or is over. */
-export function leftAt({ id }: SessionRecord): SessionLeft | null {
-  const { session, at, item, rung, clean } = typedBefore(PLACE, NOWHERE);
+export function placeLeft({ id }: SessionRecord): SessionLeft | null {
+  const { session, at, item, rung, clean } = fieldsTypedBefore(PLACE, NOWHERE);
   const isOne = [item, rung, clean].every((each) => Number.isInteger(each) && each >= 0);
   return session === id && isOne && Date.now() - at < STALE_MS ? { item, ladder: { rung, clean } } : null;
 }

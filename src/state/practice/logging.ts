@@ -25,15 +25,15 @@ export async function logEntry(whose: Logged, entry: LogEntry): Promise<SaveOutc
   // A later entry takes this one along.
   if (outcome === null) return { ok: true };
   if (outcome.ok) {
-    wrote(page.id, waiting);
+    forgetWritten(page.id, waiting);
     return { ok: true };
   }
-  void outcome.later.then((kept) => kept && wrote(page.id, waiting));
+  void outcome.later.then((kept) => kept && forgetWritten(page.id, waiting));
   return { ok: false, message: outcome.message };
 }
 
 /** Notes that entries have come to their page. */
-function wrote(pageId: string, entries: readonly LogEntry[]): void {
+function forgetWritten(pageId: string, entries: readonly LogEntry[]): void {
   const sent = new Set(entries.map(({ id }) => id));
   unwritten.set(
     pageId,

@@ -100,14 +100,14 @@ function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
   if (!running) return;
   const now = Date.now();
   const { run, log } = come(running.run, (now - running.itemSince) / 1000);
-  const next = followed(running, run, log, now);
+  const next = followRun(running, run, log, now);
   runningStore.setState({ running: next });
   leaveAt(next);
   for (const entry of log) void logNow(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
   if (run !== running.run) soundStep(running.run, next);
 }
 
-function followed(running: Running, run: SessionRun, log: readonly LogWhat[], now: number): Running {
+function followRun(running: Running, run: SessionRun, log: readonly LogWhat[], now: number): Running {
   const attempts = log.flatMap((entry) => (entry.kind === 'attempt' ? [entry] : []));
   const isNewItem = run.item !== running.run.item || running.run.step.at === 'aim';
   return {

@@ -8,7 +8,7 @@ import { writeUnwritten } from '../../storage/beside/unwritten.ts';
  * changes that an earlier page left unwritten are in the database. Rejects where the database does not answer.
  */
 export async function readyToRead(): Promise<void> {
-  preparing ??= prepared();
+  preparing ??= prepare();
   try {
     await inTime(preparing, () => new Error(STORAGE_SILENT));
   } catch (error) {
@@ -30,7 +30,7 @@ async function practisedDemo(): Promise<void> {
   await (await import('../of-demo/demo-practice.ts')).seedPracticeOnce();
 }
 
-async function prepared(): Promise<void> {
+async function prepare(): Promise<void> {
   if (isDemo()) await (await import('../of-demo/demo.ts')).seedDemoOnce();
   await writeUnwritten();
   if (isDemo()) requestIdleCallback(() => setTimeout(() => void practisedDemo().catch(() => undefined), AT_REST_MS));

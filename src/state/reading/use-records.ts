@@ -63,7 +63,7 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
   };
   const bringBack = (was: RecordOf<Name>): void => {
     const { next, writing } = bringBackRecord(name, shown?.records.find(({ id }) => id === was.id) ?? null, was);
-    update((now) => told({ ...now, records: withFirst(now.records, next) }, [next.id], BROUGHT_BACK_STUDIO));
+    update((now) => tellChanged({ ...now, records: withFirst(now.records, next) }, [next.id], BROUGHT_BACK_STUDIO));
     void showWritten(next, writing);
   };
   const remove = (id: string): void => {
@@ -106,7 +106,7 @@ function withFirst<Name extends DocumentName>(records: readonly RecordOf<Name>[]
 }
 
 /** Tells the teacher that some records are different now. */
-function told<Name extends DocumentName>(shown: Shown<Name>, ids: readonly string[], notice: string): Shown<Name> {
+function tellChanged<Name extends DocumentName>(shown: Shown<Name>, ids: readonly string[], notice: string): Shown<Name> {
   return { ...shown, times: new Map([...shown.times, ...ids.map((id) => [id, (shown.times.get(id) ?? 0) + 1] as const)]), notice };
 }
 
@@ -124,7 +124,7 @@ function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: re
   const stays = ({ id }: RecordOf<Name>): boolean => !arrived.has(id) && (isWaiting(id) || known.has(id) || !shown.known.has(id));
   const now = { ...shown, records: [...newer, ...shown.records.filter(stays)], known };
   const ofOthers = newer.filter(({ id, writtenBy }) => before.has(id) && writtenBy !== THIS_TAB).map(({ id }) => id);
-  return ofOthers.length === 0 ? now : told(now, ofOthers, CHANGED_ELSEWHERE_STUDIO);
+  return ofOthers.length === 0 ? now : tellChanged(now, ofOthers, CHANGED_ELSEWHERE_STUDIO);
 }
 
 /** A record that was shown, as it was written. */
@@ -139,5 +139,5 @@ interface Written<Name extends DocumentName> {
 function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
   if (!shown.records.includes(next)) return shown;
   const now = { ...shown, records: shown.records.map((each) => (each === next ? written : each)) };
-  return isJoined ? told(now, [written.id], CHANGED_IN_BOTH_STUDIO) : now;
+  return isJoined ? tellChanged(now, [written.id], CHANGED_IN_BOTH_STUDIO) : now;
 }

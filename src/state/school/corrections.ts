@@ -28,14 +28,14 @@ export function watchCorrections(): () => void {
   const stopPlans = planningStore.subscribe(({ planSet }, { planSet: earlier }) => {
     if (!planSet || !earlier || planSet.best === earlier.best) return;
     const lock = lockAdded(earlier.best.brief, planSet.best.brief);
-    if (lock) void heard(correctionOf(earlier.best, planSet.best, lock), lock.note);
+    if (lock) void noteHeard(correctionOf(earlier.best, planSet.best, lock), lock.note);
   });
   const stopMarks = workStore.subscribe((now, before) => {
     if (now.pieceId !== before.pieceId || now.brief.marks === before.brief.marks) return;
     const mark = now.brief.marks?.find((each) => !before.brief.marks?.includes(each));
     const earlier = before.brief.marks?.find(({ note }) => note === mark?.note);
-    if (mark?.guide && mark.guide !== earlier?.guide) void heard({ question: 'guide', side: mark.guide }, mark.note);
-    if (mark?.semitone && mark.semitone !== earlier?.semitone) void heard({ question: 'sameFinger', side: mark.semitone }, mark.note);
+    if (mark?.guide && mark.guide !== earlier?.guide) void noteHeard({ question: 'guide', side: mark.guide }, mark.note);
+    if (mark?.semitone && mark.semitone !== earlier?.semitone) void noteHeard({ question: 'sameFinger', side: mark.semitone }, mark.note);
   });
   return () => {
     stopPlans();
@@ -52,7 +52,7 @@ function lockAdded(before: Brief, after: Brief): Lock | null {
   return added.length === 1 && lock && are.length >= were.length ? lock : null;
 }
 
-async function heard(correction: Correction | null, note: number): Promise<void> {
+async function noteHeard(correction: Correction | null, note: number): Promise<void> {
   const { pieceId, brief } = workStore.getState();
   if (correction === null || pieceId === null || waysOf(brief)[correction.question] === correction.side) return;
   const offers = await noteCorrection({ ...correction, pieceId, note }).catch(() => false);

@@ -21,10 +21,10 @@ export async function schoolOfPiece(): Promise<SchoolRecord> {
 
 /** Changes the school that the piece on the bench follows; every piece that follows it is taught that way from now on. */
 export async function changeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
-  return await changeFollowed(async () => await writtenWith(change));
+  return await changeFollowed(async () => await writeSchool(change));
 }
 
-async function writtenWith(change: (school: School) => School): Promise<SchoolRecord | null> {
+async function writeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
   await allKept();
   const record = await schoolOfPiece();
   const document = { ...record.document, school: change(record.document.school) };

@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import { readAnyVersion } from '../../validation/documents.ts';
 import { newWeek } from '../../records/new-practice-records.ts';
 import { LINKS, type RecordOf, type Uses } from '../../records/record.ts';
-import { joined, joinedPiece } from './joined.ts';
+import { joinValues, joinPiece } from './joined.ts';
 import type { Twice } from './twice.ts';
 
 /** A record that two pages have changed. */
@@ -12,25 +12,25 @@ export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<
 }
 
 /** Joins both changes of a record that two pages have changed; null where they do not go together. */
-export async function joinedRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
-  const join = name === 'piece' ? joinedPiece : joined;
+export async function joinRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
+  const join = name === 'piece' ? joinPiece : joinValues;
   const documents = ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document);
-  const both = await readAnyVersion(name, join(begunAlike(name, documents)));
-  return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinedLinks(twice)) : null;
+  const both = await readAnyVersion(name, join(commonBeginning(name, documents)));
+  return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinLinks(twice)) : null;
 }
 
 /** Finds the common beginning of a week that two pages made at once: both began with the same, from which their changes are told apart. */
-function begunAlike(name: DocumentName, twice: Twice<unknown>): Twice<unknown> {
+function commonBeginning(name: DocumentName, twice: Twice<unknown>): Twice<unknown> {
   return name === 'week' && twice.bases.length === 0 ? { ...twice, bases: [WEEK_AS_MADE] } : twice;
 }
 
 const WEEK_AS_MADE = newWeek({ playerId: null, name: '' }).document;
 
 /** Joins the links of a record to the studio. */
-function joinedLinks(twice: Twice<object>): Partial<Uses> {
+function joinLinks(twice: Twice<object>): Partial<Uses> {
   const uses = ofEach(twice, (record): Partial<Uses> => record);
   const used = LINKS.filter((link) => uses.here[link] !== undefined);
-  return Object.fromEntries(used.map((link) => [link, joined(ofEach(uses, (each) => each[link]))]));
+  return Object.fromEntries(used.map((link) => [link, joinValues(ofEach(uses, (each) => each[link]))]));
 }
 
 function ofEach<Value, Part>({ bases, here, there, counts }: Twice<Value>, part: (value: Value) => Part): Twice<Part> {

@@ -27,11 +27,11 @@ type Keyed = ReadonlyMap<string, unknown>;
  * Joins a list that two tabs have changed, item by item: an item either has added is in it, one either has removed is not, unless the other
  * has changed just that. Null where the list of this field is not joined in this way.
  */
-export function joinedList(field: string, { bases, here, there, counts }: Twice<unknown>, joinItem: JoinItem): readonly unknown[] | null {
+export function joinList(field: string, { bases, here, there, counts }: Twice<unknown>, joinItem: JoinItem): readonly unknown[] | null {
   const sameBy = JOINED_LISTS[field];
   const lists = [...bases.filter((base) => base !== undefined), here, there];
   if (sameBy === undefined || !lists.every(Array.isArray)) return null;
-  const [before, own, others] = [bases.map((base) => keyed(base, sameBy)), keyed(here, sameBy), keyed(there, sameBy)];
+  const [before, own, others] = [bases.map((base) => keyItems(base, sameBy)), keyItems(here, sameBy), keyItems(there, sameBy)];
   const [first, second] = counts === 'here' ? [own, others] : [others, own];
   const join = (key: string): unknown =>
     joinItem({ bases: before.map((base) => base.get(key)), here: own.get(key), there: others.get(key), counts });
@@ -47,7 +47,7 @@ export function joinedList(field: string, { bases, here, there, counts }: Twice<
 }
 
 /** Gives items by their keys, the second of the same kind by its number. */
-function keyed(list: unknown, sameBy: SameBy): Keyed {
+function keyItems(list: unknown, sameBy: SameBy): Keyed {
   const items = new Map<string, unknown>();
   for (const [place, item] of (Array.isArray(list) ? list : []).entries()) {
     const key = JSON.stringify(sameBy === 'place' ? place : typeof sameBy === 'function' && isFields(item) ? sameBy(item) : item);

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { type Fields, isFields } from '../reading/read-record.ts';
-import { joinedList } from './joined-lists.ts';
+import { joinList } from './joined-lists.ts';
 import type { Twice } from './twice.ts';
 
 /** The fields that belong to the notes of a piece and only make sense with them: they come from one side or the other, together. */
@@ -11,10 +11,10 @@ const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
  * counts. Lists come item by item or whole, by the field they stand in. A change that the first page has made and taken back again is a
  * change as well. Without a base both were made at once, from nothing.
  */
-export function joined({ bases, here, there, counts }: Twice<unknown>, field = ''): unknown {
+export function joinValues({ bases, here, there, counts }: Twice<unknown>, field = ''): unknown {
   if (bases.length > 0 && bases.every((base) => dequal(base, here))) return there;
   if (bases.some((base) => dequal(base, there))) return here;
-  const list = joinedList(field, { bases, here, there, counts }, joined);
+  const list = joinList(field, { bases, here, there, counts }, joinValues);
   if (list !== null) return list;
   // A value that was not there before had nothing in it.
   const before = bases.map((base) => base ?? (base === undefined ? {} : null));
@@ -22,14 +22,14 @@ export function joined({ bases, here, there, counts }: Twice<unknown>, field = '
   const names = new Set([...Object.keys(here), ...Object.keys(there)]);
   const fields = [...names].map((name) => {
     const was = before.map((base) => base[name]);
-    return [name, joined({ bases: was, here: here[name], there: there[name], counts }, name)] as const;
+    return [name, joinValues({ bases: was, here: here[name], there: there[name], counts }, name)] as const;
   });
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
 }
 
 /** Joins the document of a piece, whose notes, locks and marks stay together. */
-export function joinedPiece(twice: Twice<unknown>): unknown {
-  return joined(withNotesTogether(twice));
+export function joinPiece(twice: Twice<unknown>): unknown {
+  return joinValues(withNotesTogether(twice));
 }
 
 /** The other fields come with the notes where the side that counts has changed its notes. */

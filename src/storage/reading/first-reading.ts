@@ -25,7 +25,7 @@ const DEXIE_FACTOR = 10;
  */
 export async function readFirst(id: string | null, demo: boolean): Promise<FirstReading | 'empty' | null> {
   if (keysOf('').length > 0) return null;
-  const database = await opened();
+  const database = await openDatabase();
   if (database === null || database === 'empty') return database;
   try {
     return database.version === tablesVersion() * DEXIE_FACTOR ? await readIn(database, id, demo) : null;
@@ -37,7 +37,7 @@ export async function readFirst(id: string | null, demo: boolean): Promise<First
 }
 
 /** Opens the database as it is; it is not made where there is none. */
-async function opened(): Promise<IDBDatabase | 'empty' | null> {
+async function openDatabase(): Promise<IDBDatabase | 'empty' | null> {
   return await new Promise((resolve) => {
     try {
       const opening = indexedDB.open(DATABASE_NAME);
@@ -57,19 +57,19 @@ async function opened(): Promise<IDBDatabase | 'empty' | null> {
 async function readIn(database: IDBDatabase, id: string | null, demo: boolean): Promise<FirstReading | null> {
   const reading = database.transaction(['pieces', 'facts', 'instruments', 'players', 'schools']);
   const pieces = reading.objectStore('pieces');
-  const fact = (key: FactRecord['key']): Promise<FactRecord | undefined> => answered(reading.objectStore('facts').get(key));
+  const fact = (key: FactRecord['key']): Promise<FactRecord | undefined> => resultOf(reading.objectStore('facts').get(key));
   const [seeded, open, asked, instruments, players, schools] = await Promise.all([
     fact('demo-seeded'),
     fact('open-pieces'),
-    id === null ? newest(pieces) : answered<PieceRecord | undefined>(pieces.get(id)),
-    answered<InstrumentRecord[]>(reading.objectStore('instruments').getAll()),
-    answered<PlayerRecord[]>(reading.objectStore('players').getAll()),
-    answered<SchoolRecord[]>(reading.objectStore('schools').getAll()),
+    id === null ? newest(pieces) : resultOf<PieceRecord | undefined>(pieces.get(id)),
+    resultOf<InstrumentRecord[]>(reading.objectStore('instruments').getAll()),
+    resultOf<PlayerRecord[]>(reading.objectStore('players').getAll()),
+    resultOf<SchoolRecord[]>(reading.objectStore('schools').getAll()),
   ]);
   if ((demo && !seeded) || !asked || !isOfThisVersion(asked)) return null;
   const known = open?.key === 'open-pieces' ? open.value : [];
   const ids = withOpened(known, asked.id);
-  const beside = await Promise.all(ids.map((each) => answered<PieceRecord | undefined>(pieces.get(each))));
+  const beside = await Promise.all(ids.map((each) => resultOf<PieceRecord | undefined>(pieces.get(each))));
   if (ids !== known) noteOpen(database, ids);
   return { piece: asked, open: beside.filter((record) => record !== undefined), instruments, players, schools };
 }
@@ -82,11 +82,11 @@ function noteOpen(database: IDBDatabase, ids: readonly string[]): void {
 
 /** Finds the piece that was changed last. */
 async function newest(pieces: IDBObjectStore): Promise<PieceRecord | undefined> {
-  const cursor = await answered<IDBCursorWithValue | null>(pieces.index('updatedAt').openCursor(null, 'prev'));
+  const cursor = await resultOf<IDBCursorWithValue | null>(pieces.index('updatedAt').openCursor(null, 'prev'));
   return cursor?.value;
 }
 
-function answered<Value>(request: IDBRequest<Value>): Promise<Value> {
+function resultOf<Value>(request: IDBRequest<Value>): Promise<Value> {
   return new Promise((resolve, reject) => {
     request.onsuccess = () => resolve(request.result);
     request.onerror = () => reject(new Error('The browser’s database cannot be read'));

@@ -5,11 +5,11 @@ import { database } from '../database/database.ts';
 import { untiePieces } from './follow.ts';
 import type { SaveOutcome } from './outcome.ts';
 import { together } from '../database/together.ts';
-import { written } from './written.ts';
+import { runWrite } from './written.ts';
 
 /** Deletes a record; see `removeRecord`. */
 export async function deleteRecord(name: DocumentName, id: string): Promise<SaveOutcome> {
-  return await written(() =>
+  return await runWrite(() =>
     together(async () => {
       await database.tableOf(name).delete(id);
       const link = LINK_TO[name];

@@ -4,7 +4,7 @@ import { issuesText, type Issue } from '#core/messages';
 import { database, type EarlierRecord, underOneName } from '../database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
-import { joinedRecord } from '../joining/join-records.ts';
+import { joinRecord } from '../joining/join-records.ts';
 import { type Fields, isFields, isOfNewer, readRecord } from '../reading/read-record.ts';
 import { textBeside } from '../beside/beside.ts';
 import { newId } from '../../records/this-tab.ts';
@@ -19,9 +19,9 @@ import { keepVersion } from './versions.ts';
  * count is kept as a version; text that does not read is set aside. False where it has to stay, for a newer version.
  */
 export async function putUnwritten(text: string): Promise<boolean> {
-  const left = parsed(text);
+  const left = parseText(text);
   if (!isFields(left) || typeof left['id'] !== 'string') return true;
-  const { document } = movedToOneName(left);
+  const { document } = moveToOneName(left);
   const name = DOCUMENT_NAMES.find((each) => isFields(document) && document['format'] === DOCUMENT_KINDS[each].format);
   return name === undefined || (await putRecord(name, left));
 }
@@ -30,19 +30,19 @@ export async function putUnwritten(text: string): Promise<boolean> {
  * Gives what was left of a record and could not be written yet, of several pages the one that began with the latest revision; null where
  * nothing of it reads.
  */
-export async function leftOf<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
+export async function recordLeft<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
   const left = await Promise.all(keysOf(id).map((key) => readLeft(name, textBeside(key) ?? '')));
   return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.revision >= (newest?.revision ?? 0) ? each : newest), null);
 }
 
 async function readLeft<Name extends DocumentName>(name: Name, text: string): Promise<RecordOf<Name> | null> {
-  const left = parsed(text);
+  const left = parseText(text);
   const reading = isFields(left) ? await readRecord(name, left) : null;
   return reading?.ok === true ? reading.value : null;
 }
 
 /** The page that left it may have been of an earlier version. */
-function movedToOneName(left: object): EarlierRecord {
+function moveToOneName(left: object): EarlierRecord {
   const moved: EarlierRecord = { ...left };
   underOneName(moved);
   return moved;
@@ -63,8 +63,8 @@ async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>
   if (isHeld(there?.holds, read.writtenBy, change)) return true;
   const holds = holdingToo(there?.holds, read.writtenBy, change);
   const record = { ...withEntriesThere(read, there), ...(holds ? { holds } : {}) };
-  if (there === undefined || isLog(record)) return await put(name, record, there);
-  return dequal(there.document, record.document) || (await putBeside(name, record, { there, began: await begunWith(name, left) }));
+  if (there === undefined || isLog(record)) return await putRecordInPlace(name, record, there);
+  return dequal(there.document, record.document) || (await putBeside(name, record, { there, began: await beginningOf(name, left) }));
 }
 
 /** A record that was left, and another one that is stored. */
@@ -91,16 +91,16 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
   const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
   if (began && follows(there, began, isOwn)) {
     await keepVersion(name, there, 'written over');
-    return await put(name, record, there);
+    return await putRecordInPlace(name, record, there);
   }
   const counts = isOwn ? 'there' : 'here';
   const bases = began && [...(began.base ? [began.base] : []), ...began.sent];
-  const both = bases && (await joinedRecord(name, { bases, here: record, there, counts }));
+  const both = bases && (await joinRecord(name, { bases, here: record, there, counts }));
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
   if (both === null && isOwn) return true;
   // The joined record belongs to nobody alone: any page that has the piece open must look at it before writing again.
   const { holds } = record;
-  return await put(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
+  return await putRecordInPlace(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
 }
 
 /** Tells whether the stored record is the one a page began with, or had sent itself. */
@@ -109,7 +109,7 @@ function follows<Name extends DocumentName>(there: RecordOf<Name>, { base, sent 
 }
 
 /** Gives the record with which the page that left something began; null where that is not known. */
-async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<Began<Name> | null> {
+async function beginningOf<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<Began<Name> | null> {
   if (base === undefined) return null;
   const all: readonly unknown[] = [...(base === null ? [] : [base]), ...(Array.isArray(sent) ? sent : [])];
   const readings = await Promise.all(all.map(async (each) => (isFields(each) ? await readRecord(name, each) : null)));
@@ -120,7 +120,11 @@ async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: 
 }
 
 /** Writes a record in place of the stored one; false, and nothing written, where that has changed. */
-async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<boolean> {
+async function putRecordInPlace<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  there: RecordOf<Name> | undefined,
+): Promise<boolean> {
   const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
   let wrote = false;
   await together(async () => {
@@ -140,7 +144,7 @@ async function setAsideLeft(name: DocumentName, record: object, issues: readonly
   return true;
 }
 
-function parsed(text: string): unknown {
+function parseText(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch {

@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import { database, type VersionRecord } from '../database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
-import { deflated, inflated } from '../../files/deflate.ts';
+import { deflate, inflate } from '../../files/deflate.ts';
 import { isFields, readRecord } from '../reading/read-record.ts';
 
 const MINUTE_MS = 60_000;
@@ -31,13 +31,13 @@ export type Occasion = 'written over' | 'changed elsewhere too' | 'another broug
 /** Keeps a record as it was. */
 export async function keepVersion(name: DocumentName, record: RecordOf<DocumentName>, occasion: Occasion): Promise<void> {
   const of = nameOf(name, record.id);
-  const all = await stored(of);
+  const all = await storedVersions(of);
   const last = all.at(-1);
   if (occasion === 'written over' && last && isMomentBefore(last.at, record.updatedAt)) return;
   const kept = {
     of,
     at: record.updatedAt,
-    packed: await deflated(JSON.stringify(record)),
+    packed: await deflate(JSON.stringify(record)),
     fromElsewhere: occasion === 'changed elsewhere too',
   };
   await database.versions.bulkDelete([...tooClose(all, Date.now())]);
@@ -51,7 +51,7 @@ export function isMomentBefore(earlier: number, later: number): boolean {
 
 /** Lists the versions of a record, the newest first. */
 export async function versionsOf(name: DocumentName, id: string): Promise<readonly Version[]> {
-  const all = await stored(nameOf(name, id));
+  const all = await storedVersions(nameOf(name, id));
   return all.flatMap(({ number, at, fromElsewhere }) => (number === undefined ? [] : [{ number, at, fromElsewhere }])).toReversed();
 }
 
@@ -59,7 +59,7 @@ export async function versionsOf(name: DocumentName, id: string): Promise<readon
 export async function versionNumbered<Name extends DocumentName>(name: Name, number: number): Promise<RecordOf<Name> | null> {
   const version = await database.versions.get(number);
   if (!version) return null;
-  const record: unknown = JSON.parse(await inflated(version.packed));
+  const record: unknown = JSON.parse(await inflate(version.packed));
   const reading = isFields(record) ? await readRecord(name, record) : null;
   return reading?.ok === true ? reading.value : null;
 }
@@ -82,6 +82,6 @@ function nameOf(name: DocumentName, id: string): string {
 }
 
 /** The oldest come first: in the order in which they were kept, whatever the clock said. */
-async function stored(of: string): Promise<readonly VersionRecord[]> {
+async function storedVersions(of: string): Promise<readonly VersionRecord[]> {
   return await database.versions.where({ of }).sortBy('number');
 }

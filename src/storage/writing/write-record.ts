@@ -6,10 +6,10 @@ import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
 import { holdingToo } from '../joining/holds.ts';
 import { isLog, withEntriesThere } from '../joining/log-entries.ts';
-import { joinedRecord } from '../joining/join-records.ts';
+import { joinRecord } from '../joining/join-records.ts';
 import type { RecordOutcome } from './outcome.ts';
 import { together } from '../database/together.ts';
-import { written } from './written.ts';
+import { runWrite } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { isMomentBefore, keepVersion } from './versions.ts';
 
@@ -38,9 +38,9 @@ export async function writeRecord<Name extends DocumentName>(
   const checked = await readAs<DocumentName>(name, record.document);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
-  const done = await written(async () => {
+  const done = await runWrite(async () => {
     // A write of another page between reading and writing repeats this round.
-    while (outcome === null) outcome = await replaced(name, record, { bases, change });
+    while (outcome === null) outcome = await replaceRecord(name, record, { bases, change });
   });
   return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
 }
@@ -54,7 +54,7 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
  * it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the other is kept
  * as a version.
  */
-async function replaced<Name extends DocumentName>(
+async function replaceRecord<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
   { bases, change }: Began,
@@ -64,7 +64,7 @@ async function replaced<Name extends DocumentName>(
   const [base] = bases;
   const next: Next<Name> =
     there && isMet(there, base)
-      ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
+      ? { record: (await joinRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
   // A joined record belongs to nobody alone: this page, too, must look at it before it writes again.
   const stamped = {

@@ -3,7 +3,7 @@ import { inTime } from '../database/in-time.ts';
 import type { SaveOutcome } from './outcome.ts';
 
 /** Runs a write; a failure is an outcome. */
-export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {
+export async function runWrite(work: () => Promise<unknown>): Promise<SaveOutcome> {
   try {
     await inTime(work(), () => new SilentStorage());
     return { ok: true };

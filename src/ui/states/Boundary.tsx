@@ -37,7 +37,7 @@ export function Part({ fallback, children }: { readonly fallback?: ReactNode; re
 }
 
 /** Wraps a page's island: a failure in it is reported in its place. */
-export function guarded(Island: ComponentType): ComponentType {
+export function guardIsland(Island: ComponentType): ComponentType {
   return function Guarded() {
     return (
       <Boundary>

@@ -13,10 +13,10 @@ type Of<K extends Kind> = Extract<AlternativeName, { kind: K }>;
 
 /** Names what another fingering does: "shifts on the A string", "third position, no shift". */
 export function alternativeName(name: AlternativeName, strings: Strings): string {
-  return told(name.kind, name, strings);
+  return nameOfKind(name.kind, name, strings);
 }
 
-function told<K extends Kind>(kind: K, name: AlternativeName, strings: Strings): string {
+function nameOfKind<K extends Kind>(kind: K, name: AlternativeName, strings: Strings): string {
   return isOf(kind, name) ? NAMES[kind](name, strings) : '';
 }
 

@@ -14,7 +14,7 @@ const MOST_NAMED = 3;
 /** Writes what a fingering has more than another, the largest first: "2 string crossings and 1 reach back more". */
 export function payText(differences: readonly CostDifference[]): string {
   return listed(
-    named(differences).map((difference) =>
+    differencesToName(differences).map((difference) =>
       difference.term === 'shift-travel' ? 'more travel for the hand' : `${timesText(difference)} more`,
     ),
   );
@@ -32,7 +32,7 @@ const UNNAMED: readonly CostDifference['term'][] = ['finger', 'position', 'shift
 /** Writes what a fingering saves against another: "2 string crossings fewer and a shorter way for the hand". */
 export function gainText(differences: readonly CostDifference[]): string {
   return listed(
-    named(differences).map((difference) =>
+    differencesToName(differences).map((difference) =>
       difference.term === 'shift-travel' ? 'less travel for the hand' : `${timesText(difference)} fewer`,
     ),
   );
@@ -42,7 +42,7 @@ export function gainText(differences: readonly CostDifference[]): string {
  * Chooses the differences to name: counted ones say most; of those that are only costlier or cheaper the travel of the hand alone is named,
  * when there is room.
  */
-function named(differences: readonly CostDifference[]): readonly CostDifference[] {
+function differencesToName(differences: readonly CostDifference[]): readonly CostDifference[] {
   const counts = differences.filter(({ term, times, thousandths }) => times * thousandths > 0 && times !== 0 && term !== 'shift-travel');
   const travel = differences.filter(({ term }) => term === 'shift-travel');
   return [...counts, ...travel].slice(0, MOST_NAMED);

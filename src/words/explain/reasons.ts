@@ -84,13 +84,13 @@ function insteadSentence(
 ): string {
   const subject = insteadText(instead, written, strings);
   if (compared.isUneven) return unevenText(subject, compared.deltaThousandths);
-  const more = compared.more.filter(({ term }) => !saidAlready(instead).includes(term));
+  const more = compared.more.filter(({ term }) => !termsSaidAlready(instead).includes(term));
   if (kind === 'costlier') return harderText(subject, compared, more);
   return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
 
 /** Lists the costs that the other line has because it is what it is. */
-function saidAlready(instead: Instead): readonly Term[] {
+function termsSaidAlready(instead: Instead): readonly Term[] {
   if (instead.does === 'rests') return OPENINGS;
   return instead.does === 'takes-finger' && instead.finger === '0' ? ['open-string'] : [];
 }

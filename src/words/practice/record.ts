@@ -53,10 +53,10 @@ const SAID: Said = {
 
 /** Writes an entry other than a try in a day's log; empty for a try. */
 export function entryText(entry: LogEntry): string {
-  return saidBy(entry.kind, entry);
+  return wordsOfEntry(entry.kind, entry);
 }
 
-function saidBy<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): string {
+function wordsOfEntry<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): string {
   return SAID[kind](entry);
 }
 

@@ -60,13 +60,13 @@ function itemChanges(now: readonly PracticeItem[], was: readonly PracticeItem[])
     const here = there.get(practisedKey(item.practised));
     return here !== undefined && !dequal(here, item);
   });
-  return [...named('with', back), ...named('without', gone), ...named('otherwise:', otherwise)];
+  return [...nameItems('with', back), ...nameItems('without', gone), ...nameItems('otherwise:', otherwise)];
 }
 
 /** The number of items that are named. */
 const MOST_NAMED = 3;
 
-function named(how: string, items: readonly PracticeItem[]): readonly string[] {
+function nameItems(how: string, items: readonly PracticeItem[]): readonly string[] {
   if (items.length === 0) return [];
   const names = items.slice(0, MOST_NAMED).map(({ practised }) => `“${itemText(practised)}”`);
   const more = items.length - names.length;

@@ -43,17 +43,17 @@ export function plannedReasonText({ reason, isNew }: PlannedItem, standing: Item
     case 'moved':
       return 'moved here by hand';
     case 'by-date':
-      return joined(goal === '' ? 'for the date' : `for “${goal}”`, known);
+      return joinParts(goal === '' ? 'for the date' : `for “${goal}”`, known);
     case 'due':
-      return isNew ? 'new' : joined('due', lastTime);
+      return isNew ? 'new' : joinParts('due', lastTime);
     case 'room':
-      return joined(isNew ? 'new' : 'due earlier', 'the first day with room', lastTime);
+      return joinParts(isNew ? 'new' : 'due earlier', 'the first day with room', lastTime);
     case 'again':
       return 'again, if it goes well';
   }
 }
 
-function joined(...parts: readonly string[]): string {
+function joinParts(...parts: readonly string[]): string {
   return parts.filter((part) => part !== '').join(', ');
 }
 

@@ -13,12 +13,12 @@ function settingOf(kind: 'violin' | 'bass'): PartSetting {
 
 describe('a limit in the sentence', () => {
   it('names one value in full and several shortly', () => {
-    assert.equal(limitPart('positions').words.told(['3']), 'third position');
-    assert.equal(limitPart('positions').words.told(['1', '3']), 'first and third position');
-    assert.equal(limitPart('strings').words.told(['Eb4']), 'the E♭ string');
-    assert.equal(limitPart('strings').words.told(['G3', 'D4']), 'the G and D strings');
-    assert.equal(limitPart('fingers').words.told(['T']), 'the thumb');
-    assert.equal(limitPart('fingers').words.told(['1', '2']), 'fingers 1 and 2');
+    assert.equal(limitPart('positions').words.inSentence(['3']), 'third position');
+    assert.equal(limitPart('positions').words.inSentence(['1', '3']), 'first and third position');
+    assert.equal(limitPart('strings').words.inSentence(['Eb4']), 'the E♭ string');
+    assert.equal(limitPart('strings').words.inSentence(['G3', 'D4']), 'the G and D strings');
+    assert.equal(limitPart('fingers').words.inSentence(['T']), 'the thumb');
+    assert.equal(limitPart('fingers').words.inSentence(['1', '2']), 'fingers 1 and 2');
   });
 
   it('has a name, and words for none of it, of its own', () => {
@@ -79,7 +79,7 @@ describe('the highest note on a string', () => {
   });
 
   it('is told in the sentence and in print', () => {
-    assert.equal(words.told([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
-    assert.equal(words.printed([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
+    assert.equal(words.inSentence([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
+    assert.equal(words.inPrint([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
   });
 });

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
 import { batchLines, briefsIn } from '../../../src/endpoints/batch.ts';
 import type { Planner } from '../../../src/endpoints/job.ts';
-import { plannedAway } from '../../../src/endpoints/planned-away.ts';
+import { planAway } from '../../../src/endpoints/planned-away.ts';
 import { problemOf } from '../../../src/endpoints/problem.ts';
 import { BODY_LIMIT_BYTES, readBody, readJson } from '../../../src/endpoints/request-body.ts';
 import { readAs } from '../../../src/validation/documents.ts';
@@ -45,7 +45,7 @@ describe('a request while the queue is full', () => {
       run: async () => await Promise.reject(new Error('Nothing is planned')),
       queue: () => ({ running: 1, waiting: 8, mostWaiting: 8 }),
     };
-    const response = await plannedAway({ request, locals: { planner } }, (body) => ({ kind: 'reasons', body }));
+    const response = await planAway({ request, locals: { planner } }, (body) => ({ kind: 'reasons', body }));
     assert.deepEqual([response.status, response.headers.get('retry-after'), request.bodyUsed], [503, '5', false]);
   });
 });

@@ -21,7 +21,7 @@ import { pieceOfPassage } from '../../../src/state/edits/passage-piece.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { keepOthers, overlay } from '../../../src/state/planning-actions.ts';
 import { overlaidOf, planningStore } from '../../../src/state/planning.ts';
-import { refingeredBy, watchRefingering } from '../../../src/state/bench/refingering.ts';
+import { notesRefingered, watchRefingering } from '../../../src/state/bench/refingering.ts';
 import { select, selectionStore, selectTo, passageOf } from '../../../src/state/selection.ts';
 import { adoptFromOtherTab } from '../../../src/state/bench/in-step.ts';
 import { newPiece, renamePiece, switchPiece } from '../../../src/state/bench/work-actions.ts';
@@ -172,11 +172,11 @@ describe('what the engine changed', () => {
     const covered: Brief = { ...LINE, limits: { openStrings: 'none' } };
     planOnBench(covered);
     assert.ok(now().refingered.includes(0));
-    assert.deepEqual(refingeredBy(covered), now().refingered);
+    assert.deepEqual(notesRefingered(covered), now().refingered);
     planOnBench(lineBrief('violin', ['A4']));
     assert.deepEqual(now().refingered, []);
     stop();
-    assert.equal(refingeredBy(LINE), null);
+    assert.equal(notesRefingered(LINE), null);
   });
 });
 

@@ -12,7 +12,7 @@ import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord } from '../../../src/records/new-records.ts';
 import { newWeek } from '../../../src/records/new-practice-records.ts';
 import { THIS_TAB } from '../../../src/records/this-tab.ts';
-import { joined } from '../../../src/storage/joining/joined.ts';
+import { joinValues } from '../../../src/storage/joining/joined.ts';
 import { JOINED_LISTS } from '../../../src/storage/joining/joined-lists.ts';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
@@ -160,11 +160,14 @@ describe('what two pages make at once', () => {
 
   it('in a place where nothing was is in it from both', () => {
     const changed = { bases: [{}], here: { weights: { shift: 1 } }, there: { weights: { crossing: 2 } }, counts: 'here' as const };
-    assert.deepEqual(joined(changed), { weights: { shift: 1, crossing: 2 } });
+    assert.deepEqual(joinValues(changed), { weights: { shift: 1, crossing: 2 } });
     // A value that was removed on purpose is not nothing.
-    assert.deepEqual(joined({ bases: [{ goal: null }], here: { goal: { name: 'a' } }, there: { goal: { day: 'b' } }, counts: 'here' }), {
-      goal: { name: 'a' },
-    });
+    assert.deepEqual(
+      joinValues({ bases: [{ goal: null }], here: { goal: { name: 'a' } }, there: { goal: { day: 'b' } }, counts: 'here' }),
+      {
+        goal: { name: 'a' },
+      },
+    );
   });
 });
 
@@ -261,7 +264,7 @@ describe('a list that two tabs have changed', () => {
   const join = (field: string, bases: readonly unknown[], here: unknown, there: unknown): unknown =>
     Reflect.get(
       Object(
-        joined({ bases: bases.map((base) => ({ [field]: base })), here: { [field]: here }, there: { [field]: there }, counts: 'here' }),
+        joinValues({ bases: bases.map((base) => ({ [field]: base })), here: { [field]: here }, there: { [field]: there }, counts: 'here' }),
       ),
       field,
     );

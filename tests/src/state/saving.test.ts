@@ -17,7 +17,7 @@ import { forgetHistory, goToState, redo, undo } from '../../../src/state/bench/w
 import { type WorkState, workStore } from '../../../src/state/bench/work.ts';
 import { database } from '../../../src/storage/database/database.ts';
 import type { PieceRecord } from '../../../src/records/record.ts';
-import { joined, joinedPiece } from '../../../src/storage/joining/joined.ts';
+import { joinValues, joinPiece } from '../../../src/storage/joining/joined.ts';
 import { loadPiece } from '../../../src/storage/reading/piece-list.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord } from '../../../src/records/new-records.ts';
@@ -221,8 +221,8 @@ describe('a piece that another tab writes into', () => {
     const locks = [{ note: 2, finger: '3' as const }];
     const moved = { ...LINE, material: { ...LINE.material, key: 'G major' } };
     const [here, there] = [{ brief: moved }, { brief: { ...LINE, locks, tempo: 60 } }];
-    assert.deepEqual(joinedPiece({ bases: [{ brief: LINE }], here, there, counts: 'here' }), { brief: { ...moved, tempo: 60 } });
-    assert.deepEqual(joinedPiece({ bases: [{ brief: LINE }], here: there, there: here, counts: 'there' }), {
+    assert.deepEqual(joinPiece({ bases: [{ brief: LINE }], here, there, counts: 'here' }), { brief: { ...moved, tempo: 60 } });
+    assert.deepEqual(joinPiece({ bases: [{ brief: LINE }], here: there, there: here, counts: 'there' }), {
       brief: { ...moved, tempo: 60 },
     });
   });
@@ -233,7 +233,7 @@ describe('a piece that another tab writes into', () => {
       { ...before, bowing: 4 },
       { ...sent, bowing: 4 },
     ])
-      assert.deepEqual(joined({ bases: [before, sent], here: before, there, counts: 'here' }), { octaves: 1, bowing: 4 });
+      assert.deepEqual(joinValues({ bases: [before, sent], here: before, there, counts: 'here' }), { octaves: 1, bowing: 4 });
   });
 
   it('keeps going back to what was there before, when it is written while another tab writes', async () => {

@@ -25,9 +25,9 @@ export const fingers: LimitPart<Finger[]> = {
   words: {
     name: 'Fingers',
     none: 'any finger',
-    told: fingersText,
+    inSentence: fingersText,
     asked: (names) => `only ${fingersText(names)}`,
-    printed: fingersText,
+    inPrint: fingersText,
     leftOut: 'fingers allowed',
     whole: 'the limit on fingers',
   },

@@ -10,8 +10,8 @@ export const harmonics: LimitPart<boolean> = {
   words: {
     name: 'Harmonics',
     none: 'no harmonics',
-    told: (allowed) => (allowed ? 'harmonics' : ''),
-    printed: (allowed) => (allowed ? 'harmonics' : ''),
+    inSentence: (allowed) => (allowed ? 'harmonics' : ''),
+    inPrint: (allowed) => (allowed ? 'harmonics' : ''),
     asked: () => 'natural harmonics',
     leftOut: 'harmonics',
     whole: 'natural harmonics',

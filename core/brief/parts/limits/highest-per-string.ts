@@ -39,8 +39,8 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   words: {
     name: 'Highest notes',
     none: 'any height',
-    told: highestText,
-    printed: highestText,
+    inSentence: highestText,
+    inPrint: highestText,
     asked: (highest) => highest.map((each) => `the ${noteLabel(each.string)} string only up to ${pitchLabel(each.highest)}`).join(', '),
     leftOut: 'highest note on a string',
     whole: 'the highest note on a string',

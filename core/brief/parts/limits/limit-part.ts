@@ -56,11 +56,11 @@ export interface LimitWords<Value> {
   /** The words for no limit, in the sentence: "any position". */
   readonly none: string;
   /** Writes the limit in the sentence: "first position", "positions 1, 3". */
-  readonly told: (value: Value) => string;
+  readonly inSentence: (value: Value) => string;
   /** Writes the limit as one of the things asked for: "only first position". */
   readonly asked: (value: Value) => string;
   /** Writes the limit in print: "positions 1"; empty where it says nothing. */
-  readonly printed: (value: Value) => string;
+  readonly inPrint: (value: Value) => string;
   /** Writes what the limit excludes, in a message: "positions allowed". */
   readonly leftOut: string;
   /** The limit as a whole, as it follows "without": "the limit on positions". */

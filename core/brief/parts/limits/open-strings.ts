@@ -36,9 +36,9 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
   words: {
     name: 'Open strings',
     none: `open strings ${NAMES.allow}`,
-    told: (policy) => NAMES[policy],
+    inSentence: (policy) => NAMES[policy],
     asked: (policy) => `open strings ${NAMES[policy]}`,
-    printed: (policy) => (policy === 'allow' ? '' : `open strings ${NAMES[policy]}`),
+    inPrint: (policy) => (policy === 'allow' ? '' : `open strings ${NAMES[policy]}`),
     leftOut: 'open strings',
     whole: 'the rule for open strings',
   },

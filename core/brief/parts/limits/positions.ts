@@ -29,9 +29,9 @@ export const positions: LimitPart<string[]> = {
   words: {
     name: 'Positions',
     none: 'any position',
-    told: positionsText,
+    inSentence: positionsText,
     asked: (labels) => `only ${positionsText(labels)}`,
-    printed: positionsText,
+    inPrint: positionsText,
     leftOut: 'positions allowed',
     whole: 'the limit on positions',
   },

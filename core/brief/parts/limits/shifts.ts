@@ -20,8 +20,8 @@ export const shifts: LimitPart<number> = {
   words: {
     name: 'Number of shifts',
     none: 'any number of shifts',
-    told: exactText,
-    printed: exactText,
+    inSentence: exactText,
+    inPrint: exactText,
     asked: exactText,
     leftOut: 'number of shifts',
     whole: 'the number of shifts',

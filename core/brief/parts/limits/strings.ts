@@ -29,9 +29,9 @@ export const strings: LimitPart<string[]> = {
   words: {
     name: 'Strings',
     none: 'any string',
-    told: stringsText,
+    inSentence: stringsText,
     asked: (names) => `only ${stringsText(names)}`,
-    printed: (names) => `strings ${names.map(noteLabel).join(', ')}`,
+    inPrint: (names) => `strings ${names.map(noteLabel).join(', ')}`,
     leftOut: 'strings allowed',
     whole: 'the limit on strings',
   },

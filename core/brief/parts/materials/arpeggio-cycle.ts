@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { arpeggioCycle } from '#core/material/scale';
 import { lineOfPattern } from '#core/material/line';
 import { keyOfTonic } from '#core/key';
-import { FROM_A_TONIC, fromATonic, patternTold } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, describePattern } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -20,7 +20,7 @@ export const arpeggioCyclePart: MaterialPart<Static<typeof schema>> = {
       { keyOn: (tonic) => keyOfTonic(tonic, 'major'), wayFrom: (tonic) => arpeggioCycle(tonic, material.octaves, material.direction) },
       rhythm,
     ),
-  describe: (material) => patternTold(material, 'arpeggio cycle'),
+  describe: (material) => describePattern(material, 'arpeggio cycle'),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: false,

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, keyOfArpeggio } from '#core/material/scale';
 import { inOrder, lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, topChoice } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, describePattern, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -34,7 +34,7 @@ export const arpeggio: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  describe: (material) => patternTold(material, `${LABELS[material.type]} arpeggio`),
+  describe: (material) => describePattern(material, `${LABELS[material.type]} arpeggio`),
   ...fromATonic,
   repeatsByOctave: true,
   comesBackAlike: true,

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { BROKEN_FIGURES, type BrokenFigure, brokenScale, keyOfScale, SCALE_TYPES, scalePitches } from '#core/material/scale';
 import { lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, describePattern, SCALE_LABELS, scaleChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -41,7 +41,7 @@ export const broken: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  describe: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in ${LABELS[material.figure]}`),
+  describe: (material) => describePattern(material, `${SCALE_LABELS[material.type]} in ${LABELS[material.figure]}`),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: false,

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox';
 import { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale, keyOfScale, SCALE_TYPES } from '#core/material/scale';
 import { inOrder, lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, describePattern, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -35,7 +35,8 @@ export const doubleStops: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  describe: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${INTERVAL_LABELS[material.interval]}`),
+  describe: (material) =>
+    describePattern(material, `${SCALE_LABELS[material.type]} in double stops, ${INTERVAL_LABELS[material.interval]}`),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: true,

@@ -77,7 +77,7 @@ export const fromATonic = {
 };
 
 /** Writes a pattern and how far it goes: "A♭ major, three octaves, up". */
-export function patternTold(pattern: FromATonic, what: string): string {
+export function describePattern(pattern: FromATonic, what: string): string {
   const twice = pattern.direction === 'up-down' && pattern.top === 'twice' ? `, ${TOP_LABELS.twice}` : '';
   return `${noteLabel(pattern.tonic)} ${what}, ${OCTAVE_LABELS[pattern.octaves]}, ${DIRECTION_LABELS[pattern.direction]}${twice}`;
 }

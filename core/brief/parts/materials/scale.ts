@@ -3,7 +3,7 @@ import { inOrder, lineOfPattern } from '#core/material/line';
 import { keyOfScale, SCALE_TYPES, scalePitches, semitonesFurther, semitonesOfDegree, turnBelow } from '#core/material/scale';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, describePattern, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 /** The largest number of notes that a scale goes on above its last octave; one more would be an octave. */
@@ -88,7 +88,7 @@ export const scale: MaterialPart<ScaleMaterial> = {
       rhythm,
     );
   },
-  describe: (material) => `${patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`)}${furtherTold(material)}`,
+  describe: (material) => `${describePattern(material, `${SCALE_LABELS[material.type]}${specially(material)}`)}${furtherTold(material)}`,
   ...fromATonic,
   begins: ({ tonic: text, type, from }) => {
     const tonic = parsePitch(text);

@@ -16,7 +16,7 @@ interface AskedLabelProps {
 export function AskedLabel({ plan, label, at, onClose }: AskedLabelProps) {
   return (
     <Popover label="How this is calculated" anchor={{ current: at }} width="max-w-80" onClose={onClose}>
-      {toldOf(plan, label).map((sentence) => (
+      {explainLabel(plan, label).map((sentence) => (
         <p key={sentence} className="text-sm not-first:mt-1.5">
           {sentence}
         </p>
@@ -25,7 +25,7 @@ export function AskedLabel({ plan, label, at, onClose }: AskedLabelProps) {
   );
 }
 
-function toldOf(plan: Plan, label: PathLabel): readonly string[] {
+function explainLabel(plan: Plan, label: PathLabel): readonly string[] {
   switch (label.kind) {
     case 'travel':
       return [travelDerivation(label.shift), ...(shiftSpeed(label.shift) === null ? [] : [speedDerivation(label.shift)])];

@@ -52,7 +52,7 @@ function OpenedLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) 
   const trigger = useRef<HTMLButtonElement>(null);
   const part = limitPart(name);
   const value = brief.limits?.[name];
-  const words = value === undefined ? part.words.none : part.words.told(value);
+  const words = value === undefined ? part.words.none : part.words.inSentence(value);
   return (
     <>
       <button

@@ -15,7 +15,7 @@ export interface SentencePart {
 export function sentenceParts(): readonly SentencePart[] {
   const { whole } = useSentence.getState();
   flushSync(() => foldSentence(false));
-  const parts = controls().map((control) => ({ name: nameOf(control), chosen: chosenIn(control), others: othersIn(control) }));
+  const parts = controls().map((control) => ({ name: nameOf(control), chosen: choiceIn(control), others: othersIn(control) }));
   // Nothing of this is painted: the sentence looks as before.
   flushSync(() => foldSentence(!whole));
   return parts;
@@ -53,7 +53,7 @@ function nameOf(control: Control): string {
   return (label.split(/[:,]/)[0] ?? label).trim();
 }
 
-function chosenIn(control: Control): string {
+function choiceIn(control: Control): string {
   if (control instanceof HTMLSelectElement) return control.selectedOptions[0]?.textContent ?? '';
   if (control instanceof HTMLInputElement) return control.value === '' ? control.placeholder : control.value;
   return control.textContent.split(': ').at(-1) ?? '';

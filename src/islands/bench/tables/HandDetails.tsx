@@ -4,7 +4,7 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
 import { namePattern } from '../../../state/school/school-actions.ts';
 import { useWork } from '../../../state/bench/work.ts';
-import { typedBefore, useTyped } from '../../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../../state/typed.ts';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
@@ -111,7 +111,7 @@ function PatternName({ pattern }: { readonly pattern: FingerPattern }) {
   const place = `pattern-${key}`;
   // Null shows the name as it is kept: the same pattern may stand in several places.
   const [typed, setTyped] = useState(() => {
-    const { text } = typedBefore(place, { text: name });
+    const { text } = fieldsTypedBefore(place, { text: name });
     return text === name ? null : text;
   });
   const isNew = typed !== null && typed.trim() !== name;

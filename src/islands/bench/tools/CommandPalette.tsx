@@ -47,7 +47,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
           <Command.Empty className="px-2 py-3 text-dove-dark">Nothing found.</Command.Empty>
           {COMMAND_GROUPS.map((group) => (
             <Command.Group key={group} heading={group} className={GROUP}>
-              {named(group).map(({ name, key, run: does }) => (
+              {namedCommands(group).map(({ name, key, run: does }) => (
                 <Command.Item key={name} value={name} onSelect={run(does)} className={ITEM}>
                   <span className="grow">{name}</span>
                   {key !== undefined && <kbd className="font-sans text-sm text-dove-dark">{key}</kbd>}
@@ -128,6 +128,6 @@ function hasEveryWord(name: string, typed: string): number {
     : 0;
 }
 
-function named(group: (typeof COMMAND_GROUPS)[number]): readonly (BenchCommand & { readonly name: string })[] {
+function namedCommands(group: (typeof COMMAND_GROUPS)[number]): readonly (BenchCommand & { readonly name: string })[] {
   return COMMANDS.flatMap((command) => (command.group === group && command.name !== undefined ? [{ ...command, name: command.name }] : []));
 }

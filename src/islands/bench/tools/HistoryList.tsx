@@ -1,5 +1,5 @@
 import type { RefObject } from 'react';
-import { refingeredBy } from '../../../state/bench/refingering.ts';
+import { notesRefingered } from '../../../state/bench/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/bench/work-history.ts';
 import { bringPieceBack } from '../../../state/bench/bring-back.ts';
 import { useWork } from '../../../state/bench/work.ts';
@@ -33,7 +33,7 @@ export function HistoryList({ anchor, onClose }: HistoryListProps) {
                 onClick={() => goToState(index)}
               >
                 {before ? workChange(before, state) : 'as it was opened'}
-                <span className="block text-sm font-normal text-dove-dark">{refingeredText(refingeredBy(state.brief))}</span>
+                <span className="block text-sm font-normal text-dove-dark">{refingeredText(notesRefingered(state.brief))}</span>
               </button>
             </li>
           ))}

@@ -12,19 +12,19 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Silence', group: 'The bench', run: silence },
   { name: 'Light or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
   { name: 'Follow the system’s light or dark setting', group: 'The bench', run: () => chooseTheme('system') },
-  { name: 'Save as MIDI', group: 'Save', run: () => saved((files) => files.downloadMidi()) },
-  { name: 'Save as CSV, a table of the notes', group: 'Save', run: () => saved((files) => files.downloadCsv()) },
-  { name: 'Save as PDF', group: 'Save', run: () => saved((files) => files.downloadPdf()) },
-  { name: 'Save as MusicXML', group: 'Save', run: () => saved((files) => files.downloadMusicXml()) },
+  { name: 'Save as MIDI', group: 'Save', run: () => saveFile((files) => files.downloadMidi()) },
+  { name: 'Save as CSV, a table of the notes', group: 'Save', run: () => saveFile((files) => files.downloadCsv()) },
+  { name: 'Save as PDF', group: 'Save', run: () => saveFile((files) => files.downloadPdf()) },
+  { name: 'Save as MusicXML', group: 'Save', run: () => saveFile((files) => files.downloadMusicXml()) },
   {
     name: 'Save as MusicXML with in-between notes',
     group: 'Save',
-    run: () => saved((files) => files.downloadMusicXml({ inBetweenNotes: true })),
+    run: () => saveFile((files) => files.downloadMusicXml({ inBetweenNotes: true })),
   },
-  { name: 'Save as JSON', group: 'Save', run: () => saved((files) => files.downloadJson()) },
-  { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
-  { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },
-  { name: 'Copy a link to this brief', group: 'Save', run: () => saved((files) => files.copyLink()) },
+  { name: 'Save as JSON', group: 'Save', run: () => saveFile((files) => files.downloadJson()) },
+  { name: 'Save the path as SVG', group: 'Save', run: () => saveFile((files) => files.downloadPath('svg')) },
+  { name: 'Save the path as PNG', group: 'Save', run: () => saveFile((files) => files.downloadPath('png')) },
+  { name: 'Copy a link to this brief', group: 'Save', run: () => saveFile((files) => files.copyLink()) },
   { name: 'First steps on the bench', group: 'The bench', run: () => showFirstSteps(true) },
   { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
   ...[...PIECE_PAGES, ...ROOMS.flatMap<{ readonly href: string; readonly name: string }>(({ pages }) => pages)]
@@ -36,7 +36,7 @@ const NAMED_ONLY: readonly Command[] = [
 export const COMMANDS: readonly Command[] = [...KEY_COMMANDS, ...NAMED_ONLY];
 
 /** The code that makes files comes with the first that is made. */
-async function saved(make: (files: typeof import('./downloads.ts')) => unknown): Promise<void> {
+async function saveFile(make: (files: typeof import('./downloads.ts')) => unknown): Promise<void> {
   make(await import('./downloads.ts'));
 }
 

@@ -78,8 +78,8 @@ export async function scoreSvg(
     );
     const svg = page.querySelector('svg');
     svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
-    if (svg) dressed(svg);
-    const fonts = await Promise.all(fontFaces().map(embedded));
+    if (svg) inlineStyles(svg);
+    const fonts = await Promise.all(fontFaces().map(embedFont));
     // The styles go into the text and not the page, which allows no styles but its own.
     const text = plainText(new XMLSerializer().serializeToString(svg ?? page));
     return {
@@ -170,7 +170,7 @@ const DRAWN_PROPERTIES = [
 ] as const;
 
 /** Writes the values of the style sheets into the elements themselves. */
-function dressed(svg: SVGSVGElement): void {
+function inlineStyles(svg: SVGSVGElement): void {
   for (const element of svg.querySelectorAll<SVGElement>('rect, path, line, circle, text, tspan')) {
     const computed = getComputedStyle(element);
     for (const name of DRAWN_PROPERTIES) element.setAttribute(name, computed.getPropertyValue(name));
@@ -184,7 +184,7 @@ function fontFaces(): readonly CSSFontFaceRule[] {
 }
 
 /** Embeds the file of a font. */
-async function embedded(face: CSSFontFaceRule): Promise<string> {
+async function embedFont(face: CSSFontFaceRule): Promise<string> {
   const address = /url\("?([^")]+)"?\)/.exec(face.cssText)?.[1];
   if (address === undefined) return '';
   const file = await (await fetch(new URL(address, face.parentStyleSheet?.href ?? location.href))).blob();

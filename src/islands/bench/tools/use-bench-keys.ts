@@ -6,13 +6,13 @@ import { type Command, KEY_COMMANDS } from './key-lines.ts';
 /** Binds the keys of the bench, wherever the focus is but in a field that needs them itself. */
 export function useBenchKeys(): void {
   useEffect(() => {
-    const bindings = KEY_COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bound(keys, run)] as const));
+    const bindings = KEY_COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bindKeys(keys, run)] as const));
     return tinykeys(window, Object.fromEntries(bindings));
   }, []);
 }
 
 /** Binds a key to its command, and to nothing else, where the command has something to do. */
-function bound(keys: string, run: Command['run']): (event: KeyboardEvent) => void {
+function bindKeys(keys: string, run: Command['run']): (event: KeyboardEvent) => void {
   const anywhere = keys.startsWith('$mod');
   return (event) => {
     if (!anywhere && (needsKeys(event.target) || planShown() === null)) return;

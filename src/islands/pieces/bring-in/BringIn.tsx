@@ -31,7 +31,7 @@ export function BringIn({ onBrought, children }: BringInProps) {
   const bringIn = async (files: readonly File[]): Promise<void> => {
     const [{ openFiles }, { firstChosen }] = await loadReading();
     const { scores, pieces } = await openFiles(files);
-    const kept = await keptOf(pieces);
+    const kept = await keepReadings(pieces);
     setChosen(scores.map(firstChosen));
     if (scores.length === 0) tell(kept, onBrought);
     else onBrought(kept);
@@ -47,7 +47,7 @@ export function BringIn({ onBrought, children }: BringInProps) {
         return [{ name, reading: made.ok ? { ok: true, value: made.value.piece } : made }];
       }),
     );
-    const kept = await keptOf(readings.flat());
+    const kept = await keepReadings(readings.flat());
     setChosen([]);
     tell(kept, onBrought);
   };
@@ -113,7 +113,7 @@ interface NamedReading {
   readonly reading: Reading<Piece>;
 }
 
-async function keptOf(readings: readonly NamedReading[]): Promise<BroughtIn> {
+async function keepReadings(readings: readonly NamedReading[]): Promise<BroughtIn> {
   const [ids, troubles]: [string[], string[]] = [[], []];
   for (const { name, reading } of readings) {
     if (!reading.ok) {

@@ -4,7 +4,7 @@ import { STUDIO } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
-import { guarded } from '../../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../../ui/states/Boundary.tsx';
 import { Notice } from '../../../ui/states/Notice.tsx';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
 import { Addressed } from '../../frame/Addressed.tsx';
@@ -16,7 +16,7 @@ import type { Run } from '../../parts/run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
 /** Handles the exchange between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
-export const Assignment = guarded(GuardedAssignment);
+export const Assignment = guardIsland(GuardedAssignment);
 
 function GuardedAssignment() {
   return (

@@ -106,7 +106,7 @@ function What({ there: { week, sessions, set }, player, chosen, onChoose }: What
     <fieldset>
       <Heading as="legend">What goes with it</Heading>
       {offered.map(({ id, label }) => (
-        <CheckField key={id} label={label} checked={chosen.includes(id)} onChange={(isChosen) => onChoose(toggled(chosen, id, isChosen))} />
+        <CheckField key={id} label={label} checked={chosen.includes(id)} onChange={(isChosen) => onChoose(toggle(chosen, id, isChosen))} />
       ))}
       <p className="mt-1 text-[14px] text-dove-dark">
         {set.aim === null ? 'No aim is set' : `Aim: ${set.aim}`}; tolerance {set.tolerance?.cents ?? FIRST_TOLERANCE} cents.{' '}
@@ -132,7 +132,7 @@ function ForWhom({ player, studio, pupils, onChoose }: ForWhomProps) {
           key={id}
           label={`${document.name}, ${INSTRUMENT_LABELS[document.profile.kind]}`}
           checked={pupils.includes(id)}
-          onChange={(isChosen) => onChoose(toggled(pupils, id, isChosen))}
+          onChange={(isChosen) => onChoose(toggle(pupils, id, isChosen))}
         />
       ))}
       {pupils.some((id) => id !== player.id) && <p className="mt-1 text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.classHow}</p>}
@@ -150,6 +150,6 @@ async function unplayableTexts(all: readonly GivenToPupil[]): Promise<readonly s
   return texts;
 }
 
-function toggled(all: readonly string[], id: string, isChosen: boolean): readonly string[] {
+function toggle(all: readonly string[], id: string, isChosen: boolean): readonly string[] {
   return isChosen ? [...all, id] : all.filter((each) => each !== id);
 }

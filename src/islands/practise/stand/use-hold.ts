@@ -71,7 +71,7 @@ interface Holding {
 
 function useKeys({ begin, end, cancel, say }: Holding): void {
   const press = useEffectEvent((event: KeyboardEvent): void => {
-    const said = saidBy(event);
+    const said = signalOfKey(event);
     if (said === null) return;
     event.preventDefault();
     if (event.repeat) return;
@@ -79,7 +79,7 @@ function useKeys({ begin, end, cancel, say }: Holding): void {
     else say(said);
   });
   const release = useEffectEvent((event: KeyboardEvent): void => {
-    if (saidBy(event) === 'on') end();
+    if (signalOfKey(event) === 'on') end();
   });
   const leave = useEffectEvent(cancel);
   useEffect(() => {
@@ -93,7 +93,7 @@ function useKeys({ begin, end, cancel, say }: Holding): void {
 }
 
 /** Gives the signal of a key; null where it has none, or where Enter or Space presses the button it is on. */
-function saidBy(event: KeyboardEvent): Signal | null {
+function signalOfKey(event: KeyboardEvent): Signal | null {
   if (event.ctrlKey || event.altKey || event.metaKey) return null;
   const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
   if (onButton && (event.code === 'Enter' || event.code === 'Space')) return null;

@@ -12,7 +12,7 @@ import { useStored } from '../../../state/reading/use-stored.ts';
 import { FieldsAgain } from '../../../ui/fields/FieldsAgain.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
-import { guarded } from '../../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../../ui/states/Boundary.tsx';
 import { weekVersionText } from '../../../words/practice/versions.ts';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed } from '../../frame/Addressed.tsx';
@@ -28,7 +28,7 @@ import { WeekList } from './WeekList.tsx';
 import { WeekSteps } from './WeekSteps.tsx';
 
 /** Shows the coming days of a player: what is practised when, and why. */
-export const Week = guarded(GuardedWeek);
+export const Week = guardIsland(GuardedWeek);
 
 function GuardedWeek() {
   return (

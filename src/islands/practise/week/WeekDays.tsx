@@ -99,7 +99,7 @@ function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps)
           className="no-print text-[14px]"
           value={placed.reason === 'moved' ? day : FREE}
           options={movesFrom(planned, day)}
-          onChange={({ target }) => onChange({ items: movedTo(asked, placed.key, target.value === FREE ? null : target.value) })}
+          onChange={({ target }) => onChange({ items: moveTo(asked, placed.key, target.value === FREE ? null : target.value) })}
         />
       )}
     </li>
@@ -116,7 +116,7 @@ function movesFrom({ days }: DaysPlanned, day: string) {
   return [{ value: FREE, name: 'where it fits' }, ...near.map((each) => ({ value: each.day, name: shortDayText(each.day) }))];
 }
 
-function movedTo({ items }: WeekAsked, key: string, day: string | null): WeekAsked['items'] {
+function moveTo({ items }: WeekAsked, key: string, day: string | null): WeekAsked['items'] {
   return items.map((each) => (practisedKey(each.item.practised) === key ? { ...each, movedTo: day } : each));
 }
 

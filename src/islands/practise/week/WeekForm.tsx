@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { MOST_MINUTES, WEEK_ORDERS, WEEK_SERVES, type WeekAsked } from '#core/week';
-import { typedBefore, useTyped } from '../../../state/typed.ts';
+import { fieldsTypedBefore, useTyped } from '../../../state/typed.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -61,7 +61,7 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
 /** Edits the days on which nothing is practised. */
 function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProps) {
   const place = `day-off-${playerId ?? 'nobody'}`;
-  const [day, setDay] = useState(() => typedBefore(place, { day: '' }).day);
+  const [day, setDay] = useState(() => fieldsTypedBefore(place, { day: '' }).day);
   useTyped(place, { day }, day === '');
   const coming = daysOff.filter((each) => each >= today).toSorted();
   return (
@@ -95,7 +95,7 @@ function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProp
 /** Edits the date: an audition, a lesson, a recital, before which the things it asks for are covered. */
 function Goal({ asked: { goal }, playerId, today, onChange }: WeekFormProps) {
   const place = `goal-${playerId ?? 'nobody'}`;
-  const [name, setName] = useState(() => typedBefore(place, { name: goal?.name ?? '' }).name);
+  const [name, setName] = useState(() => fieldsTypedBefore(place, { name: goal?.name ?? '' }).name);
   // Without its date a name has no place in the week yet.
   useTyped(place, { name }, name === (goal?.name ?? ''));
   const keep = (next: string, day: string): void => onChange({ goal: day === '' ? null : { name: next.slice(0, 80), day } });

@@ -26,7 +26,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
   const isFull = items.length >= MOST_ITEMS;
   const put = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
   const [practised, whole] = [
-    missingOf(practisedIn(entries, pieces), items),
+    missingOf(practisedParts(entries, pieces), items),
     missingOf(
       pieces.map((each) => newItem(each, WHOLE)),
       items,
@@ -63,7 +63,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
 const WHOLE = { part: 'whole' } as const;
 
 /** Lists everything that was ever tried of pieces that are still there, the latest first. */
-function practisedIn(entries: readonly LogEntry[], pieces: readonly PieceRecord[]): readonly PracticeItem[] {
+function practisedParts(entries: readonly LogEntry[], pieces: readonly PieceRecord[]): readonly PracticeItem[] {
   const byKey = new Map(ofKind(entries, 'attempt').map(({ practised }) => [practisedKey(practised), practised]));
   return [...byKey.values()].toReversed().flatMap(({ piece, part }) => {
     const record = pieces.find(({ id }) => id === piece);

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { requestIssue } from '#core/messages';
 import { EXPORT_FORMATS } from '../../../endpoints/job.ts';
-import { plannedAway } from '../../../endpoints/planned-away.ts';
+import { planAway } from '../../../endpoints/planned-away.ts';
 import { problem } from '../../../endpoints/problem.ts';
 import { only } from '../../../endpoints/wrong-method.ts';
 
@@ -13,7 +13,7 @@ export const POST: APIRoute = (context) => {
   if (!format) return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: EXPORT_FORMATS })]);
   const name = (context.url.searchParams.get('name') ?? 'A line').slice(0, 120);
   const inBetweenNotes = context.url.searchParams.get('inBetweenNotes') === 'yes';
-  return plannedAway(context, (body) => ({ kind: 'export', body, asked: { format, name, inBetweenNotes } }));
+  return planAway(context, (body) => ({ kind: 'export', body, asked: { format, name, inBetweenNotes } }));
 };
 
 export const ALL = only('POST');

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { requestIssue } from '#core/messages';
 import { importAsked } from '../../../endpoints/import-asked.ts';
 import { IMPORT_FORMATS } from '../../../endpoints/job.ts';
-import { doneAway } from '../../../endpoints/planned-away.ts';
+import { answerAway } from '../../../endpoints/planned-away.ts';
 import { problem } from '../../../endpoints/problem.ts';
 import { readScoreBody } from '../../../endpoints/request-body.ts';
 import { only } from '../../../endpoints/wrong-method.ts';
@@ -14,7 +14,7 @@ export const POST: APIRoute = (context) => {
     return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: IMPORT_FORMATS })]);
   }
   const asked = importAsked(url);
-  return doneAway(
+  return answerAway(
     context,
     () => readScoreBody(request),
     (bytes) => ({ kind: 'import', bytes, asked }),
