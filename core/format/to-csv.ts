@@ -51,14 +51,14 @@ const REST: Fingered = { written: 'rest', sounding: '', string: '', 'open string
 
 function fingeringCells(planned: PlannedNote | undefined): Fingered {
   if (planned?.kind !== 'note') return REST;
-  const each = (cell: (stop: Stop) => string | number): string => planned.stops.map(cell).join('+');
+  const cellOfStops = (cell: (stop: Stop) => string | number): string => planned.stops.map(cell).join('+');
   return {
-    written: each(({ written }) => written),
-    sounding: each(({ pitch }) => pitch),
-    string: each(({ string }) => string),
-    'open string': each(({ open }) => open),
-    finger: each(({ finger }) => finger),
+    written: cellOfStops(({ written }) => written),
+    sounding: cellOfStops(({ pitch }) => pitch),
+    string: cellOfStops(({ string }) => string),
+    'open string': cellOfStops(({ open }) => open),
+    finger: cellOfStops(({ finger }) => finger),
     position: positionWords(planned.position),
-    'mm from nut': each(({ mmFromNut }) => Math.round(mmFromNut * 10) / 10),
+    'mm from nut': cellOfStops(({ mmFromNut }) => Math.round(mmFromNut * 10) / 10),
   };
 }

@@ -23,7 +23,7 @@ export type ById = ReadonlyMap<string, QuizQuestion>;
 export function questionTakenFor(pool: ById, { question, right, given }: GivenAnswer): QuizQuestion | null {
   const asked = pool.get(question);
   if (!asked || right) return null;
-  const wrong = given.filter((each) => !asked.answers.includes(each));
+  const wrong = given.filter((candidate) => !asked.answers.includes(candidate));
   const alike = [...pool.values()].filter(
     (each) =>
       each.kind === asked.kind &&

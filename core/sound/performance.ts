@@ -250,12 +250,12 @@ function playOrnament(plan: Plan, note: PlannedSound, played: PlayedNote): reado
   const otherHz = ornamentHz(plan, note);
   if (otherHz === null) return [played];
   const trill = note.partner?.does === 'trill';
-  const each = Math.min(trill ? ORNAMENT.trillSeconds : ORNAMENT.mordentSeconds, ORNAMENT.mostShare * played.seconds);
-  const pairs = trill ? Math.max(1, Math.floor(played.seconds / each / 2) - 1) : 1;
-  const parts = [...Array.from({ length: 2 * pairs }, () => each), played.seconds - 2 * pairs * each];
+  const noteSeconds = Math.min(trill ? ORNAMENT.trillSeconds : ORNAMENT.mordentSeconds, ORNAMENT.mostShare * played.seconds);
+  const pairs = trill ? Math.max(1, Math.floor(played.seconds / noteSeconds / 2) - 1) : 1;
+  const parts = [...Array.from({ length: 2 * pairs }, () => noteSeconds), played.seconds - 2 * pairs * noteSeconds];
   return parts.map((seconds, order) => ({
     ...played,
-    at: played.at + order * each,
+    at: played.at + order * noteSeconds,
     seconds,
     hz: order % 2 === 0 ? played.hz : [otherHz],
     accent: order === 0 && played.accent,

@@ -10,7 +10,7 @@ const CLEAR_FROM = 0.8;
 const detectors = new Map<number, PitchDetector<Float32Array>>();
 
 /** Listens to a short part of sound: a first guess by autocorrelation, then to a fraction of a cent. */
-export function hear(samples: Float32Array, sampleRate: number): Heard {
+export function listen(samples: Float32Array, sampleRate: number): Heard {
   const level = levelOf(samples);
   if (level !== 'sounding') return { kind: level };
   const [roughHz, clarity] = detectorFor(samples.length).findPitch(samples, sampleRate);

@@ -28,13 +28,13 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   const read: ReadNote[] = [];
   let tied = false;
   const inChords = new Set(of('chord').flatMap((chord) => notesIn(chord)));
-  for (const each of elements.filter((one) => ['note', 'rest', 'chord'].includes(one.name) && !inChords.has(one))) {
-    const heads = each.name === 'chord' ? notesIn(each) : [each];
-    const ids = [each, ...heads].map((one) => one.attributes['id']);
+  for (const element of elements.filter((one) => ['note', 'rest', 'chord'].includes(one.name) && !inChords.has(one))) {
+    const heads = element.name === 'chord' ? notesIn(element) : [element];
+    const ids = [element, ...heads].map((one) => one.attributes['id']);
     const found = heads.flatMap((one) => fingers.get(one.attributes['id']) ?? []);
     const head = {
-      pitch: each.name === 'rest' ? 'r' : heads.map(pitchOf).join('+'),
-      length: lengthOf(each),
+      pitch: element.name === 'rest' ? 'r' : heads.map(pitchOf).join('+'),
+      length: lengthOf(element),
       finger: found.length === 0 ? null : found.join('+'),
       slurBegins: ids.some((id) => slurStarts.has(id)),
       slurEnds: ids.some((id) => slurStops.has(id)),

@@ -179,9 +179,9 @@ function eachFingerOnce(standings: readonly Standing[]): readonly Standing[] {
 /** Finds the most fingers and notes, each once, that one hand holds down together; of equally many, those nearest the nut. */
 function oneHand(hand: HandModel, standings: readonly Standing[]): readonly Standing[] {
   const hands = fromTheNut(standings).reduce<readonly (readonly Standing[])[]>(
-    (found, each) => [
+    (found, candidate) => [
       ...found,
-      ...found.filter((held) => held.every((other) => goTogether(hand, other, each))).map((held) => [...held, each]),
+      ...found.filter((held) => held.every((other) => goTogether(hand, other, candidate))).map((held) => [...held, candidate]),
     ],
     [[]],
   );

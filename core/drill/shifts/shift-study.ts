@@ -186,8 +186,8 @@ function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing):
 
 /** Makes one measure for each position (not on the thumb, whose position is one) and for each note that is left, from the nut up. */
 function walkUp(measures: readonly Measure[]): readonly Measure[] {
-  const isFirst = (placeOf: (standing: Standing) => string) => (each: Measure, order: number, all: readonly Measure[]) =>
-    all.findIndex(({ from }) => placeOf(from) === placeOf(each.from)) === order;
+  const isFirst = (placeOf: (standing: Standing) => string) => (measure: Measure, order: number, all: readonly Measure[]) =>
+    all.findIndex(({ from }) => placeOf(from) === placeOf(measure.from)) === order;
   const noteOf = ({ pitch }: Standing): string => formatPitch(pitch);
   return measures
     .filter(isFirst((from) => (isOnThumb(from) ? noteOf(from) : from.label)))

@@ -25,9 +25,10 @@ export function soundingTimes({ notes }: Line): readonly SoundingTime[] {
       continue;
     }
     const [onset, length] = [asNumber(note.onset), asNumber(note.duration)];
-    const each = graces === 0 ? 0 : Math.min(GRACE.longest, (GRACE.mostShare * length) / graces);
-    for (let before = 0; before < graces; before += 1) times[index - graces + before] = { onset: onset + before * each, length: each };
-    times[index] = { onset: onset + graces * each, length: length - graces * each };
+    const graceLength = graces === 0 ? 0 : Math.min(GRACE.longest, (GRACE.mostShare * length) / graces);
+    for (let before = 0; before < graces; before += 1)
+      times[index - graces + before] = { onset: onset + before * graceLength, length: graceLength };
+    times[index] = { onset: onset + graces * graceLength, length: length - graces * graceLength };
     graces = 0;
   }
   return times;

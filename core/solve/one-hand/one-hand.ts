@@ -162,10 +162,10 @@ interface ToForbid extends Wrong {
 
 /** Removes from the lattice what breaks, and prices what is missing; null where it would lose other ways, which is not allowed. */
 function without(hand: HandModel, derived: Derived, { breaks, unpriced, known, mayLose }: ToForbid): Derived | null {
-  const forbidden = breaks.reduce<Derived | null>((left, each) => {
+  const forbidden = breaks.reduce<Derived | null>((left, handBreak) => {
     if (left === null) return null;
-    if (isRemembered(left, each, known)) return remembering(left, forbiddenBy(hand, each));
-    return mayLose ? withoutLater(left, each) : null;
+    if (isRemembered(left, handBreak, known)) return remembering(left, forbiddenBy(hand, handBreak));
+    return mayLose ? withoutLater(left, handBreak) : null;
   }, derived);
   return forbidden && unpriced.reduce(pricingThree, forbidden);
 }

@@ -42,9 +42,9 @@ export function StringsTable({ map, school }: { readonly map: PositionMap; reado
 export function AcrossList({ map: { across, strings } }: { readonly map: PositionMap }) {
   return (
     <ul className="mt-1 columns-2 text-[14px] leading-[1.7]">
-      {across.map((each) => (
-        <li key={`${each.finger} ${each.fromString}`} className={isTritone(each) ? 'font-semibold text-madder' : ''}>
-          {acrossText(each, strings)}
+      {across.map((finger) => (
+        <li key={`${finger.finger} ${finger.fromString}`} className={isTritone(finger) ? 'font-semibold text-madder' : ''}>
+          {acrossText(finger, strings)}
         </li>
       ))}
     </ul>

@@ -26,9 +26,9 @@ export function CostTable({ school, kind, onChange }: CostTableProps) {
             <th scope="col">Cost</th>
             <th scope="col">Why it is there</th>
             <th scope="col">Counted</th>
-            {kinds.map((each) => (
-              <th key={each} scope="col">
-                {school === null ? INSTRUMENT_LABELS[each] : 'Usual'}
+            {kinds.map((kind) => (
+              <th key={kind} scope="col">
+                {school === null ? INSTRUMENT_LABELS[kind] : 'Usual'}
               </th>
             ))}
             {school && <th scope="col">In this school</th>}
@@ -44,9 +44,9 @@ export function CostTable({ school, kind, onChange }: CostTableProps) {
               </th>
               <td className="max-w-[34ch]">{reasonOf(name)}</td>
               <td>{UNIT_LABELS[unit]}</td>
-              {kinds.map((each) => (
-                <td key={each} className="tabular-nums">
-                  {valueText(defaults[each], unit)}
+              {kinds.map((kind) => (
+                <td key={kind} className="tabular-nums">
+                  {valueText(defaults[kind], unit)}
                 </td>
               ))}
               {school && (

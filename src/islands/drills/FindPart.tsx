@@ -168,8 +168,8 @@ function OneOrAny<Value extends string | number>({ label, value, among, nameOf, 
       label={label}
       value={value ?? ANY}
       among={[ANY, ...among]}
-      nameOf={(each) => {
-        const one = among.find((other) => other === each);
+      nameOf={(like) => {
+        const one = among.find((other) => other === like);
         return one === undefined ? 'any' : nameOf(one);
       }}
       onChoose={(each) => onChoose(among.find((one) => one === each) ?? null)}

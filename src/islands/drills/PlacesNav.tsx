@@ -13,15 +13,15 @@ export function PlacesNav({ label, notes, chosen, nameOf, onChoose }: PlacesNavP
   return (
     <nav aria-label={label}>
       <ol className="grid gap-1 text-[15px]">
-        {notes.map((each) => (
-          <li key={each}>
+        {notes.map((note) => (
+          <li key={note}>
             <button
               type="button"
-              aria-current={each === chosen ? 'true' : undefined}
-              className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === chosen ? 'bg-band font-semibold' : ''}`}
-              onClick={() => onChoose(each)}
+              aria-current={note === chosen ? 'true' : undefined}
+              className={`w-full cursor-pointer rounded px-2 py-1 text-left ${note === chosen ? 'bg-band font-semibold' : ''}`}
+              onClick={() => onChoose(note)}
             >
-              {nameOf(each)}
+              {nameOf(note)}
             </button>
           </li>
         ))}

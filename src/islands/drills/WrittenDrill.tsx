@@ -57,8 +57,8 @@ function Altered({ altered }: Pick<Drill, 'altered'>) {
   if (altered.length === 0) return null;
   return (
     <ul aria-label="What is altered" className="mt-1 text-[15px]">
-      {altered.map((each) => (
-        <li key={JSON.stringify(each)}>{alterationText(each)}</li>
+      {altered.map((alteration) => (
+        <li key={JSON.stringify(alteration)}>{alterationText(alteration)}</li>
       ))}
     </ul>
   );

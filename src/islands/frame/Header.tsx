@@ -23,14 +23,14 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
           Dove Path
         </a>
         <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
-          {ROOMS.map(({ name: each, pages }) => (
+          {ROOMS.map(({ name: roomName, pages }) => (
             <a
-              key={each}
-              href={each === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
-              aria-current={each === room ? 'true' : undefined}
-              className={`no-underline ${each === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
+              key={roomName}
+              href={roomName === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
+              aria-current={roomName === room ? 'true' : undefined}
+              className={`no-underline ${roomName === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
             >
-              {each}
+              {roomName}
             </a>
           ))}
         </nav>

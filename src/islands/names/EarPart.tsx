@@ -6,7 +6,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { earText, QUIZ_WORDS } from '../../words/quiz.ts';
 import { TAP } from './NameKeys.tsx';
 import { QuestionsPart } from './QuestionsPart.tsx';
-import { hear } from './tones.ts';
+import { playTones } from './tones.ts';
 import type { Answers } from './use-answers.ts';
 
 interface EarPartProps {
@@ -59,7 +59,7 @@ function Higher({ answers }: Pick<EarPartProps, 'answers'>) {
     const pair = asked ?? { ...newPair(next.cents), ...next };
     setAsked(pair);
     setVerdict('');
-    void hear(pair.hz);
+    void playTones(pair.hz);
   };
   const answer = (higher: boolean): void => {
     if (!asked) return;

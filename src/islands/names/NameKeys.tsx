@@ -21,29 +21,29 @@ export function NameKeys({ name, disabled, onName }: NameKeysProps) {
   return (
     <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
       <div role="group" aria-label="Letter" className="flex flex-wrap gap-1.5">
-        {LETTERS.map((each) => (
+        {LETTERS.map((choice) => (
           <Button
-            key={each}
+            key={choice}
             className={TAP}
-            aria-pressed={each === letter}
+            aria-pressed={choice === letter}
             disabled={disabled}
-            onClick={() => onName(`${each}${each === letter ? sign : ''}`)}
+            onClick={() => onName(`${choice}${choice === letter ? sign : ''}`)}
           >
-            {each}
+            {choice}
           </Button>
         ))}
       </div>
       <div role="group" aria-label="Sign" className="flex gap-1.5">
-        {SIGNS.map((each) => (
+        {SIGNS.map((offered) => (
           <Button
-            key={each.spoken}
+            key={offered.spoken}
             className={TAP}
-            aria-label={each.spoken}
-            aria-pressed={letter !== null && each.sign === sign}
+            aria-label={offered.spoken}
+            aria-pressed={letter !== null && offered.sign === sign}
             disabled={disabled || letter === null}
-            onClick={() => letter !== null && onName(`${letter}${each.sign}`)}
+            onClick={() => letter !== null && onName(`${letter}${offered.sign}`)}
           >
-            {each.text}
+            {offered.text}
           </Button>
         ))}
       </div>

@@ -16,7 +16,7 @@ import { instrumentLike } from '../parts/instrument-like.ts';
 import { LinePreview } from '../score/LinePreview.tsx';
 import { AnswerBoard } from './AnswerBoard.tsx';
 import { NameKeys } from './NameKeys.tsx';
-import { hear, toneOf } from './tones.ts';
+import { playTones, toneOf } from './tones.ts';
 import type { Answers } from './use-answers.ts';
 import { useSeconds } from './use-seconds.ts';
 
@@ -230,7 +230,7 @@ function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
       return (
         <Button
           className="mt-2 min-h-11 px-4"
-          onClick={() => void hear([toneOf(tonicBelow(musicKey, place.pitch), instrument), toneOf(place.pitch, instrument)])}
+          onClick={() => void playTones([toneOf(tonicBelow(musicKey, place.pitch), instrument), toneOf(place.pitch, instrument)])}
         >
           Hear the tonic and the note
         </Button>

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button.tsx';
 import { BECAUSE_WORDS, questionText, QUIZ_WORDS, verdictText } from '../../words/quiz.ts';
 import { AnswerBoard } from './AnswerBoard.tsx';
 import { AnswerTools, optionsOf } from './AnswerTools.tsx';
-import { hear, toneOf } from './tones.ts';
+import { playTones, toneOf } from './tones.ts';
 import { useSeconds } from './use-seconds.ts';
 
 interface QuestionFormProps {
@@ -50,7 +50,7 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
       </p>
       <Asked text={questionText(question)} focused={options !== null} />
       {tones.length > 0 && (
-        <Button className="mt-2" onClick={() => void hear(tones)}>
+        <Button className="mt-2" onClick={() => void playTones(tones)}>
           {QUIZ_WORDS.hear}
         </Button>
       )}

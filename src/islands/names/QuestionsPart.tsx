@@ -88,8 +88,8 @@ function Confusions({ pool, answers }: Pick<AskedProps, 'pool' | 'answers'>) {
     <section aria-label={QUIZ_WORDS.mixedUp} className="mt-4">
       <Heading>{QUIZ_WORDS.mixedUp}</Heading>
       <ul className="text-[15px]">
-        {confusions.slice(0, 8).map((each) => (
-          <li key={each.questions.map(({ id }) => id).join()}>{confusionText(each)}</li>
+        {confusions.slice(0, 8).map((confusion) => (
+          <li key={confusion.questions.map(({ id }) => id).join()}>{confusionText(confusion)}</li>
         ))}
       </ul>
     </section>

@@ -7,7 +7,7 @@ import { soundPractice } from '../../audio/practice.ts';
 const EACH = 1.1;
 
 /** Plays tones one after the other, Hz, without vibrato, so that pitch can be judged. */
-export async function hear(tones: readonly number[]): Promise<void> {
+export async function playTones(tones: readonly number[]): Promise<void> {
   const model = heardInTurn(
     tones.map((hz) => [hz]),
     EACH,

@@ -120,7 +120,7 @@ function Tapped({ inside, onTap }: TappedProps) {
           <div key={open} role="group" aria-label={`${noteLabel(open)} string`} className="flex flex-wrap items-center gap-1.5">
             <span className="w-6 text-[17px]">{noteLabel(open)}</span>
             {inside
-              .filter((each) => each.open === open)
+              .filter((inside) => inside.open === open)
               .map((each) => (
                 <Button
                   key={each.finger}
@@ -153,13 +153,17 @@ function OutsideList({ brief, inside, notes, onWrite }: OutsideListProps) {
   if (outside.length === 0) return <p className="mt-2">{PHRASE_WORDS.allInside}</p>;
   return (
     <ul aria-label="Outside" className="mt-2">
-      {outside.map((each) => (
-        <li key={each.note} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
-          <span className="grow">{outsideText(each, brief.instrument.kind)}</span>
-          {each.nearest && (
-            <Button onClick={() => onWrite(notes.map((note, index) => (index === each.note ? replaceNote(note, each.nearest) : note)))}>
+      {outside.map((outsideNote) => (
+        <li key={outsideNote.note} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
+          <span className="grow">{outsideText(outsideNote, brief.instrument.kind)}</span>
+          {outsideNote.nearest && (
+            <Button
+              onClick={() =>
+                onWrite(notes.map((note, index) => (index === outsideNote.note ? replaceNote(note, outsideNote.nearest) : note)))
+              }
+            >
               {PHRASE_WORDS.replace}
-              <span className="sr-only"> for note {each.note + 1}</span>
+              <span className="sr-only"> for note {outsideNote.note + 1}</span>
             </Button>
           )}
         </li>

@@ -249,9 +249,9 @@ function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
   // A studio may have hundreds of players, so their options are not made again with every letter of a search.
   const options = useMemo(() => {
     const values = [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare);
-    return values.map((each) => (
-      <option key={each} value={each}>
-        {each}
+    return values.map((value) => (
+      <option key={value} value={value}>
+        {value}
       </option>
     ));
   }, [rows, by]);

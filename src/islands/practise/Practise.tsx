@@ -173,18 +173,18 @@ function SessionList({ sessions, chosen, onChoose }: SessionListProps) {
     <nav aria-label="Sessions">
       {sessions.length === 0 && <p className="text-dove-dark">No session yet.</p>}
       <ul className="grid gap-1 text-[15px]">
-        {sessions.map((each) => (
-          <li key={each.id}>
+        {sessions.map((session) => (
+          <li key={session.id}>
             <button
               type="button"
-              aria-current={each === chosen ? 'true' : undefined}
-              className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === chosen ? 'bg-band font-semibold' : ''}`}
-              onClick={() => onChoose(each)}
+              aria-current={session === chosen ? 'true' : undefined}
+              className={`w-full cursor-pointer rounded px-2 py-1 text-left ${session === chosen ? 'bg-band font-semibold' : ''}`}
+              onClick={() => onChoose(session)}
             >
-              {each.document.name || 'Without an aim yet'}
+              {session.document.name || 'Without an aim yet'}
               <span className="block text-[14px] font-normal text-dove-dark">
-                {dayText(each.document.day)}
-                {each.demo ? ' · demo' : ''}
+                {dayText(session.document.day)}
+                {session.demo ? ' · demo' : ''}
               </span>
             </button>
           </li>

@@ -58,10 +58,10 @@ function MissedMost({ log }: { readonly log: Log }) {
         Missed most
       </Heading>
       <ul>
-        {missed.map((each) => (
-          <li key={`${each.piece} ${each.note}`} className="flex flex-wrap items-baseline gap-x-3 py-0.5">
-            <span className="grow">{missedNoteText(each)}</span>
-            <ButtonLink className="no-print" href={`/drills?piece=${each.piece}&part=spots&spot=${each.note}`}>
+        {missed.map((note) => (
+          <li key={`${note.piece} ${note.note}`} className="flex flex-wrap items-baseline gap-x-3 py-0.5">
+            <span className="grow">{missedNoteText(note)}</span>
+            <ButtonLink className="no-print" href={`/drills?piece=${note.piece}&part=spots&spot=${note.note}`}>
               Its loop and its drill
             </ButtonLink>
           </li>

@@ -87,8 +87,8 @@ function OtherPoints({ log }: { readonly log: Log }) {
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <TextField aria-label="Point to watch" list="points" maxLength={80} value={name} onChange={({ target }) => setName(target.value)} />
         <datalist id="points">
-          {OFFERED.map((each) => (
-            <option key={each} value={each} />
+          {OFFERED.map((point) => (
+            <option key={point} value={point} />
           ))}
         </datalist>
         <TextField

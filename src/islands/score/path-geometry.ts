@@ -115,11 +115,11 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
     if (head.rest || head.tiedFromBefore || note?.kind !== 'note') return [];
     const levelWith = (stop: number, mm: number): number =>
       note.stops.slice(0, stop).filter((other) => Math.abs(other.mmFromNut - mm) * scale.pxPerMm < 2 * BEAD_RADIUS).length;
-    return note.stops.map((each, stop) => ({
+    return note.stops.map((planned, stop) => ({
       index: head.index,
       // Fingers level with each other stand side by side.
-      x: head.x + levelWith(stop, each.mmFromNut) * (2 * BEAD_RADIUS - 2),
-      y: yOfMm(scale, each.mmFromNut),
+      x: head.x + levelWith(stop, planned.mmFromNut) * (2 * BEAD_RADIUS - 2),
+      y: yOfMm(scale, planned.mmFromNut),
       note,
       stop,
       radius: head.small ? SMALL_BEAD_RADIUS : BEAD_RADIUS,

@@ -83,11 +83,11 @@ function studioOf({ instrument, player, school }: Shelves): Studio | null {
 
 /** Gives the messages about any of the kinds. */
 function elsewhereOf(shelves: readonly { readonly elsewhere: Elsewhere }[]): Elsewhere {
-  const each = shelves.map(({ elsewhere }) => elsewhere);
+  const changes = shelves.map(({ elsewhere }) => elsewhere);
   return {
-    timesOf: (id) => each.reduce((sum, { timesOf }) => sum + timesOf(id), 0),
-    notice: each.find(({ notice }) => notice !== null)?.notice ?? null,
-    dismiss: () => each.forEach(({ dismiss }) => dismiss()),
+    timesOf: (id) => changes.reduce((sum, { timesOf }) => sum + timesOf(id), 0),
+    notice: changes.find(({ notice }) => notice !== null)?.notice ?? null,
+    dismiss: () => changes.forEach(({ dismiss }) => dismiss()),
   };
 }
 

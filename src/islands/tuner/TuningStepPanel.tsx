@@ -3,7 +3,7 @@ import { type ReactNode, useMemo } from 'react';
 import { type Instrument, stringOf } from '#core/instrument';
 import { beatsHz, centsOfRatio, openStringHz, type Ratio, type TuningStep } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
-import { type Heard, hear as listenTo } from '../../audio/heard.ts';
+import { type Heard, listen as listenTo } from '../../audio/heard.ts';
 import { playSamples } from '../../audio/play.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';

@@ -19,7 +19,7 @@ export function useMicrophone(wanted: boolean): Listening | null {
     let gone = false;
     let close = (): void => undefined;
     void (async () => {
-      const [{ openMicrophone }, { hear: heard }] = await Promise.all([
+      const [{ openMicrophone }, { listen: heard }] = await Promise.all([
         import('../../audio/microphone.ts'),
         import('../../audio/heard.ts'),
       ]);

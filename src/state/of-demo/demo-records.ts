@@ -36,8 +36,8 @@ function withDemoId<Kept extends { readonly id: string; readonly document: { rea
 ): Kept {
   const { format, name } = record.document;
   const words = [format, name].flatMap(
-    (each) =>
-      each
+    (word) =>
+      word
         .toLowerCase()
         .replaceAll('♭', ' flat')
         .replaceAll('♯', ' sharp')

@@ -106,9 +106,9 @@ async function weekFor(player: PlayerRecord, { document }: WeekRecord, copies: R
   const items = withItems(
     now.document.items,
     document.items.flatMap(({ item }) => itemFor(item, copies)),
-  ).map((each) => ({
-    ...each,
-    asked: each.asked || asked.some(({ practised }) => dequal(practised, each.item.practised)),
+  ).map((item) => ({
+    ...item,
+    asked: item.asked || asked.some(({ practised }) => dequal(practised, item.item.practised)),
   }));
   const next = { ...now, document: { ...now.document, items, goal: now.document.goal ?? document.goal }, updatedAt: Date.now() };
   return dequal(next.document, there?.document) ? now : (await keepOrThrow('week', next, there)).record;

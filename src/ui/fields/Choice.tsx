@@ -18,9 +18,9 @@ export function Choice<Value extends string>({ label, value, values, name, onCha
   };
   return (
     <select aria-label={label} className={SENTENCE_PART} value={value} onChange={(event) => pick(event.target.value)}>
-      {values.map((each) => (
-        <option key={each} value={each}>
-          {name(each)}
+      {values.map((option) => (
+        <option key={option} value={option}>
+          {name(option)}
         </option>
       ))}
     </select>

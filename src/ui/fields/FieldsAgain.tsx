@@ -18,7 +18,7 @@ interface Typing {
 }
 
 /**
- * Fields that show their values anew once another tab has changed them: at once, or, while the teacher types into one of them, at the next
+ * Fields that show their values again once another tab has changed them: at once, or, while the teacher types into one of them, at the next
  * pause or when they are left, so that no letter is lost. The field that is typed into keeps the focus, its place in the text, and the
  * letters just typed.
  */

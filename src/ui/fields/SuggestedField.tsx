@@ -28,8 +28,8 @@ export function SuggestedField({ label, suggestions, value, maxLength, className
         onBlur={({ target }) => onLeave?.(target.value)}
       />
       <datalist id={id}>
-        {suggestions.map((each) => (
-          <option key={each} value={each} />
+        {suggestions.map((suggestion) => (
+          <option key={suggestion} value={suggestion} />
         ))}
       </datalist>
     </>

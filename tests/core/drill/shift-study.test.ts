@@ -36,8 +36,8 @@ function* foundShifts(): Generator<Found> {
 
 function first(count: number): readonly Found[] {
   const found: Found[] = [];
-  for (const each of foundShifts()) {
-    found.push(each);
+  for (const shift of foundShifts()) {
+    found.push(shift);
     if (found.length === count) break;
   }
   return found;

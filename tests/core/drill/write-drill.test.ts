@@ -89,8 +89,8 @@ describe('drills of the left hand', () => {
     assert.deepEqual(told(drill).slice(4, 6), ['A3 1 + E4 1', 'E4 1 + C5 2']);
     for (const [kind, key, position] of CHORD_PLACES) {
       for (const played of ['rolled', 'held'] as const) {
-        const each = written(kind, key, { family: 'chords', position, played });
-        const pairs = sounds(each);
+        const drill = written(kind, key, { family: 'chords', position, played });
+        const pairs = sounds(drill);
         const size = played === 'rolled' ? 2 : 4;
         assert.ok(pairs.length >= 7 * size, `${kind} ${key}`);
         for (let from = 0; from < pairs.length; from += size) {
@@ -99,7 +99,7 @@ describe('drills of the left hand', () => {
           assert.equal(new Set(stops.map(({ string }) => string)).size, 3, 'on three strings');
           assert.deepEqual(pairs[from]?.stops[1], pairs[from + 1]?.stops[0], 'the middle finger stays');
         }
-        const whole = planned(each.brief);
+        const whole = planned(drill.brief);
         assert.deepEqual([whole.shifts.length, whole.notOneHand.length], [0, 0], `${kind} ${key} ${played}`);
       }
     }

@@ -15,15 +15,17 @@ const threeOctaves: Brief = {
 
 describe('every shift', () => {
   it('of the reference cases has a reason, and none would be cheaper left out', () => {
-    for (const each of [...casesOf('cases.json'), ...casesOf('own-cases.json')].filter((one) => one.constraints.shifts === undefined)) {
-      const brief = briefOfCase(each);
+    for (const referenceCase of [...casesOf('cases.json'), ...casesOf('own-cases.json')].filter(
+      (one) => one.constraints.shifts === undefined,
+    )) {
+      const brief = briefOfCase(referenceCase);
       const found = reasons(brief).filter((reason) => reason.about === 'shift');
       const { shifts } = planned(brief);
-      assert.equal(found.length, shifts.length, each.id);
+      assert.equal(found.length, shifts.length, referenceCase.id);
       for (const reason of found) {
         assert.ok(
           reason.evidence === null || reason.evidence.kind === 'needed' || (reason.deltaThousandths ?? -1) >= 0,
-          `${each.id}: ${reason.sentence}`,
+          `${referenceCase.id}: ${reason.sentence}`,
         );
       }
     }
@@ -171,25 +173,25 @@ describe('an alternative', () => {
 
   it('is really another fingering, priced by the same weights, cheapest first', () => {
     assert.equal(alternatives.length, 6);
-    for (const [index, each] of alternatives.entries()) {
-      assert.notEqual(fingering(each.plan), fingering(best));
-      assert.equal(each.deltaThousandths, each.plan.cost.totalThousandths - best.cost.totalThousandths);
-      assert.ok(each.deltaThousandths >= (alternatives[index - 1]?.deltaThousandths ?? 0));
+    for (const [index, alternative] of alternatives.entries()) {
+      assert.notEqual(fingering(alternative.plan), fingering(best));
+      assert.equal(alternative.deltaThousandths, alternative.plan.cost.totalThousandths - best.cost.totalThousandths);
+      assert.ok(alternative.deltaThousandths >= (alternatives[index - 1]?.deltaThousandths ?? 0));
     }
   });
 
   it('names the very notes that differ', () => {
-    for (const each of alternatives) {
-      const labels = [best, each.plan].map((one) => fingering(one).split(' '));
+    for (const alternative of alternatives) {
+      const labels = [best, alternative.plan].map((one) => fingering(one).split(' '));
       const differ = labels[0]?.flatMap((label, index) => (label === labels[1]?.[index] ? [] : [index]));
-      assert.deepEqual(each.differsAt, differ);
+      assert.deepEqual(alternative.differsAt, differ);
     }
   });
 
   it('says what it gains and what it pays: together they are the difference', () => {
-    for (const each of alternatives) {
-      const sum = [...each.gains, ...each.pays].reduce((total, difference) => total + difference.thousandths, 0);
-      assert.equal(sum, each.deltaThousandths);
+    for (const alternative of alternatives) {
+      const sum = [...alternative.gains, ...alternative.pays].reduce((total, difference) => total + difference.thousandths, 0);
+      assert.equal(sum, alternative.deltaThousandths);
     }
   });
 

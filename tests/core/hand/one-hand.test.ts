@@ -45,9 +45,13 @@ describe('one hand at a time', () => {
 
   it('is what every reference fingering in one position has', () => {
     for (const file of ['cases.json', 'cases-2.json', 'own-cases.json'] as const) {
-      for (const each of casesOf(file).filter(({ constraints }) => constraints.positions?.length === 1)) {
-        for (const accepted of each.accept)
-          assert.deepEqual(handFaults(kindOf(each.instrument, each.school), togetherOf(each, accepted)), [], each.id);
+      for (const referenceCase of casesOf(file).filter(({ constraints }) => constraints.positions?.length === 1)) {
+        for (const accepted of referenceCase.accept)
+          assert.deepEqual(
+            handFaults(kindOf(referenceCase.instrument, referenceCase.school), togetherOf(referenceCase, accepted)),
+            [],
+            referenceCase.id,
+          );
       }
     }
   });
@@ -97,18 +101,18 @@ describe('one hand at a time', () => {
   }
 });
 
-function isOneHand(brief: Brief, each: Plan, index: number): void {
+function isOneHand(brief: Brief, plan: Plan, index: number): void {
   const kind = kindOf(brief.instrument.kind, brief.player?.school, brief.player?.pivots);
-  for (const stay of staysByShifts(each)) assert.deepEqual(handFaults(kind, stay), [], `line ${index}`);
-  for (const shift of each.shifts) assert.ok(shift.handSemitones !== 0 && shift.handMm > 0, `line ${index}: shift to note ${shift.to}`);
-  hasItsReach(each, index);
+  for (const stay of staysByShifts(plan)) assert.deepEqual(handFaults(kind, stay), [], `line ${index}`);
+  for (const shift of plan.shifts) assert.ok(shift.handSemitones !== 0 && shift.handMm > 0, `line ${index}: shift to note ${shift.to}`);
+  hasItsReach(plan, index);
 }
 
 /** Checks both numbers of reach, calculated again from places alone: the extent of a stay, and that no moment is called less than it is. */
-function hasItsReach(each: Plan, index: number): void {
-  const mmAt = (semitones: number): number => mmFromNut(each.stringLengthMm, semitones);
-  for (const stay of each.stays) {
-    const sounds = each.notes.slice(stay.from, stay.to + 1).flatMap((note) => (note.kind === 'note' ? [note] : [null]));
+function hasItsReach(plan: Plan, index: number): void {
+  const mmAt = (semitones: number): number => mmFromNut(plan.stringLengthMm, semitones);
+  for (const stay of plan.stays) {
+    const sounds = plan.notes.slice(stay.from, stay.to + 1).flatMap((note) => (note.kind === 'note' ? [note] : [null]));
     const places = sounds.flatMap((note) => (note ? stoppedPlaces(note) : []));
     if (places.length === 0) continue;
     assert.ok(stay.covers && Math.abs(stay.covers.mm - (mmAt(Math.max(...places)) - mmAt(Math.min(...places)))) < 1e-9, `line ${index}`);

@@ -68,12 +68,12 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
 
   it('is read from where fingers stand: an in-between note lies where its finger plays in that stay', () => {
     let checked = 0;
-    for (const each of joined) {
-      for (const { note, stay, leads } of passed(each)) {
-        const places = placesOf(each.plan, stay, note.finger, note.open);
+    for (const joins of joined) {
+      for (const { note, stay, leads } of passed(joins)) {
+        const places = placesOf(joins.plan, stay, note.finger, note.open);
         if (places.length === 0) continue;
         checked += 1;
-        assert.equal(note.semitonesAboveOpen, leads ? places[0] : places.at(-1), told(each));
+        assert.equal(note.semitonesAboveOpen, leads ? places[0] : places.at(-1), told(joins));
       }
     }
     assert.ok(checked > SHIFTS / 4, `${checked} checked`);
@@ -81,22 +81,22 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
 
   it('else it lies on the finger’s own letter in the key (violin, viola), or in the order of the hand (cello, bass)', () => {
     let checked = 0;
-    for (const each of joined.filter((joins) => !isOnThumb(joins))) {
-      const { plan, shift } = each;
-      for (const { note, stay } of passed(each)) {
+    for (const joins of joined.filter((joins) => !isOnThumb(joins))) {
+      const { plan, shift } = joins;
+      for (const { note, stay } of passed(joins)) {
         if (placesOf(plan, stay, note.finger, note.open).length > 0) continue;
         checked += 1;
         if (plan.brief.instrument.kind === 'violin' || plan.brief.instrument.kind === 'viola') {
           const [pitch, open] = [note.pitch, note.open].map((text) => parsePitch(text));
           assert.ok(pitch?.ok && open?.ok);
           const position = stay.position.label === 'half' ? 0 : Number(stay.position.label);
-          assert.equal(stepsOf(pitch.value) - stepsOf(open.value), position + Number(note.finger) - 1, told(each));
-          assert.ok(isInKey(semitonesOf(pitch.value), keyAt(plan.line, shift.to)), told(each));
+          assert.equal(stepsOf(pitch.value) - stepsOf(open.value), position + Number(note.finger) - 1, told(joins));
+          assert.ok(isInKey(semitonesOf(pitch.value), keyAt(plan.line, shift.to)), told(joins));
         } else {
           for (const finger of ['1', '2', '3', '4'].filter((other) => other !== note.finger)) {
             for (const place of placesOf(plan, stay, finger, note.open)) {
               const apart = (note.semitonesAboveOpen - place) * Math.sign(Number(note.finger) - Number(finger));
-              assert.ok(apart > 0 && apart <= 4, `${told(each)}: ${note.finger} at ${note.semitonesAboveOpen}, ${finger} at ${place}`);
+              assert.ok(apart > 0 && apart <= 4, `${told(joins)}: ${note.finger} at ${note.semitonesAboveOpen}, ${finger} at ${place}`);
             }
           }
         }
@@ -107,17 +107,17 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
 
   it('travels as finger 1 goes, where it plays on both sides', () => {
     let checked = 0;
-    for (const each of joined.filter((joins) => !isOnThumb(joins))) {
-      const { plan, shift, before, after } = each;
+    for (const joins of joined.filter((joins) => !isOnThumb(joins))) {
+      const { plan, shift, before, after } = joins;
       const open = (number: string): string => plan.strings.find((string) => string.number === number)?.name ?? '';
       const from = placesOf(plan, before, '1', open(shift.fromString)).at(-1);
       const to = placesOf(plan, after, '1', open(shift.toString))[0];
       if (from === undefined || to === undefined || from === to) continue;
       checked += 1;
-      assert.equal(shift.handSemitones, to - from, told(each));
+      assert.equal(shift.handSemitones, to - from, told(joins));
       const [fromMm, toMm] = [from, to].map((place) => mmFromNut(plan.stringLengthMm, place));
-      assert.deepEqual(shift.firstFingerMm, [fromMm, toMm], told(each));
-      assert.ok(Math.abs(shift.handMm - Math.abs((toMm ?? 0) - (fromMm ?? 0))) < 1e-9, told(each));
+      assert.deepEqual(shift.firstFingerMm, [fromMm, toMm], told(joins));
+      assert.ok(Math.abs(shift.handMm - Math.abs((toMm ?? 0) - (fromMm ?? 0))) < 1e-9, told(joins));
     }
     assert.ok(checked > SHIFTS / 4, `${checked} checked`);
   });

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { beatsHz, centsOfRatio } from '#core/intonation';
 import { bowedTone, finePitchHz, levelOf, strengthAt, together } from '#core/listening';
-import { hear } from '../../../src/audio/heard.ts';
+import { listen } from '../../../src/audio/heard.ts';
 
 const RATE = 44_100;
 const PART = 8192;
@@ -18,7 +18,7 @@ function bowed(hz: number, sampleRate = RATE, loudness = 0.5): Float32Array {
 }
 
 function errorCents(hz: number, sampleRate: number, loudness = 0.5): number {
-  const found = hear(bowed(hz, sampleRate, loudness), sampleRate);
+  const found = listen(bowed(hz, sampleRate, loudness), sampleRate);
   return found.kind === 'pitch' ? Math.abs(centsOfRatio({ p: found.hz, q: hz })) : Infinity;
 }
 
@@ -43,9 +43,9 @@ describe('the pitch heard', () => {
     const cut = bowed(196).map((sample) => Math.max(-1, Math.min(1, sample * 9)));
     // The fractional part of a large multiple of a sine has no period.
     const noise = Float32Array.from({ length: PART }, (_, index) => ((Math.sin(index * index) * 43_758) % 1) * 0.5);
-    assert.deepEqual(hear(new Float32Array(PART), RATE), { kind: 'silent' });
-    assert.deepEqual(hear(cut, RATE), { kind: 'clipped' });
-    assert.deepEqual(hear(noise, RATE), { kind: 'unclear' });
+    assert.deepEqual(listen(new Float32Array(PART), RATE), { kind: 'silent' });
+    assert.deepEqual(listen(cut, RATE), { kind: 'clipped' });
+    assert.deepEqual(listen(noise, RATE), { kind: 'unclear' });
   });
 });
 

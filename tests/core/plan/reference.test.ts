@@ -5,7 +5,7 @@ import { askedOf, casesOf, judged } from '../../support/reference/reference-case
 
 const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(askedOf(each)) }));
 const certain = judgedCases.filter(({ each }) => each.confidence === 'certain');
-const high = judgedCases.filter(({ each }) => each.confidence === 'high');
+const high = judgedCases.filter(({ each: referenceCase }) => referenceCase.confidence === 'high');
 
 describe('the engine agrees with the teacher', () => {
   for (const { each, verdict } of certain) {
@@ -24,10 +24,10 @@ describe('the engine agrees with the teacher', () => {
 });
 
 describe('on cases of our own, coming down and going up and down, it agrees', () => {
-  for (const each of casesOf('own-cases.json')) {
-    it(`on ${each.id}: ${each.why}`, () => {
-      const verdict = judged(askedOf(each));
-      const within = each.confidence === 'certain' ? 0 : 3;
+  for (const referenceCase of casesOf('own-cases.json')) {
+    it(`on ${referenceCase.id}: ${referenceCase.why}`, () => {
+      const verdict = judged(askedOf(referenceCase));
+      const within = referenceCase.confidence === 'certain' ? 0 : 3;
       assert.ok(verdict.matchedBy !== null && verdict.matchedBy <= within, `found ${verdict.found}\nexpected ${verdict.wanted}`);
     });
   }

@@ -10,10 +10,10 @@ import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
 describe('fingerings that teachers would name', () => {
-  for (const each of variantBriefs()) {
-    it(`of ${each.id} can be played, each by one hand at a time`, () => {
-      for (const { fingers } of each.variants) {
-        const result = plannedAs(each, fingers);
+  for (const variantBrief of variantBriefs()) {
+    it(`of ${variantBrief.id} can be played, each by one hand at a time`, () => {
+      for (const { fingers } of variantBrief.variants) {
+        const result = plannedAs(variantBrief, fingers);
         assert.ok(typeof result !== 'string', `${fingers}: ${String(result)}`);
         assert.deepEqual(result.notOneHand, [], fingers);
       }

@@ -101,7 +101,7 @@ describe('days as they are planned', () => {
       fc.property(anyAsked, anyKnown, (week, known) => {
         const planned = planDays(week, knownFrom(known), TODAY);
         const { days, left, later } = planned;
-        const dayFor = (key: string): string | undefined => days.find(({ items }) => items.some((each) => each.key === key))?.day;
+        const dayFor = (key: string): string | undefined => days.find(({ items }) => items.some((item) => item.key === key))?.day;
         for (const each of week.items) {
           const key = practisedKey(each.item.practised);
           const isNamed = [...left.map(({ id }) => id), ...later.map((one) => one.key)].includes(key);

@@ -33,15 +33,15 @@ const anyWeek = fc
 /** Finds the best by trying out every assignment of days that keeps to the minutes and to one new hard thing a day. */
 function best(items: readonly ToPractise[], choice: WeekChoice): readonly number[] {
   let found: readonly number[] = [-1, -1, -Infinity];
-  const all = items.map((each) =>
-    each.movedTo === null ? [null, ...daysFor(each, choice)] : [...daysFor(each, choice), null].slice(0, 1),
+  const all = items.map((item) =>
+    item.movedTo === null ? [null, ...daysFor(item, choice)] : [...daysFor(item, choice), null].slice(0, 1),
   );
   const count = all.reduce((product, days) => product * days.length, 1);
   for (let number = 0; number < count; number += 1) {
     let rest = number;
-    const days = all.map((each) => {
-      const day = each[rest % each.length] ?? null;
-      rest = Math.floor(rest / each.length);
+    const days = all.map((choice) => {
+      const day = choice[rest % choice.length] ?? null;
+      rest = Math.floor(rest / choice.length);
       return day;
     });
     const isKept = choice.minutes.every((minutes, day) => {

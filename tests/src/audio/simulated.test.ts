@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
 import { beatsHz, centsOfRatio, tuningSteps } from '#core/intonation';
-import { hear } from '../../../src/audio/heard.ts';
+import { listen } from '../../../src/audio/heard.ts';
 import {
   beatCurve,
   BEATS_SECONDS,
@@ -27,7 +27,7 @@ describe('the simulated instrument', () => {
     for (const kind of INSTRUMENT_KINDS) {
       const own = instrument(kind);
       for (const step of tuningSteps(own)) {
-        const found = hear(heardPart(simulatedHz(own, FIRST_ERRORS, step.stringIndex)), SAMPLE_RATE);
+        const found = listen(heardPart(simulatedHz(own, FIRST_ERRORS, step.stringIndex)), SAMPLE_RATE);
         assert.ok(found.kind === 'pitch');
         const cents = centsOfRatio({ p: found.hz, q: step.targetHz });
         assert.ok(Math.abs(cents - (FIRST_ERRORS[step.stringIndex] ?? 0)) < 0.5, `${kind}, string ${step.stringIndex}: ${cents}`);

@@ -203,15 +203,15 @@ describe('a MusicXML file', () => {
     ];
     for (const brief of briefs) {
       const tree = xmlTree(musicXmlText('In order', planned(brief), { inBetweenNotes: true }));
-      for (const each of tree.flatMap(everyElement)) {
-        const prescribed = ELEMENT_ORDER[each.name];
+      for (const element of tree.flatMap(everyElement)) {
+        const prescribed = ELEMENT_ORDER[element.name];
         if (!prescribed) continue;
-        const places = each.children.map(({ name }) => prescribed.indexOf(name));
-        assert.ok(!places.includes(-1), `${each.name}: ${each.children.map(({ name }) => name).join()}`);
+        const places = element.children.map(({ name }) => prescribed.indexOf(name));
+        assert.ok(!places.includes(-1), `${element.name}: ${element.children.map(({ name }) => name).join()}`);
         assert.deepEqual(
           places,
           places.toSorted((one, other) => one - other),
-          each.name,
+          element.name,
         );
       }
     }

@@ -81,7 +81,7 @@ describe('a difference in words', () => {
   it('of an alternative says what it gains and pays', () => {
     const outcome = plan(
       { instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' } },
-      { alternatives: 3 },
+      { alternatives: 6 },
     );
     assert.ok(outcome.ok);
     const stopped = outcome.value.alternatives.find(({ name }) => name.kind === 'stopped');

@@ -34,8 +34,8 @@ function arpeggio(
 
 /** The hot spots: "shift 7 up, crossing 18 down". */
 function spots(text: string): readonly ExpectedSpot[] {
-  return text.split(', ').flatMap((each): readonly ExpectedSpot[] => {
-    const [, kind, note, way] = /^([a-z-]+) (\d+) (up|down)$/.exec(each) ?? [];
+  return text.split(', ').flatMap((spot): readonly ExpectedSpot[] => {
+    const [, kind, note, way] = /^([a-z-]+) (\d+) (up|down)$/.exec(spot) ?? [];
     return isKind(kind) && (way === 'up' || way === 'down') ? [{ kind, note: Number(note), way }] : [];
   });
 }

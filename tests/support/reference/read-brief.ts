@@ -37,16 +37,16 @@ export function readBriefs(): readonly ReadBrief[] {
 }
 
 /** Plans a brief, with a number of other fingerings, and compares it with what was expected and read. */
-export function judgedAsRead(each: ReadBrief, alternatives = 3): ReadVerdict {
-  const outcome = plan(each.brief, { alternatives });
+export function judgedAsRead(readBrief: ReadBrief, alternatives = 3): ReadVerdict {
+  const outcome = plan(readBrief.brief, { alternatives });
   if (!outcome.ok) {
-    const asRead = each.read.plan === undefined;
+    const asRead = readBrief.read.plan === undefined;
     const refusal = outcome.issues.map(({ message }) => message).join(' ');
-    return { each, plans: [], refusal, rightAt: asRead && each.read.grade === 'd' ? 0 : null, asRead };
+    return { each: readBrief, plans: [], refusal, rightAt: asRead && readBrief.read.grade === 'd' ? 0 : null, asRead };
   }
   const plans = [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)].map(fingeringOf);
-  const right = plans.findIndex((found) => isRight(each, found));
-  return { each, plans, refusal: null, rightAt: right < 0 ? null : right, asRead: plans[0] === each.read.plan };
+  const right = plans.findIndex((found) => isRight(readBrief, found));
+  return { each: readBrief, plans, refusal: null, rightAt: right < 0 ? null : right, asRead: plans[0] === readBrief.read.plan };
 }
 
 function isRight({ accept = [], read }: ReadBrief, found: string): boolean {

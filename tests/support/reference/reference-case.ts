@@ -92,19 +92,23 @@ export function freeBriefs(): readonly FreeBrief[] {
 }
 
 /** Gives what a standard fingering asks. */
-export function askedOf(each: ReferenceCase): AskedCase {
-  return { ...each, brief: briefOfCase(each), accept: each.accept.map((notes) => notes.map(labelOfCase).join(' ')) };
+export function askedOf(referenceCase: ReferenceCase): AskedCase {
+  return {
+    ...referenceCase,
+    brief: briefOfCase(referenceCase),
+    accept: referenceCase.accept.map((notes) => notes.map(labelOfCase).join(' ')),
+  };
 }
 
 /** Gives what a free brief asks. */
-export function askedFreely(each: FreeBrief): AskedCase {
-  const { instrument, school, key, notes, properties = [], hand } = each;
+export function askedFreely(freeBrief: FreeBrief): AskedCase {
+  const { instrument, school, key, notes, properties = [], hand } = freeBrief;
   const brief: Brief = {
     instrument: { kind: instrument },
     player: { school, ...(hand ? { hand: { preset: hand } } : {}) },
     material: { kind: 'line', key, notes: notes.split(' ').map((note) => ({ pitches: note.split('+'), duration: '1/4' })) },
   };
-  return { ...each, brief, properties };
+  return { ...freeBrief, brief, properties };
 }
 
 /** Makes a teacher's brief of a case: a typed line with its key. */
@@ -124,12 +128,12 @@ export function briefOfCase({ instrument, school, material, constraints, notes }
 }
 
 /** Plans a case and compares the best plan and its first three alternatives with it. */
-export function judged(each: AskedCase): Verdict {
-  const outcome = plan(each.brief, { alternatives: 3 });
-  const wanted = each.accept.join(' | ') || each.properties.map(propertyText).join(', ');
+export function judged(asked: AskedCase): Verdict {
+  const outcome = plan(asked.brief, { alternatives: 3 });
+  const wanted = asked.accept.join(' | ') || asked.properties.map(propertyText).join(', ');
   if (!outcome.ok) return { matchedBy: null, found: outcome.issues.map((issue) => issue.message).join(' '), wanted };
   const plans = [outcome.value.best, ...outcome.value.alternatives.map((alternative) => alternative.plan)];
-  const matched = plans.findIndex((found) => isRight(each, found));
+  const matched = plans.findIndex((found) => isRight(asked, found));
   return { matchedBy: matched < 0 ? null : matched, found: plans.map(fingeringOf).join(' / '), wanted };
 }
 
@@ -143,10 +147,10 @@ export function fingeringOf(found: Plan): string {
     .join(' ');
 }
 
-function isRight(each: AskedCase, found: Plan): boolean {
+function isRight(asked: AskedCase, found: Plan): boolean {
   const labels = fingeringOf(found).split(' ');
-  const accepted = each.accept.length === 0 || each.accept.some((line) => fitsLine(line, labels));
-  return accepted && each.properties.every((property) => holds(property, found));
+  const accepted = asked.accept.length === 0 || asked.accept.some((line) => fitsLine(line, labels));
+  return accepted && asked.properties.every((property) => holds(property, found));
 }
 
 /** Tells whether a fingering is a line that is accepted: string and finger of each note, those between strokes as good as each other. */

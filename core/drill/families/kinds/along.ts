@@ -57,17 +57,17 @@ export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>):
 export function againstOpenString(ground: Ground, { position, strings }: FamilyOf<'open-string'>): Written {
   const held = heldOn(ground, position);
   const measures = stringsOf(ground, strings).flatMap((string) =>
-    (held.strings[string] ?? []).map((each) => {
-      const { finger } = each.placement;
+    (held.strings[string] ?? []).map((note) => {
+      const { finger } = note.placement;
       const [above, below] = [ground.instrument.strings[string - 1], ground.instrument.strings[string + 1]];
-      const open = above && above.semitones > semitonesOf(each.pitch) ? above : below;
-      if (!open) return [fingered(each, '1/2')];
-      const pitch = formatPitch(each.pitch);
+      const open = above && above.semitones > semitonesOf(note.pitch) ? above : below;
+      if (!open) return [fingered(note, '1/2')];
+      const pitch = formatPitch(note.pitch);
       const both: DrillNote =
         open === above
-          ? { pitches: [pitch, open.name], fingered: { string: each.string, finger, upperFinger: '0' }, duration: '1/2' }
+          ? { pitches: [pitch, open.name], fingered: { string: note.string, finger, upperFinger: '0' }, duration: '1/2' }
           : { pitches: [open.name, pitch], fingered: { string: open.name, finger: '0', upperFinger: finger }, duration: '1/2' };
-      return [fingered(each, '1/2'), both];
+      return [fingered(note, '1/2'), both];
     }),
   );
   return asAsked(measures);

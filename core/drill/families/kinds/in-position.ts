@@ -131,7 +131,9 @@ export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): W
   const measures = stringsOf(ground, strings).flatMap((string) => {
     const base = own && firstFingerIn(own.strings[string]);
     if (!base) return [];
-    const away = others.flatMap((each) => firstFingerIn(each.strings[string]) ?? []).filter(({ pitch }) => !samePitch(pitch, base.pitch));
+    const away = others
+      .flatMap((places) => firstFingerIn(places.strings[string]) ?? [])
+      .filter(({ pitch }) => !samePitch(pitch, base.pitch));
     const each = away.filter(({ pitch }, order) => away.findIndex((other) => samePitch(other.pitch, pitch)) === order);
     return each.slice(0, MOST_FROM_HOME).map((other) => [fingered(base), fingered(other), fingered(base)]);
   });

@@ -93,8 +93,8 @@ export function acrossStrings(patterns: readonly FingerPattern[]): readonly Acro
     acrossOneWay(patterns.filter((pattern) => pattern.way === 'both' || pattern.way === way)),
   );
   const known = new Set<string>();
-  return found.filter((each) => {
-    const key = JSON.stringify(each);
+  return found.filter((found) => {
+    const key = JSON.stringify(found);
     const isNew = !known.has(key);
     known.add(key);
     return isNew;

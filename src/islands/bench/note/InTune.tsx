@@ -53,21 +53,21 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
         Aims at <SystemChoice intonation={intonation} />
       </p>
       {pair && <p className="mt-1 text-[15px] leading-snug">As a pair: {pairText(pair)}.</p>}
-      {intoned(plan, note).map((each) => (
-        <section key={each.stop.string} aria-label={`${pitchLabel(each.stop.written)} in tune`}>
+      {intoned(plan, note).map((stop) => (
+        <section key={stop.stop.string} aria-label={`${pitchLabel(stop.stop.written)} in tune`}>
           {note.stops.length > 1 && (
             <Heading as="h3" className="mt-2">
-              {pitchLabel(each.stop.written)}
+              {pitchLabel(stop.stop.written)}
             </Heading>
           )}
-          <Target intoned={each} instrument={instrument} intonation={intonation} />
-          {each.stop.finger !== '0' && (
-            <Checks intoned={each} instrument={instrument} errorCents={errorCents} onErrorCents={setErrorCents} />
+          <Target intoned={stop} instrument={instrument} intonation={intonation} />
+          {stop.stop.finger !== '0' && (
+            <Checks intoned={stop} instrument={instrument} errorCents={errorCents} onErrorCents={setErrorCents} />
           )}
           <Bowing
-            intoned={each}
+            intoned={stop}
             lengthMm={instrument.stringLengthMm}
-            share={chosenShare ?? shareOf(taught, instrument, each)}
+            share={chosenShare ?? shareOf(taught, instrument, stop)}
             onShare={setShare}
           />
         </section>
@@ -87,8 +87,8 @@ interface TargetProps {
   readonly intonation: Intonation;
 }
 
-function Target({ intoned: each, instrument, intonation }: TargetProps) {
-  const { stop, target } = each;
+function Target({ intoned: intonedStop, instrument, intonation }: TargetProps) {
+  const { stop, target } = intonedStop;
   const { stringLengthMm, a4Hz } = instrument;
   const index = instrument.strings.findIndex((string) => string.number === stop.string);
   const string = instrument.strings[index];
@@ -96,14 +96,16 @@ function Target({ intoned: each, instrument, intonation }: TargetProps) {
   return (
     <FactList className="mt-1">
       <Fact name="From equal">
-        <Figure how={stopped ? centsDerivation(each, intonation) : ringingDerivation()}>{centsText(target.cents)}</Figure>
+        <Figure how={stopped ? centsDerivation(intonedStop, intonation) : ringingDerivation()}>{centsText(target.cents)}</Figure>
       </Fact>
       <Fact name="Sounds">
-        <Figure how={hzDerivation(each, a4Hz)}>{hzText(target.hz)}</Figure>
+        <Figure how={hzDerivation(intonedStop, a4Hz)}>{hzText(target.hz)}</Figure>
       </Fact>
       {stopped && string && (
         <Fact name="Finger at">
-          <Figure how={targetPlaceDerivation(each, stringLengthMm, openStringHz(instrument, string), instrument.pressingMm[index] ?? 0)}>
+          <Figure
+            how={targetPlaceDerivation(intonedStop, stringLengthMm, openStringHz(instrument, string), instrument.pressingMm[index] ?? 0)}
+          >
             {exactMmText(target.mmFromNut)}
           </Figure>
           {Math.abs(target.mmFromEqual) >= 0.05 && <>, {signedMmText(target.mmFromEqual)} from the equal place</>}
@@ -127,30 +129,30 @@ interface ChecksProps {
   readonly onErrorCents: (cents: number) => void;
 }
 
-function Checks({ intoned: each, instrument, errorCents, onErrorCents }: ChecksProps) {
+function Checks({ intoned: intonedStop, instrument, errorCents, onErrorCents }: ChecksProps) {
   return (
     <>
       <Heading as="h3" className="mt-3">
         Checks
       </Heading>
-      {each.ringsWith.length > 0 && (
+      {intonedStop.ringsWith.length > 0 && (
         <p className="text-[15px] text-verdigris">
-          Rings with open {each.ringsWith.map((number) => nameOfString(instrument, number)).join(' and ')},{' '}
-          <Figure how={ringDerivation()}>{each.ring.toFixed(1)} times as strongly as an octave</Figure>.
+          Rings with open {intonedStop.ringsWith.map((number) => nameOfString(instrument, number)).join(' and ')},{' '}
+          <Figure how={ringDerivation()}>{intonedStop.ring.toFixed(1)} times as strongly as an octave</Figure>.
         </p>
       )}
-      {each.checks.length === 0 ? (
-        <NoCheck instrument={instrument} stop={each.stop} />
+      {intonedStop.checks.length === 0 ? (
+        <NoCheck instrument={instrument} stop={intonedStop.stop} />
       ) : (
         <ol className="mt-1 list-decimal pl-5 text-[15px] leading-snug">
-          {each.checks.map((check) => (
+          {intonedStop.checks.map((check) => (
             <li key={`${check.kind} ${check.string} ${check.ratio.p}`} className="mb-1">
-              <CheckWords check={check} intoned={each} instrument={instrument} errorCents={errorCents} />
+              <CheckWords check={check} intoned={intonedStop} instrument={instrument} errorCents={errorCents} />
             </li>
           ))}
         </ol>
       )}
-      {each.checks.some((check) => check.pureCents !== null) && (
+      {intonedStop.checks.some((check) => check.pureCents !== null) && (
         <label className="text-sm text-dove-dark">
           Beats for an error of{' '}
           <select className={SENTENCE_PART} value={errorCents} onChange={(event) => onErrorCents(Number(event.target.value))}>
@@ -162,7 +164,7 @@ function Checks({ intoned: each, instrument, errorCents, onErrorCents }: ChecksP
           </select>
         </label>
       )}
-      {each.conflicts.map((conflict) => (
+      {intonedStop.conflicts.map((conflict) => (
         <p key={`${conflict.one.string} ${conflict.other.string}`} className="mt-1.5 text-[15px] leading-snug">
           {conflictText(conflict)}
         </p>
@@ -193,8 +195,8 @@ interface CheckWordsProps {
   readonly errorCents: number;
 }
 
-function CheckWords({ check, intoned: each, instrument, errorCents }: CheckWordsProps) {
-  const beats = beatsOff(instrument, checkedNote(instrument, each.stop), check, errorCents);
+function CheckWords({ check, intoned: intonedStop, instrument, errorCents }: CheckWordsProps) {
+  const beats = beatsOff(instrument, checkedNote(instrument, intonedStop.stop), check, errorCents);
   return (
     <>
       {checkText(check)}, {soundedText(check)}
@@ -203,7 +205,7 @@ function CheckWords({ check, intoned: each, instrument, errorCents }: CheckWords
           : <Figure how={beatsDerivation(`${check.ratio.p} : ${check.ratio.q}`, errorCents)}>{beats.toFixed(1)} beats a second</Figure>
         </>
       )}
-      {check.pureCents !== null && <span className="text-dove-dark"> ({checkAgainstTarget(check, each.target.cents)})</span>}
+      {check.pureCents !== null && <span className="text-dove-dark"> ({checkAgainstTarget(check, intonedStop.target.cents)})</span>}
     </>
   );
 }

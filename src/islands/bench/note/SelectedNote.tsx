@@ -115,10 +115,10 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
     <FactList className="mt-2">
       {stop.finger !== '0' && <Fact name="Position">{positionWords(note.position)}</Fact>}
       <Fact name="From the nut">
-        {note.stops.map((each, order) => (
-          <Fragment key={each.string}>
+        {note.stops.map((stop, order) => (
+          <Fragment key={stop.string}>
             {order > 0 && ', '}
-            <Figure how={placeDerivation(each.semitonesAboveOpen, stringLengthMm)}>{mmText(each.mmFromNut)}</Figure>
+            <Figure how={placeDerivation(stop.semitonesAboveOpen, stringLengthMm)}>{mmText(stop.mmFromNut)}</Figure>
           </Fragment>
         ))}
       </Fact>

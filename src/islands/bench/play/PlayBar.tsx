@@ -36,9 +36,9 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
         value={String(pace)}
         onChange={(event) => chooseSound({ pace: Number(event.target.value) })}
       >
-        {PACES.map((each) => (
-          <option key={each} value={each}>
-            {PACE_LABELS[each]} ({Math.round((plan.brief.tempo ?? USUAL_TEMPO) * each)})
+        {PACES.map((share) => (
+          <option key={share} value={share}>
+            {PACE_LABELS[share]} ({Math.round((plan.brief.tempo ?? USUAL_TEMPO) * share)})
           </option>
         ))}
       </select>

@@ -51,8 +51,8 @@ function Subset<Value>({ name, none, control, value, setting, onSet }: Of<Value,
   const all = control.all(setting);
   const chosen = control.chosen(value);
   const allowed = chosen ?? all;
-  const toggle = (each: string): void => {
-    const next = all.filter((other) => (other === each ? !allowed.includes(other) : allowed.includes(other)));
+  const toggle = (option: string): void => {
+    const next = all.filter((other) => (other === option ? !allowed.includes(other) : allowed.includes(other)));
     onSet(control.choose(next.length === 0 || next.length === all.length ? null : next));
   };
   return (
@@ -61,17 +61,17 @@ function Subset<Value>({ name, none, control, value, setting, onSet }: Of<Value,
         <Heading as="legend" className="mb-2">
           {name} allowed
         </Heading>
-        {all.map((each) => (
-          <div key={each} className="flex items-center justify-between gap-8 py-0.5">
+        {all.map((option) => (
+          <div key={option} className="flex items-center justify-between gap-8 py-0.5">
             <label className="flex items-center gap-2">
-              <input type="checkbox" className="size-4 accent-ink" checked={allowed.includes(each)} onChange={() => toggle(each)} />
-              {control.nameOf(each)}
+              <input type="checkbox" className="size-4 accent-ink" checked={allowed.includes(option)} onChange={() => toggle(option)} />
+              {control.nameOf(option)}
             </label>
             <button
               type="button"
               className="text-sm text-dove-dark underline"
-              aria-label={`only ${control.nameOf(each)}`}
-              onClick={() => onSet(control.choose([each]))}
+              aria-label={`only ${control.nameOf(option)}`}
+              onClick={() => onSet(control.choose([option]))}
             >
               only
             </button>

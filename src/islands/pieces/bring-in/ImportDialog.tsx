@@ -28,10 +28,10 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
   const title = chosen.length === 1 ? 'Bring in a score' : `Bring in ${chosen.length} scores`;
   return (
     <Dialog title={title} className="top-[3vh] max-h-[94vh] w-[46rem] p-6" onClose={onClose}>
-      {chosen.map((each, index) => (
+      {chosen.map((chosenScore, index) => (
         <section
-          key={`${index} ${each.opened.name}`}
-          aria-label={each.opened.name}
+          key={`${index} ${chosenScore.opened.name}`}
+          aria-label={chosenScore.opened.name}
           className="border-t border-line py-2 first-of-type:border-0"
         >
           {chosen.length > 1 && (
@@ -42,14 +42,14 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
                 className="underline"
                 onClick={() => setOpen(open === index ? -1 : index)}
               >
-                {each.opened.name}
+                {chosenScore.opened.name}
               </button>
             </Heading>
           )}
-          {open === index || each.choice === null ? (
-            <OneScore chosen={each} onChange={(next) => change(index, next)} />
+          {open === index || chosenScore.choice === null ? (
+            <OneScore chosen={chosenScore} onChange={(next) => change(index, next)} />
           ) : (
-            <p className="text-sm text-dove-dark">{summaryOf(each)}</p>
+            <p className="text-sm text-dove-dark">{summaryOf(chosenScore)}</p>
           )}
         </section>
       ))}
@@ -128,8 +128,8 @@ function WhatIsLeftOut({ leftOut }: { readonly leftOut: LeftOutCount }) {
     <section aria-label="Left out">
       <Heading>Left out</Heading>
       <ul className="list-disc pl-5 text-[15px]">
-        {leftOut.map((each) => (
-          <li key={each.what}>{leftOutText(each)}</li>
+        {leftOut.map((kind) => (
+          <li key={kind.what}>{leftOutText(kind)}</li>
         ))}
       </ul>
     </section>

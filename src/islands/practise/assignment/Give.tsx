@@ -61,7 +61,7 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
   const save = (apart: boolean): void =>
     run(async () => {
       const all: GivenToPupil[] = [];
-      for (const each of to) all.push(await sameFor(each, given, studio));
+      for (const group of to) all.push(await sameFor(group, given, studio));
       for (const each of apart ? all.map((one) => [one]) : [all]) {
         const names = each.map(({ player: { document } }) => document.name).join(' ');
         downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(each));
@@ -143,9 +143,9 @@ function ForWhom({ player, studio, pupils, onChoose }: ForWhomProps) {
 /** Writes for each pupil what cannot be played as it is. */
 async function unplayableTexts(all: readonly GivenToPupil[]): Promise<readonly string[]> {
   const texts: string[] = [];
-  for (const each of all) {
-    const pieces = await unplayableIn(each);
-    if (pieces.length > 0) texts.push(unplayableText(each.player.document.name, pieces));
+  for (const pupil of all) {
+    const pieces = await unplayableIn(pupil);
+    if (pieces.length > 0) texts.push(unplayableText(pupil.player.document.name, pieces));
   }
   return texts;
 }

@@ -68,8 +68,8 @@ function Day({ day: { day, minutes, taken, items }, ...props }: WeekDaysProps & 
         {isGoal && <p className="text-[14px] font-semibold">{props.goal || 'The date'}</p>}
       </div>
       <ul>
-        {items.map((each) => (
-          <Item key={each.key} placed={each} day={day} {...props} />
+        {items.map((item) => (
+          <Item key={item.key} placed={item} day={day} {...props} />
         ))}
       </ul>
     </article>
@@ -136,9 +136,9 @@ function Left({ planned: { left, later }, asked }: WeekDaysProps) {
         <section aria-label="Does not fit" className="mt-3">
           <Heading as="h2">Does not fit</Heading>
           <ul>
-            {left.map((each) => (
-              <li key={each.id}>
-                <strong>{nameOf(each.id)}</strong>: {roomText(each, nameOf(each.instead))}.
+            {left.map((item) => (
+              <li key={item.id}>
+                <strong>{nameOf(item.id)}</strong>: {roomText(item, nameOf(item.instead))}.
               </li>
             ))}
           </ul>

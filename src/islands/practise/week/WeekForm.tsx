@@ -79,13 +79,13 @@ function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProp
       >
         Add it
       </Button>
-      {coming.map((each) => (
+      {coming.map((day) => (
         <Button
-          key={each}
-          aria-label={`Practise on ${shortDayText(each)} after all`}
-          onClick={() => onChange({ daysOff: coming.filter((other) => other !== each) })}
+          key={day}
+          aria-label={`Practise on ${shortDayText(day)} after all`}
+          onClick={() => onChange({ daysOff: coming.filter((other) => other !== day) })}
         >
-          {shortDayText(each)} off ×
+          {shortDayText(day)} off ×
         </Button>
       ))}
     </div>

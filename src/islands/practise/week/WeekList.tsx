@@ -36,10 +36,10 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
     <section aria-label="To be practised" className="mt-5">
       <Heading as="h2">To be practised</Heading>
       <ul>
-        {items.map((each, order) => (
+        {items.map((item, order) => (
           <Row
-            key={practisedKey(each.item.practised)}
-            each={each}
+            key={practisedKey(item.item.practised)}
+            each={item}
             hasGoal={goal !== null}
             known={known}
             onChange={(next) => onChange(items.with(order, next))}

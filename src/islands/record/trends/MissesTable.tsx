@@ -45,8 +45,8 @@ export function MissesTable({ read: { arrivals, now }, weeks }: MissesTableProps
               <th scope="row">{groupText(by, group)}</th>
               <td>{all.played}</td>
               <td className="whitespace-nowrap">{missCountsText(all)}</td>
-              {counts.map((each, order) => (
-                <td key={weeks[order]?.begins ?? order}>{missCountsText(each)}</td>
+              {counts.map((row, order) => (
+                <td key={weeks[order]?.begins ?? order}>{missCountsText(row)}</td>
               ))}
             </tr>
           ))}
