@@ -48,7 +48,7 @@ function hoist(schema: object, name: string): object {
   count(schema);
   const repeated = [...counts].filter(([text, times]) => times > 1 && text.length > SHORTEST_HOISTED).map(([text]) => text);
   const refer = (part: unknown, top: boolean): unknown => {
-    if (Array.isArray(part)) return part.map((each) => refer(each, false));
+    if (Array.isArray(part)) return part.map((value) => refer(value, false));
     if (typeof part !== 'object' || part === null) return part;
     const index = top ? -1 : repeated.indexOf(JSON.stringify(part));
     if (index >= 0) return { $ref: `${name}#/$defs/part${index}` };

@@ -19,31 +19,31 @@ const wanted = process.argv.slice(2).filter((word) => word !== 'all');
 
 interface Row {
   readonly file: string;
-  readonly each: AskedCase;
+  readonly asked: AskedCase;
   readonly verdict: Verdict;
 }
 
 const asked = [
-  ...FILES.flatMap((file) => casesOf(file).map((each) => ({ file, each: askedOf(each) }))),
-  ...freeBriefs().map((each) => ({ file: 'free-briefs.json', each: askedFreely(each) })),
+  ...FILES.flatMap((file) => casesOf(file).map((referenceCase) => ({ file, asked: askedOf(referenceCase) }))),
+  ...freeBriefs().map((freeBrief) => ({ file: 'free-briefs.json', asked: askedFreely(freeBrief) })),
 ];
 const rows: readonly Row[] = asked
-  .filter(({ file, each }) => wanted.length === 0 || wanted.some((word) => file === word || each.id.includes(word)))
-  .map(({ file, each }) => ({ file, each, verdict: judged(each) }));
+  .filter(({ file, asked }) => wanted.length === 0 || wanted.some((word) => file === word || asked.id.includes(word)))
+  .map(({ file, asked }) => ({ file, asked, verdict: judged(asked) }));
 
 const said = (verdict: Verdict): string =>
   verdict.matchedBy === null ? 'missed' : verdict.matchedBy === 0 ? 'best' : `alternative ${verdict.matchedBy}`;
 
-for (const { each, verdict } of rows) {
+for (const { asked, verdict } of rows) {
   if (verdict.matchedBy === 0 && !all) continue;
-  console.log(`${each.id.padEnd(48)} ${each.confidence.padEnd(8)} ${said(verdict)}`);
+  console.log(`${asked.id.padEnd(48)} ${asked.confidence.padEnd(8)} ${said(verdict)}`);
   console.log(`    found   ${verdict.found}`);
   console.log(`    wanted  ${verdict.wanted}`);
 }
 
 for (const file of [...FILES, 'free-briefs.json']) {
   for (const confidence of ['certain', 'high', 'medium'] as const) {
-    const these = rows.filter((row) => row.file === file && row.each.confidence === confidence);
+    const these = rows.filter((row) => row.file === file && row.asked.confidence === confidence);
     if (these.length === 0) continue;
     const best = these.filter(({ verdict }) => verdict.matchedBy === 0).length;
     const four = these.filter(({ verdict }) => verdict.matchedBy !== null).length;
@@ -56,8 +56,8 @@ const variants = variantBriefs().flatMap(({ brief, variants: wantedThere }) => {
   const found = outcome.ok ? [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)].map(fingering) : [];
   return wantedThere.map(({ kind, fingers }) => ({ kind, found: found.includes(spelledOut(fingers)) }));
 });
-for (const kind of [...new Set(variants.map((each) => each.kind))].toSorted()) {
-  const these = variants.filter((each) => each.kind === kind);
+for (const kind of [...new Set(variants.map((variant) => variant.kind))].toSorted()) {
+  const these = variants.filter((variant) => variant.kind === kind);
   console.log(`alternatives.json  ${kind.padEnd(18)} ${these.filter(({ found }) => found).length} of ${these.length} variants among seven`);
 }
 console.log(
@@ -66,26 +66,26 @@ console.log(
 
 const read = readBriefs()
   .filter(({ id }) => wanted.length === 0 || wanted.includes('read-briefs.json') || wanted.includes(id))
-  .map((each) => judgedAsRead(each));
+  .map((readBrief) => judgedAsRead(readBrief));
 for (const verdict of read) {
-  const { each, plans, refusal, asRead } = verdict;
-  if (!all && (asRead ? each.read.grade === 'd' : each.read.grade !== 'd' && verdict.rightAt === 0)) continue;
-  console.log(`${each.id.padEnd(30)} read ${each.read.grade}, ${asRead ? 'as it was read' : 'another plan now'}, ${rightness(verdict)}`);
-  if (each.read.remark !== undefined) console.log(`    read    ${each.read.remark}`);
-  if (!asRead) console.log(`    was     ${each.read.plan ?? 'refused'}`);
+  const { brief, plans, refusal, asRead } = verdict;
+  if (!all && (asRead ? brief.read.grade === 'd' : brief.read.grade !== 'd' && verdict.rightAt === 0)) continue;
+  console.log(`${brief.id.padEnd(30)} read ${brief.read.grade}, ${asRead ? 'as it was read' : 'another plan now'}, ${rightness(verdict)}`);
+  if (brief.read.remark !== undefined) console.log(`    read    ${brief.read.remark}`);
+  if (!asRead) console.log(`    was     ${brief.read.plan ?? 'refused'}`);
   console.log(`    now     ${refusal ?? plans.join(' / ')}`);
-  console.log(`    wanted  ${each.accept?.join(' | ') ?? each.remark ?? ''}`);
+  console.log(`    wanted  ${brief.accept?.join(' | ') ?? brief.remark ?? ''}`);
 }
-const accepting = read.filter(({ each }) => each.accept);
+const accepting = read.filter(({ brief }) => brief.accept);
 const best = accepting.filter(({ rightAt }) => rightAt === 0).length;
 const four = accepting.filter(({ rightAt }) => rightAt !== null).length;
 console.log(`read-briefs.json   ${accepting.length} with accepted lines: best plan ${best}, within four ${four}`);
 for (const grade of ['b', 'c', 'd'] as const) {
-  const these = read.filter(({ each }) => each.read.grade === grade);
+  const these = read.filter(({ brief }) => brief.read.grade === grade);
   console.log(`read-briefs.json   ${these.length} read ${grade}: ${these.filter(({ asRead }) => !asRead).length} have another plan now`);
 }
 
-function rightness({ each, rightAt }: ReadVerdict): string {
+function rightness({ brief, rightAt }: ReadVerdict): string {
   if (rightAt !== null) return rightAt === 0 ? 'right' : `right as alternative ${rightAt}`;
-  return each.accept ? 'none accepted' : 'to be read';
+  return brief.accept ? 'none accepted' : 'to be read';
 }

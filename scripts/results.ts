@@ -19,7 +19,7 @@ else await compare(file, before);
 async function write(path: string): Promise<void> {
   const out = createWriteStream(path);
   const reference = (['cases.json', 'own-cases.json'] as const).flatMap((name) =>
-    casesOf(name).map((each) => ({ name: each.id, brief: briefOfCase(each) })),
+    casesOf(name).map((referenceCase) => ({ name: referenceCase.id, brief: briefOfCase(referenceCase) })),
   );
   const seeded = Array.from({ length: SEEDED }, (_, index) => ({ name: `seeded ${index}`, brief: seededBrief(index) }));
   for (const { name, brief } of [...reference, ...seeded]) out.write(`${JSON.stringify({ name, ...aboutOf(brief) })}\n`);
@@ -44,7 +44,7 @@ async function compare(one: string, other: string): Promise<void> {
 function differenceOf(now: Readonly<Record<string, unknown>>, was: Readonly<Record<string, unknown>>): string {
   const parts = Object.keys({ ...was, ...now }).filter((part) => JSON.stringify(now[part]) !== JSON.stringify(was[part]));
   const [first] = parts;
-  const [is, before] = [now, was].map((each) => JSON.stringify(each[first ?? '']) ?? '');
+  const [is, before] = [now, was].map((result) => JSON.stringify(result[first ?? '']) ?? '');
   const at = [...(is ?? '')].findIndex((letter, index) => letter !== before?.[index]);
   return `${String(now['name'])}: ${parts.join(', ')}\n    now    …${is?.slice(Math.max(0, at - 60), at + 120)}\n    before …${before?.slice(Math.max(0, at - 60), at + 120)}`;
 }

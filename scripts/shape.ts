@@ -29,7 +29,7 @@ for (const part of ['core', 'src', 'tests']) {
   console.log(`\n${part}: ${sources.length} files, ${sources.reduce((sum, { lines }) => sum + lines, 0)} lines`);
   for (const { what, aim, found, missing } of linesOf(part, sources)) {
     console.log(`  ${what.padEnd(44)} ${found.padEnd(22)} ${aim}`);
-    if (list) for (const each of missing.slice(0, 60)) console.log(`      ${each}`);
+    if (list) for (const text of missing.slice(0, 60)) console.log(`      ${text}`);
   }
 }
 

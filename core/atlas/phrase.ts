@@ -41,7 +41,7 @@ export function insideOf({ strings }: PositionMap, string: string | null): reado
 
 /** Finds the notes of a phrase (sounding, documents' form; a rest is null) that lie outside, each with the nearest inside. */
 export function outsideOf(inside: readonly Inside[], phrase: readonly (string | null)[]): readonly Outside[] {
-  const places = inside.map((each) => ({ inside: each, semitones: soundingOf(each.pitch) }));
+  const places = inside.map((place) => ({ inside: place, semitones: soundingOf(place.pitch) }));
   return phrase.flatMap((pitch, note): readonly Outside[] => {
     if (pitch === null) return [];
     const semitones = soundingOf(pitch);

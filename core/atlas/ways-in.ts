@@ -29,7 +29,7 @@ const FIRST_POSITIONS = ['1', 'I'] as const;
 /** Finds the ways into a position, string by string. */
 export function waysIn(board: Board, held: readonly (readonly Standing[])[]): readonly WayIn[] {
   const { ground } = board;
-  const first = ground.hand.positionLabels.find((label) => FIRST_POSITIONS.some((each) => each === label));
+  const first = ground.hand.positionLabels.find((label) => FIRST_POSITIONS.some((position) => position === label));
   const inFirstPosition = first === undefined ? [] : heldIn(board, first).strings;
   return held.flatMap((standings, stringIndex): readonly WayIn[] => {
     const [lowest] = standings;

@@ -82,7 +82,7 @@ export const ASKED_PARTS: readonly AskedPart[] = [
 
 /** Says in words what a brief asks by one of its parts. */
 export function askedText(asked: Asked, brief: Brief): string {
-  const part = ASKED_PARTS.find((each) => each.asked.kind === asked.kind && each.asked.name === asked.name);
+  const part = ASKED_PARTS.find((part) => part.asked.kind === asked.kind && part.asked.name === asked.name);
   return part?.inWords(brief) ?? asked.name;
 }
 

@@ -65,7 +65,7 @@ export function besideIn(ground: Ground, { placement }: Standing, finger: Finger
   const { pitch, note } = noteAt(ground, stringIndex, semitones);
   const found = ground.hand
     .placements(note)
-    .find((each) => each.finger === finger && each.stance === placement.stance && isTaken(ground, each));
+    .find((value) => value.finger === finger && value.stance === placement.stance && isTaken(ground, value));
   return found ? standing(ground, pitch, found) : null;
 }
 

@@ -103,7 +103,7 @@ export function spansGround(at: At, here: Placement): Ground | null {
   const low = around.find(({ placement }) => placement.finger === '1');
   const high = ['4', '3']
     .map((finger) => around.findLast(({ placement }) => placement.finger === finger))
-    .find((each) => each !== undefined);
+    .find((other) => other !== undefined);
   if (!low || !high) return null;
   const { finger, semitonesAboveOpen } = high.placement;
   if (semitonesAboveOpen - low.placement.semitonesAboveOpen !== Number(finger)) return null;

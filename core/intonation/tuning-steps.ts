@@ -70,7 +70,7 @@ function matching(instrument: Instrument, own: OpenString, other: OpenString, { 
   const ownIsLower = semitonesOf(own.open) < semitonesOf(other.open);
   const [ownPartial, againstPartial] = ownIsLower ? [p, q] : [q, p];
   const touchedMm = (partial: number): number | null => {
-    const node = HARMONIC_NODES.find((each) => each.partial === partial);
+    const node = HARMONIC_NODES.find((node) => node.partial === partial);
     return node ? instrument.stringLengthMm * node.share : null;
   };
   const [ownMm, againstMm] = [touchedMm(ownPartial), touchedMm(againstPartial)];

@@ -16,14 +16,14 @@ export function breakUp(brief: Brief, issues: readonly Issue[]): readonly Relaxa
   if (!staysLow(brief)) return [];
   const { material } = brief;
   if (material.kind === 'double-stops') {
-    const figure = BROKEN_FIGURES.find((each) => each === material.interval);
+    const figure = BROKEN_FIGURES.find((known) => known === material.interval);
     if (figure === undefined) return [];
     const { type, tonic, octaves, direction } = material;
     const broken = { kind: 'broken', figure, type, tonic, octaves, direction } as const;
     return [{ words: `as broken ${figure}, one note after the other`, brief: { ...brief, material: broken } }];
   }
   const failing = new Set(issues.flatMap(({ where }) => where.note ?? []));
-  const asksOfNotes = [brief.locks, brief.marks, brief.stretches].some((each) => each !== undefined && each.length > 0);
+  const asksOfNotes = [brief.locks, brief.marks, brief.stretches].some((list) => list !== undefined && list.length > 0);
   if (material.kind !== 'line' || asksOfNotes) return [];
   const notes = material.notes.flatMap((note, index) => (failing.has(index) ? oneAfterTheOther(note) : [note]));
   if (notes.length === material.notes.length) return [];

@@ -14,7 +14,7 @@ export interface CheckedAnswer {
 /** Checks an answer: every answer is asked for, none too many. */
 export function checkAnswer(question: Pick<QuizQuestion, 'kind' | 'answers'>, given: readonly string[]): CheckedAnswer {
   const missing = question.answers.filter((answer) => !given.includes(answer));
-  const right = missing.length === 0 && given.every((each) => question.answers.includes(each));
+  const right = missing.length === 0 && given.every((value) => question.answers.includes(value));
   const [answer = '', one = ''] = [question.answers[0], given[0]];
   return { right, otherName: !right && asksForName(question.kind) && soundsTheSame(answer, one), missing };
 }

@@ -25,13 +25,13 @@ export function questionTakenFor(pool: ById, { question, right, given }: GivenAn
   if (!asked || right) return null;
   const wrong = given.filter((candidate) => !asked.answers.includes(candidate));
   const alike = [...pool.values()].filter(
-    (each) =>
-      each.kind === asked.kind &&
-      each.key === asked.key &&
-      each.position === asked.position &&
-      each.answers.some((one) => wrong.includes(one)),
+    (question) =>
+      question.kind === asked.kind &&
+      question.key === asked.key &&
+      question.position === asked.position &&
+      question.answers.some((one) => wrong.includes(one)),
   );
-  return alike.find((each) => stringOf(each) === stringOf(asked)) ?? alike[0] ?? null;
+  return alike.find((question) => stringOf(question) === stringOf(asked)) ?? alike[0] ?? null;
 }
 
 function stringOf(question: QuizQuestion): string | null {
@@ -55,7 +55,7 @@ export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): reado
 }
 
 function rightSince(history: readonly GivenAnswer[], question: string, since: number): number {
-  const after = history.slice(since + 1).filter((each) => each.question === question);
+  const after = history.slice(since + 1).filter((answer) => answer.question === question);
   return after.length - 1 - after.findLastIndex(({ right }) => !right);
 }
 

@@ -48,7 +48,7 @@ export function earAfter(history: readonly GivenAnswer[]): EarStanding {
     else if (inARow === 2) move(-1);
   }
   const counted = turns.slice(-TURNS);
-  const tolerance = counted.length < TURNS ? null : Math.exp(counted.reduce((sum, each) => sum + Math.log(each), 0) / TURNS);
+  const tolerance = counted.length < TURNS ? null : Math.exp(counted.reduce((sum, value) => sum + Math.log(value), 0) / TURNS);
   return { next: { id: `${EAR} | ${Math.round(cents)}`, cents: Math.round(cents) }, tolerance };
 }
 

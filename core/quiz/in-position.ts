@@ -103,7 +103,7 @@ function across(of: AskedOf, map: PositionMap): readonly QuestionOf<'across'>[] 
       from,
       to,
       answers: [semitones === 0 ? straight : semitones > 0 ? higher : lower],
-      shown: places.filter((each) => each.finger === finger && (each.stringIndex === fromString || each.stringIndex === toString)),
+      shown: places.filter((place) => place.finger === finger && (place.stringIndex === fromString || place.stringIndex === toString)),
     };
   });
 }

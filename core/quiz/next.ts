@@ -57,7 +57,7 @@ export interface AskedSoFar {
  * strings mixed. Null when enough was asked for today. The same answers give the same question.
  */
 export function nextQuestion(pool: readonly Quizzed[], so: AskedSoFar): NextQuestion | null {
-  const byId = new Map(pool.map((each) => [each.id, each]));
+  const byId = new Map(pool.map((question) => [question.id, question]));
   const last = so.history[so.history.length - 1]?.question;
   const confused = recentConfusions(byId, so.history).find((id) => id !== last);
   const soon = confused === undefined ? undefined : byId.get(confused);

@@ -38,7 +38,7 @@ export function quizOf(player: DrillFor, { parts, kinds }: QuizChoice): readonly
     ),
   );
   const wanted = asked.filter(({ kind }) => kinds.includes(kind)).toSorted((one, other) => Number(other.own) - Number(one.own));
-  return [...new Map(wanted.toReversed().map((each) => [each.id, each])).values()].toReversed();
+  return [...new Map(wanted.toReversed().map((question) => [question.id, question])).values()].toReversed();
 }
 
 function inKey(player: DrillFor, key: string, parts: QuizChoice['parts']): readonly Quizzed[] {
@@ -48,7 +48,8 @@ function inKey(player: DrillFor, key: string, parts: QuizChoice['parts']): reado
     const map = maps.find(({ position }) => position === part.position);
     return map ? [{ map, own: part.own }] : [];
   });
-  const owned = (own: boolean, questions: readonly QuizQuestion[]): readonly Quizzed[] => questions.map((each) => ({ ...each, own }));
+  const owned = (own: boolean, questions: readonly QuizQuestion[]): readonly Quizzed[] =>
+    questions.map((question) => ({ ...question, own }));
   const shifts = here.flatMap((from) =>
     here.flatMap((to) => (from === to ? [] : owned(from.own && to.own, shiftQuestions(of, from.map, to.map)))),
   );

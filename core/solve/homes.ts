@@ -17,7 +17,9 @@ const LOW: readonly number[] = [0, FIRST];
 export function homesOf(steps: readonly NoteStep[]): ReadonlySet<number> {
   const sets = [...new Set(steps.map(({ candidates }) => candidates))];
   const holds = (position: number, isMeant: (placement: Placement) => boolean): boolean =>
-    sets.every((candidates) => candidates.some((each) => isMeant(each) && (isOpen(each) || each.letterPosition === position)));
+    sets.every((candidates) =>
+      candidates.some((candidate) => isMeant(candidate) && (isOpen(candidate) || candidate.letterPosition === position)),
+    );
   if (LOW.some((position) => holds(position, isAtRest)) || !LOW.some((position) => holds(position, isWithinReach))) return new Set();
   const named = new Set(sets.flatMap((candidates) => candidates.flatMap(({ letterPosition }) => letterPosition ?? [])));
   return new Set([...named].filter((position) => holds(position, isAtRest)));

@@ -310,7 +310,7 @@ function octavesAt(sounding: readonly SoundingAt[], order: number): Pick<Gap, 'o
   const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);
   const octave = isOctaveAt(order) && (isOctaveAt(order - 2) || isOctaveAt(order + 2));
   if (octave || (isOctaveAt(order - 1) && isOctaveAt(order + 1))) return { octave, octaveRow: !octave };
-  const [before, here] = [sounding[order - 1], sounding[order]].map((each) => each && rowIntervalOf(each.note));
+  const [before, here] = [sounding[order - 1], sounding[order]].map((sound) => sound && rowIntervalOf(sound.note));
   return { octave, octaveRow: here != null && here === before };
 }
 

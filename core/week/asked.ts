@@ -56,6 +56,6 @@ export const FIRST_WEEK: WeekAsked = {
 /** Adds to a list, in which each thing stands once; those beyond the largest number are left out. */
 export function withItems(items: readonly WeekItem[], more: readonly PracticeItem[]): readonly WeekItem[] {
   const all = [...items, ...more.map((item): WeekItem => ({ item, asked: false, movedTo: null }))];
-  const firsts = new Map(all.toReversed().map((each) => [practisedKey(each.item.practised), each]));
-  return all.filter((each) => firsts.get(practisedKey(each.item.practised)) === each).slice(0, MOST_ITEMS);
+  const firsts = new Map(all.toReversed().map((asked) => [practisedKey(asked.item.practised), asked]));
+  return all.filter((asked) => firsts.get(practisedKey(asked.item.practised)) === asked).slice(0, MOST_ITEMS);
 }

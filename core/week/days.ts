@@ -68,7 +68,7 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
   const first = dayNumber(today);
   const choice = choiceFrom(asked, first);
   const last = choice.minutes.length - 1;
-  const all = [...new Map(asked.items.map((each) => [practisedKey(each.item.practised), each]))];
+  const all = [...new Map(asked.items.map((item) => [practisedKey(item.item.practised), item]))];
   const items = all.map(([key, item]) => toPractise({ key, item, known, asked, first }));
   const near = items.filter(({ due, movedTo }) => (movedTo ?? due) <= last);
   const once = planWeek(near, choice);
@@ -79,7 +79,7 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
     .map(({ id, due, movedTo }) => ({ key: id, day: dayOfNumber(first + (movedTo ?? due)) }))
     .toSorted((one, other) => one.day.localeCompare(other.day) || one.key.localeCompare(other.key));
   const days = choice.minutes.map((minutes, day): PlannedDay => {
-    const here = placed.filter((each) => each.day === day);
+    const here = placed.filter((standing) => standing.day === day);
     return {
       day: dayOfNumber(first + day),
       minutes,
@@ -187,7 +187,7 @@ function withReturns({ items, once, choice, known, learnt, first }: Returning): 
         return due < choice.minutes.length ? [[`again ${item.id}`, { ...item, due, by: null, isNew: false, movedTo: null }]] : [];
       }),
     );
-    const stands = new Map(placed.map((each, order) => [`there ${order}`, each]));
+    const stands = new Map(placed.map((standing, order) => [`there ${order}`, standing]));
     const asked = [
       ...[...stands].map(([id, { item, day }]) => ({ ...item, id, movedTo: day })),
       ...[...again].map(([id, item]) => ({ ...item, id })),
@@ -197,7 +197,7 @@ function withReturns({ items, once, choice, known, learnt, first }: Returning): 
       const item = again.get(id);
       return item ? [{ item, day, reason: 'again' }] : [];
     });
-    const added = new Map(newly.map((each) => [`again ${each.item.id}`, each]));
+    const added = new Map(newly.map((standing) => [`again ${standing.item.id}`, standing]));
     placed = plan.placed.flatMap(({ id }) => stands.get(id) ?? added.get(id) ?? []);
   }
   return placed;

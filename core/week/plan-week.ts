@@ -127,7 +127,7 @@ function inOnePass(items: readonly ToPractise[], choice: WeekChoice): Days {
   );
   for (const index of inOrder) {
     const item = items[index] ?? NOTHING;
-    const day = daysFor(item, choice).find((each) => filled.fits(item, each));
+    const day = daysFor(item, choice).find((value) => filled.fits(item, value));
     if (day === undefined) continue;
     filled.put(item, day);
     days[index] = day;
@@ -184,13 +184,13 @@ function explainLeftOut(item: ToPractise, { items, days, choice, filled }: Told)
     .filter((other, index) => {
       const day = days[index] ?? null;
       if (day === null || !possible.includes(day) || other.movedTo !== null) return false;
-      const newStays = items.some((each, order) => each !== other && days[order] === day && each.isNew);
+      const newStays = items.some((item, order) => item !== other && days[order] === day && item.isNew);
       return filled.roomOn(day) + other.minutes >= item.minutes && !(item.isNew && newStays);
     })
     .toSorted((one, other) => Number(one.by !== null) - Number(other.by !== null) || one.hard - other.hard);
   return {
     id: item.id,
-    minutesMore: missing.length === 0 ? null : missing.reduce((least, each) => Math.min(least, each)),
+    minutesMore: missing.length === 0 ? null : missing.reduce((least, value) => Math.min(least, value)),
     instead: instead?.id ?? null,
   };
 }

@@ -58,7 +58,7 @@ export function standingOf(
   const last = sittings.at(-1)?.day;
   const hurt = ofKind(standing, 'pain').some((pain) => practisedKey(pain.practised) === key && dayNumber(dayOf(pain)) === last);
   const tempos = [...days.values()].flat().flatMap(({ miss, tempo }) => (miss === null && tempo !== null ? [tempo] : []));
-  const tempo = tempos.length === 0 ? null : tempos.reduce((fastest, each) => Math.max(fastest, each));
+  const tempo = tempos.length === 0 ? null : tempos.reduce((fastest, tempo) => Math.max(fastest, tempo));
   return { sittings, tempo, hurt };
 }
 

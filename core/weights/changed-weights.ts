@@ -19,7 +19,7 @@ function issueOf(name: string, { range: [least, most], defaults }: WeightEntry<W
   if (!sameShape(name, defaults.violin, value)) {
     return limitIssue('weight-of-other-shape', { name, values: typeof defaults.violin === 'number' ? 1 : defaults.violin.length }, where);
   }
-  const wrong = [value].flat().find((each) => !(each >= least && each <= most));
+  const wrong = [value].flat().find((value) => !(value >= least && value <= most));
   return wrong === undefined ? null : limitIssue('weight-out-of-range', { name, value: wrong, least, most }, where);
 }
 

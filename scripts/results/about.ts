@@ -56,7 +56,7 @@ function answers(session: Session): Readonly<Record<string, unknown>> {
   return {
     reasons: reasons.ok ? reasons.value.map((reason) => reasonData(reason, session.best()?.strings ?? [])) : reasons,
     ways,
-    whys: ways.flatMap((each, note) => (each.ok ? each.value.slice(0, 2).map((way) => whyNotData(session, note, way)) : [])),
+    whys: ways.flatMap((value, note) => (value.ok ? value.value.slice(0, 2).map((way) => whyNotData(session, note, way)) : [])),
   };
 }
 

@@ -3,7 +3,7 @@ import type { Source } from './sources.ts';
 /** Finds groups of files that import each other in a loop; type imports count where `types` says so. */
 export function cyclesAmong(sources: readonly Source[], types: boolean): readonly (readonly string[])[] {
   const targets = new Map(
-    sources.map(({ path, imports }) => [path, imports.filter((each) => types || !each.typeOnly).map((each) => each.path)]),
+    sources.map(({ path, imports }) => [path, imports.filter((value) => types || !value.typeOnly).map((value) => value.path)]),
   );
   return components(targets).filter((files) => files.length > 1);
 }
@@ -14,7 +14,7 @@ export function upwardArrows(sources: readonly Source[], rooms: readonly string[
   return sources
     .filter(({ path }) => path.startsWith('core/'))
     .flatMap(({ path, imports }) =>
-      imports.filter((each) => heightOf(each.path) > heightOf(path)).map((each) => `${path} -> ${each.path}`),
+      imports.filter((value) => heightOf(value.path) > heightOf(path)).map((value) => `${path} -> ${value.path}`),
     );
 }
 

@@ -11,7 +11,8 @@ export interface Share {
 /** Counts exported names with a doc comment; those that a door passes on are counted where they are made. */
 export function exportsDocumented(sources: readonly Source[]): Share {
   return shareOf(sources, (node, source) => {
-    const exported = ts.canHaveModifiers(node) && ts.getModifiers(node)?.some((each) => each.kind === ts.SyntaxKind.ExportKeyword) === true;
+    const exported =
+      ts.canHaveModifiers(node) && ts.getModifiers(node)?.some((value) => value.kind === ts.SyntaxKind.ExportKeyword) === true;
     if (!exported || node.parent !== source.tree) return null;
     return hasDoc(node, source);
   });
@@ -72,7 +73,7 @@ function shareOf(sources: readonly Source[], judge: (node: ts.Node, source: Sour
 
 /** Tells whether a comment stands before a case of a union, and before the stroke that leads to it. */
 function caseHasDoc(node: ts.Node, union: ts.UnionTypeNode, { text }: Source): boolean {
-  const before = union.types[union.types.findIndex((each) => each === node) - 1];
+  const before = union.types[union.types.findIndex((type) => type === node) - 1];
   const from = before ? before.getEnd() : union.getFullStart();
   return (ts.getLeadingCommentRanges(text, from) ?? []).some(({ pos }) => text.startsWith('/**', pos));
 }
@@ -84,7 +85,7 @@ function hasDoc(node: ts.Node, { text }: Source): boolean {
 function isExported(node: ts.Node): boolean {
   for (let above: ts.Node | undefined = node.parent; above; above = above.parent) {
     if ((ts.isInterfaceDeclaration(above) || ts.isTypeAliasDeclaration(above)) && ts.isSourceFile(above.parent)) {
-      return ts.getModifiers(above)?.some((each) => each.kind === ts.SyntaxKind.ExportKeyword) === true;
+      return ts.getModifiers(above)?.some((value) => value.kind === ts.SyntaxKind.ExportKeyword) === true;
     }
   }
   return false;

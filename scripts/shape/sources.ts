@@ -67,7 +67,7 @@ function isTypeOnly(node: ts.Node): boolean {
   const named = clause?.namedBindings;
   return (
     clause?.isTypeOnly === true ||
-    (named !== undefined && clause?.name === undefined && ts.isNamedImports(named) && named.elements.every((each) => each.isTypeOnly))
+    (named !== undefined && clause?.name === undefined && ts.isNamedImports(named) && named.elements.every((element) => element.isTypeOnly))
   );
 }
 

@@ -17,7 +17,7 @@ export function importAsked({ searchParams }: URL): ImportAsked {
   };
   const [part, from, to, octaves] = ['part', 'from', 'to', 'octaves'].map(number);
   const voice = searchParams.get('voice');
-  const kind = INSTRUMENT_KINDS.find((each) => each === searchParams.get('kind'));
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === searchParams.get('kind'));
   const choice: Partial<ImportChoice> = {
     ...(part == null ? {} : { part: Math.max(0, part - 1) }),
     ...(voice === null ? {} : { voice }),
@@ -27,6 +27,6 @@ export function importAsked({ searchParams }: URL): ImportAsked {
     ...(searchParams.get('repeats') === 'written-out' ? { writeOutRepeats: true } : {}),
     ...(searchParams.get('fingerings') === 'leave' ? { keepFingerings: false } : {}),
   };
-  const grid = GRIDS.find((each) => each === searchParams.get('grid')) ?? null;
+  const grid = GRIDS.find((grid) => grid === searchParams.get('grid')) ?? null;
   return { name: (searchParams.get('name') ?? 'From a score').slice(0, 120), choice, grid };
 }

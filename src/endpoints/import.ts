@@ -19,8 +19,8 @@ export async function importScore(bytes: Uint8Array, { name, choice, grid }: Imp
   const { piece, leftOut } = made.value;
   return answerWith({
     piece,
-    leftOut: leftOut.map((each) => ({ ...each, sentence: leftOutText(each) })),
-    parts: score.parts.map((each) => ({ name: each.name, kind: each.kind, measures: each.measures.length, voices: voicesOf(each) })),
+    leftOut: leftOut.map((left) => ({ ...left, sentence: leftOutText(left) })),
+    parts: score.parts.map((part) => ({ name: part.name, kind: part.kind, measures: part.measures.length, voices: voicesOf(part) })),
     played,
   });
 }

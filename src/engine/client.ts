@@ -191,7 +191,7 @@ export class EngineClient {
   private openSession(connection: Connection, brief: Brief): number {
     const session = this.sessionOf(brief);
     if (!connection.open.includes(session)) void connection.remote.open(session, brief);
-    const open = [...connection.open.filter((each) => each !== session), session];
+    const open = [...connection.open.filter((value) => value !== session), session];
     for (const closed of open.slice(0, -MOST_SESSIONS)) void connection.remote.close(closed);
     connection.open = open.slice(-MOST_SESSIONS);
     return session;

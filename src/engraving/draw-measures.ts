@@ -121,7 +121,7 @@ export function drawMeasure(
   for (const beam of beams) beam.setContext(context).draw();
   return engraved.flatMap(({ note, small }, order) => {
     const symbol = measure.symbols[order];
-    return [...small.map((each) => smallHeadOf(each, symbol)), ...(symbol ? [headOf(note, symbol)] : [])];
+    return [...small.map((inBetween) => smallHeadOf(inBetween, symbol)), ...(symbol ? [headOf(note, symbol)] : [])];
   });
 }
 
@@ -143,7 +143,7 @@ function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSy
     return { index, note: grace };
   });
   const group = new GraceNoteGroup(
-    small.map((each) => each.note),
+    small.map((inBetween) => inBetween.note),
     true,
   );
   note.addModifier(alone ? group : group.beamNotes(), 0);

@@ -33,7 +33,7 @@ export function giveTo(
   studio: { readonly instruments: readonly InstrumentRecord[]; readonly schools: readonly SchoolRecord[] },
 ): Given {
   const own = studio.instruments.find((instrument) => instrument.id === instrumentId);
-  const school = studio.schools.find((each) => each.id === schoolId);
+  const school = studio.schools.find((school) => school.id === schoolId);
   const given = withSchool(withProfile(brief, profileOf(document)), school ? schoolOf(school.document) : null);
   const sameKind = given.instrument.kind === brief.instrument.kind;
   return {

@@ -5,8 +5,8 @@ import { newStages } from './new-practice-records.ts';
 
 /** Gives the state of a player with one stage of a shift, by the name of its class. */
 export function stateOf(record: StagesRecord | null, shift: string, stage: StageName): StageState {
-  const states = record?.document.shifts.find((each) => each.shift === shift)?.states;
-  return states?.find((each) => each.stage === stage)?.state ?? 'not-yet';
+  const states = record?.document.shifts.find((known) => known.shift === shift)?.states;
+  return states?.find((state) => state.stage === stage)?.state ?? 'not-yet';
 }
 
 /** A stage of a shift of a player, and the player's new state. */
@@ -23,8 +23,8 @@ export interface StageSet {
 /** Sets one stage in a record; makes a new record where nothing was kept. */
 export function withStage(record: StagesRecord | null, { playerId, name, shift, stage, state }: StageSet): StagesRecord {
   const now = record ?? newStages(headed(DOCUMENT_KINDS.stages, { name, shifts: [] }), playerId);
-  const before = now.document.shifts.find((each) => each.shift === shift)?.states ?? [];
-  const states = [...before.filter((each) => each.stage !== stage), { stage, state }];
-  const shifts: StagesDocument['shifts'] = [...now.document.shifts.filter((each) => each.shift !== shift), { shift, states }];
+  const before = now.document.shifts.find((known) => known.shift === shift)?.states ?? [];
+  const states = [...before.filter((earlier) => earlier.stage !== stage), { stage, state }];
+  const shifts: StagesDocument['shifts'] = [...now.document.shifts.filter((other) => other.shift !== shift), { shift, states }];
   return { ...now, document: { ...now.document, name, shifts }, updatedAt: Date.now() };
 }

@@ -13,7 +13,7 @@ export function cautionsToldBefore(): readonly Caution[] {
 /** Remembers that these have been told. */
 export function tellCautions(cautions: readonly Caution[]): void {
   const known = readTold();
-  if (cautions.every((each) => known.includes(each))) return;
+  if (cautions.every((caution) => known.includes(caution))) return;
   try {
     sessionStorage.setItem(KEPT_AS, [...known, ...cautions].join(' '));
   } catch {
@@ -25,7 +25,7 @@ export function tellCautions(cautions: readonly Caution[]): void {
 function readTold(): readonly Caution[] {
   try {
     const kept = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];
-    return CAUTIONS.filter((each) => kept.includes(each));
+    return CAUTIONS.filter((caution) => kept.includes(caution));
   } catch {
     return [];
   }

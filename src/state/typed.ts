@@ -44,7 +44,7 @@ export function leaveTyped(id: string, text: string | null): void {
 function isLike<Value>(model: Value, value: unknown): value is Value {
   if (typeof model !== 'object' || model === null) return typeof value === typeof model;
   if (typeof value !== 'object' || value === null || Array.isArray(model) !== Array.isArray(value)) return false;
-  if (Array.isArray(model)) return Object.values(value).every((each) => isLike(model[0], each));
+  if (Array.isArray(model)) return Object.values(value).every((value) => isLike(model[0], value));
   const fields = new Map(Object.entries(value));
   return Object.entries(model).every(([name, field]) => isLike(field, fields.get(name)));
 }

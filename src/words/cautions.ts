@@ -15,5 +15,5 @@ const STOP_AT_PAIN = 'Stop at pain, numbness or tingling, and ask your teacher; 
 
 /** Writes the cautions in a few sentences; null where there are none. */
 export function cautionText(cautions: readonly Caution[]): string | null {
-  return cautions.length === 0 ? null : [...cautions.map((each) => CARE[each]), STOP_AT_PAIN].join(' ');
+  return cautions.length === 0 ? null : [...cautions.map((caution) => CARE[caution]), STOP_AT_PAIN].join(' ');
 }

@@ -30,7 +30,7 @@ const KINDS: Readonly<Record<(typeof QUIZ_GROUPS)[number], readonly QuizKind[]>>
 
 /** Lists the kinds of a group. */
 export function kindsOf(group: QuizGroup): readonly QuizKind[] {
-  return group === 'all' ? QUIZ_GROUPS.flatMap((each) => KINDS[each]) : KINDS[group];
+  return group === 'all' ? QUIZ_GROUPS.flatMap((group) => KINDS[group]) : KINDS[group];
 }
 
 /** The names of groups in the sentence. */
@@ -105,7 +105,7 @@ function oneAnswer(kind: QuizKind, answer: string): string {
     case 'touch':
       return `${one} and ${other}`;
     case 'across':
-      return ACROSS_WORDS[ACROSS.find((each) => each === answer) ?? ACROSS[0]];
+      return ACROSS_WORDS[ACROSS.find((known) => known === answer) ?? ACROSS[0]];
     case 'letter-finger':
       return answer;
     case 'shift-interval':

@@ -25,7 +25,7 @@ const briefs = INSTRUMENT_KINDS.flatMap((kind) =>
 function lowestOn(kind: InstrumentKind, name: string): string {
   const open = TUNINGS[kind].at(-1) ?? '';
   const octave = Number(open.slice(-1));
-  return [octave, octave + 1].map((each) => `${name}${each}`).find((each) => sounds(each) >= sounds(open)) ?? open;
+  return [octave, octave + 1].map((value) => `${name}${value}`).find((text) => sounds(text) >= sounds(open)) ?? open;
 }
 
 function sounds(pitch: string): number {

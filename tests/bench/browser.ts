@@ -52,7 +52,7 @@ async function printAgainst(other: string, first: Figures): Promise<void> {
   }
   console.log(`\nthis build against the one in ${other}, medians of ${TURNS} turns and how far they lie apart:`);
   for (const figure of FIGURES) {
-    const [now, before] = [here, there].map((all) => all.map((each) => each[figure]));
+    const [now, before] = [here, there].map((all) => all.map((value) => value[figure]));
     const told = [now, before].map(
       (all = []) => `${median(all).toFixed(0)} ms (${Math.min(...all).toFixed(0)} to ${Math.max(...all).toFixed(0)})`,
     );

@@ -28,7 +28,7 @@ try {
   await grow(old, { pieces, players });
   const many = await figures(old);
   for (const [name, ms] of Object.entries(many)) {
-    const before = Object.entries(few).find(([each]) => each === name)?.[1] ?? 0;
+    const before = Object.entries(few).find(([known]) => known === name)?.[1] ?? 0;
     console.log(`${name}: ${ms.toFixed(0)} ms with ${pieces} pieces and ${players} players, ${before.toFixed(0)} ms with the demo alone`);
   }
   await printMemory(old);

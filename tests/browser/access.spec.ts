@@ -220,8 +220,8 @@ async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
   for (let stop = 0; stop < MOST_STOPS; stop += STOPS_AT_ONCE) {
     for (let press = 0; press < STOPS_AT_ONCE; press += 1) await page.keyboard.press('Tab');
     const stops = await page.evaluate((): readonly FocusStop[] => Reflect.get(globalThis, 'focusStops'));
-    const end = stops.findIndex((each) => each === null);
-    if (end >= 0) return stops.slice(0, end).flatMap((each) => (each && !(each.seen && each.shown) ? [each.name] : []));
+    const end = stops.findIndex((stop) => stop === null);
+    if (end >= 0) return stops.slice(0, end).flatMap((stop) => (stop && !(stop.seen && stop.shown) ? [stop.name] : []));
   }
   throw new Error(`After ${MOST_STOPS} times Tab the page has not come to its end`);
 }

@@ -121,7 +121,7 @@ async function isDemoPractised(): Promise<boolean> {
 
 async function findPiece({ database: name, name: piece }: { readonly database: string; readonly name: string }): Promise<string | null> {
   const known = await indexedDB.databases();
-  if (!known.some((each) => each.name === name)) return null;
+  if (!known.some((database) => database.name === name)) return null;
   const database = await new Promise<IDBDatabase>((resolve, reject) => {
     const opening = indexedDB.open(name);
     opening.onsuccess = () => resolve(opening.result);

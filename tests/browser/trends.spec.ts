@@ -31,7 +31,7 @@ test('misses that go one way are told across the record, and lead to their drill
       const read = store.getAll();
       read.onsuccess = () => done(read.result as Record<string, unknown>[]);
     });
-    const page = all.find((each) => JSON.stringify(each).includes('Evening line'));
+    const page = all.find((record) => JSON.stringify(record).includes('Evening line'));
     const document = page?.['document'] as { entries: { kind: string; practised: unknown }[] };
     const model = document.entries.find(({ kind }) => kind === 'attempt');
     const misses = Array.from({ length: 30 }, (_, order) => ({

@@ -219,7 +219,7 @@ async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   let missing = '';
   const found = await comesTrue(async () => {
-    const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
+    const piece = (await storedPieces(page)).find((piece) => piece.id === id) ?? null;
     const stored = await storedBeside(page, piece);
     const besideIsIn = !disaster.inTwoTabs || edit.beside?.isIn(stored, trial) === true;
     missing = [edit.isIn(stored, trial) ? '' : 'here', besideIsIn ? '' : 'in the other tab'].filter(Boolean).join(', ');
@@ -270,8 +270,9 @@ function count(disaster: Disaster, edit: Edit, found: boolean): void {
   const kind = `${disaster.name}, ${edit.name}`;
   const { tried, lost } = tally.get(kind) ?? { tried: 0, lost: 0 };
   tally.set(kind, { tried: tried + 1, lost: lost + (found ? 0 : 1) });
-  const all = [...tally.values()].reduce((sum, each) => sum + each.tried, 0);
-  if (all % SAID_EVERY === 0) console.log(`${all} tried so far, ${[...tally.values()].reduce((sum, each) => sum + each.lost, 0)} lost`);
+  const all = [...tally.values()].reduce((sum, tallied) => sum + tallied.tried, 0);
+  if (all % SAID_EVERY === 0)
+    console.log(`${all} tried so far, ${[...tally.values()].reduce((sum, tallied) => sum + tallied.lost, 0)} lost`);
 }
 
 function report(): void {

@@ -85,10 +85,10 @@ describe('the figures in what is written for newcomers', () => {
       const told = TOLD[page] ?? [];
       const unnamed = NAMES.reduce((text, name) => text.replace(name, ''), proseOf(page)).replace(/\s+/g, ' ');
       assert.deepEqual(
-        told.filter((each) => !unnamed.includes(each)),
+        told.filter((text) => !unnamed.includes(text)),
         [],
       );
-      const rest = told.reduce((text, each) => text.replace(each, ''), unnamed);
+      const rest = told.reduce((text, value) => text.replace(value, ''), unnamed);
       assert.deepEqual(rest.match(FIGURE) ?? [], []);
     });
   }

@@ -155,6 +155,6 @@ function kindOf({ pathname }: URL, type: string): Kind {
 }
 
 function sumByKind(sizes: readonly { readonly kind: Kind; readonly bytes: number }[]): BytesByKind {
-  const sum = (kind: Kind): number => sizes.filter((each) => each.kind === kind).reduce((total, { bytes }) => total + bytes, 0);
+  const sum = (kind: Kind): number => sizes.filter((size) => size.kind === kind).reduce((total, { bytes }) => total + bytes, 0);
   return { HTML: sum('HTML'), CSS: sum('CSS'), scripts: sum('scripts'), worker: sum('worker'), fonts: sum('fonts'), other: sum('other') };
 }

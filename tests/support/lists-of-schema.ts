@@ -7,7 +7,7 @@ export function listsOf(name: DocumentName): readonly string[] {
     if (typeof schema !== 'object' || schema === null) return;
     if ('type' in schema && schema.type === 'array') lists.push(field);
     for (const [part, value] of Object.entries(schema)) {
-      if (part === 'properties') for (const [inner, each] of Object.entries(value ?? {})) walk(each, inner);
+      if (part === 'properties') for (const [inner, one] of Object.entries(value ?? {})) walk(one, inner);
       else walk(value, field);
     }
   };

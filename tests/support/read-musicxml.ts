@@ -21,9 +21,9 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   const reader = await toolkit;
   if (!reader.loadData(xml)) throw new Error('verovio does not read the file');
   const elements = flatten(xmlTree(reader.getMEI()));
-  const of = (name: string) => elements.filter((each) => each.name === name);
-  const ends = (name: string, key: string) => new Set(of(name).map((each) => each.attributes[key]?.slice(1)));
-  const fingers = new Map(of('fing').map((each) => [each.attributes['startid']?.slice(1), each.text]));
+  const of = (name: string) => elements.filter((element) => element.name === name);
+  const ends = (name: string, key: string) => new Set(of(name).map((element) => element.attributes[key]?.slice(1)));
+  const fingers = new Map(of('fing').map((element) => [element.attributes['startid']?.slice(1), element.text]));
   const [tieStarts, slurStarts, slurStops] = [ends('tie', 'startid'), ends('slur', 'startid'), ends('slur', 'endid')];
   const read: ReadNote[] = [];
   let tied = false;

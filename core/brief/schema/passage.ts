@@ -12,7 +12,7 @@ export type PassageLimits = Pick<Limits, (typeof PASSAGE_LIMITS)[number]>;
 const PassageLimits = Type.Unsafe<PassageLimits>(
   Type.Object(
     Object.fromEntries(
-      LIMIT_NAMES.filter((name) => PASSAGE_LIMITS.some((each) => each === name)).map((name) => [
+      LIMIT_NAMES.filter((name) => PASSAGE_LIMITS.some((limit) => limit === name)).map((name) => [
         name,
         Type.Optional(limitPart(name).schema),
       ]),

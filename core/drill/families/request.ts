@@ -120,7 +120,7 @@ export const DrillFamily = Type.Union([
     {
       family: Type.Literal('lift-and-replace'),
       position: PositionLabel,
-      times: Type.Optional(Type.Union(LIFT_TIMES.map((each) => Type.Literal(each)))),
+      times: Type.Optional(Type.Union(LIFT_TIMES.map((time) => Type.Literal(time)))),
     },
     closed,
   ),

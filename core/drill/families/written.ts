@@ -43,7 +43,7 @@ export function fingerIn(ground: Ground, { strings, position }: Held, stringInde
   const onString = strings[stringIndex] ?? [];
   const own = onString.find(({ placement }) => placement.finger === finger);
   if (own) return { stands: own, inKey: true };
-  const beside = onString.map((each) => besideIn(ground, each, finger)).find((each) => each?.label === position);
+  const beside = onString.map((standing) => besideIn(ground, standing, finger)).find((standing) => standing?.label === position);
   return beside ? { stands: beside, inKey: isInKey(semitonesOf(beside.pitch), ground.key) } : null;
 }
 
@@ -63,7 +63,7 @@ export function heldNote({ instrument }: Ground, { pitch, stringIndex, standing 
 /** Lists the notes that were put in for some fingers, each once. */
 export function insertedNotes(fingers: readonly FingerHere[]): readonly Alteration[] {
   const inserted = fingers.filter(({ inKey }) => !inKey).map(({ stands }) => insertedNote(stands));
-  const names = inserted.map((each) => JSON.stringify(each));
+  const names = inserted.map((alteration) => JSON.stringify(alteration));
   return inserted.filter((_, order) => names.indexOf(names[order] ?? '') === order);
 }
 

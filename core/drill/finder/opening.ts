@@ -13,7 +13,7 @@ export function openingDrill(player: DrillFor, request: DrillRequest): DrillRequ
     return request.asks.family === 'guide' && asks.family === 'shift' ? [{ family: 'guide', shift: asks.shift }] : [];
   });
   const tried = [request.asks, ...others].map((asks): DrillRequest => ({ ...request, asks }));
-  return tried.find((each) => isPlayedAsAsked(player, each)) ?? tried.find((each) => writeDrill(player, each).ok) ?? request;
+  return tried.find((request) => isPlayedAsAsked(player, request)) ?? tried.find((request) => writeDrill(player, request).ok) ?? request;
 }
 
 function isPlayedAsAsked(player: DrillFor, request: DrillRequest): boolean {

@@ -27,5 +27,5 @@ export function pieceFacts(plan: Plan): PieceFacts {
 
 function keyedPositions({ line, stays }: Plan): PieceFacts['keyed'] {
   const all = stays.map(({ from, position }) => ({ key: formatKey(keyAt(line, from)), position: position.label }));
-  return [...new Map(all.map((each) => [`${each.key} ${each.position}`, each])).values()];
+  return [...new Map(all.map((fact) => [`${fact.key} ${fact.position}`, fact])).values()];
 }

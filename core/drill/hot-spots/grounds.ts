@@ -115,7 +115,7 @@ function aboveFirst(sound: PlannedSound): readonly SpotGround[] {
 function playersGrounds({ kind, way }: Place, sound: PlannedSound, { positions, tried }: KnownOfPlayer): readonly SpotGround[] {
   const { label } = sound.position;
   const isNew = positions !== null && !positions.includes(label);
-  const record = tried.find((each) => each.kind === kind && each.way === way);
+  const record = tried.find((attempt) => attempt.kind === kind && attempt.way === way);
   return [
     { what: 'new-position', label, points: isNew ? POINTS.newPosition : 0 },
     { what: 'missed', share: record?.missedShare ?? 0, points: (record?.missedShare ?? 0) * POINTS.missed },

@@ -23,7 +23,7 @@ export function hotSpotsOf(plan: Plan, known: KnownOfPlayer = NOTHING_KNOWN): re
     return { place, grounds, points: grounds.reduce((sum, ground) => sum + ground.points, 0) };
   });
   const byNote = new Map<number, readonly Judged[]>();
-  for (const each of judged) byNote.set(each.place.note, [...(byNote.get(each.place.note) ?? []), each]);
+  for (const spot of judged) byNote.set(spot.place.note, [...(byNote.get(spot.place.note) ?? []), spot]);
   return [...byNote.values()].flatMap(together).toSorted((one, other) => other.points - one.points || one.note - other.note);
 }
 

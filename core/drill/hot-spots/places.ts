@@ -105,7 +105,7 @@ function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
   if (!diagonal || !stay) return [];
   for (let note = here.note - 1; note >= stay.from; note -= 1) {
     const sound = soundAt(plan, note);
-    const stop = sound?.stops.find((each) => each.finger === stops[0].finger && each.string === diagonal.string);
+    const stop = sound?.stops.find((stop) => stop.finger === stops[0].finger && stop.string === diagonal.string);
     if (!sound || !stop) continue;
     const opens = openingBetween(plan, { note, sound }, here);
     return opens ? [{ kind: 'diagonal', note: here.note, way: wayOf(sound, here.sound), loop: [note, ...opens, here.note] }] : [];
@@ -134,7 +134,7 @@ function placeBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly se
   for (let at = note - 1; at >= Math.max(0, note - FELT_NOTES); at -= 1) {
     if (soundAt(plan, at + 1)?.beginsStay) return null;
     const earlier = soundAt(plan, at);
-    const stop = earlier?.stops.find((each) => each.finger === finger && each.string === string);
+    const stop = earlier?.stops.find((stop) => stop.finger === finger && stop.string === string);
     if (earlier && stop) return { note: at, sound: earlier, semitonesAway: Math.abs(stop.semitonesAboveOpen - semitonesAboveOpen) };
   }
   return null;
@@ -154,7 +154,7 @@ function openingBetween(plan: Plan, before: Sound, here: Sound): readonly number
 /** Finds the highest note, where the hand has gone up for it. */
 function topPlace(plan: Plan): readonly Place[] {
   const sounds = soundsOf(plan);
-  const highest = sounds.reduce<Sound | null>((top, each) => (top === null || pitchOf(each) > pitchOf(top) ? each : top), null);
+  const highest = sounds.reduce<Sound | null>((top, sound) => (top === null || pitchOf(sound) > pitchOf(top) ? sound : top), null);
   if (!highest || !isStopped(highest) || !isAboveFirst(highest.sound) || liesInFirst(plan, highest)) return [];
   const order = sounds.indexOf(highest);
   const [before, after] = [sounds[order - 1], sounds[order + 1]];

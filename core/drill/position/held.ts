@@ -173,7 +173,10 @@ function isHome({ placement: { shape } }: Standing): boolean {
 
 /** Sorts from the nut up, with one place for each finger and each note. */
 function eachFingerOnce(standings: readonly Standing[]): readonly Standing[] {
-  return fromTheNut(standings).reduce<readonly Standing[]>((held, each) => (held.some(isTakenBy(each)) ? held : [...held, each]), []);
+  return fromTheNut(standings).reduce<readonly Standing[]>(
+    (held, standing) => (held.some(isTakenBy(standing)) ? held : [...held, standing]),
+    [],
+  );
 }
 
 /** Finds the most fingers and notes, each once, that one hand holds down together; of equally many, those nearest the nut. */

@@ -121,7 +121,7 @@ function nearest(ground: Ground, shift: ShiftClass): readonly Nearest[] {
 /** Lists the fingers beside a finger; the open string is none. */
 function nextTo(finger: Finger): readonly Finger[] {
   const order = FINGERS.indexOf(finger);
-  return [FINGERS[order - 1], FINGERS[order + 1]].flatMap((each) => (each !== undefined && each !== '0' ? [each] : []));
+  return [FINGERS[order - 1], FINGERS[order + 1]].flatMap((finger) => (finger !== undefined && finger !== '0' ? [finger] : []));
 }
 
 /** Keeps the measures that the planner plays as they are meant; its hand may stand in a place that has the same name. */
@@ -133,8 +133,9 @@ function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]
   const { best } = outcome.value;
   const kept = measures.filter((_, order) => {
     const isHere = ({ from, to }: Shift): boolean => [from, to].every((note) => Math.floor(note / NOTES_A_MEASURE) === order);
-    const found = best.shifts.filter(isHere).map((each) => classOf(best, each));
-    const isMeant = (each: ShiftClass | null): boolean => each !== null && (sameClass(each, shift) || sameClass(each, reverseShift(shift)));
+    const found = best.shifts.filter(isHere).map((shift) => classOf(best, shift));
+    const isMeant = (shiftClass: ShiftClass | null): boolean =>
+      shiftClass !== null && (sameClass(shiftClass, shift) || sameClass(shiftClass, reverseShift(shift)));
     return found.length > 0 && found.every(isMeant);
   });
   // The remaining measures are another line, which may be played differently.
@@ -150,7 +151,7 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
   const pairs = froms.flatMap((from) => {
     const [to] = nearestInterval(
       from,
-      tos.filter((each) => isOfClass(shift, from, each)),
+      tos.filter((to) => isOfClass(shift, from, to)),
       letters,
     );
     return to ? [{ from, to, beside: null }] : [];
@@ -204,11 +205,11 @@ interface Ends {
 /** Makes measures in which one finger's note is outside the key: the finger stands in a hand that plays a note of the key. */
 function insertNotes(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): readonly Measure[] {
   const atFrom = outsideKey(ground, shift.fromString, shift.fromFinger).flatMap(({ stands, note }) => {
-    const to = tos.find((each) => isOfClass(shift, stands, each));
+    const to = tos.find((to) => isOfClass(shift, stands, to));
     return to ? [{ from: stands, to, beside: { end: 'from', note } } as const] : [];
   });
   const atTo = outsideKey(ground, shift.toString, shift.toFinger).flatMap(({ stands, note }) => {
-    const from = froms.find((each) => isOfClass(shift, each, stands));
+    const from = froms.find((from) => isOfClass(shift, from, stands));
     return from ? [{ from, to: stands, beside: { end: 'to', note } } as const] : [];
   });
   return [...atFrom, ...atTo];

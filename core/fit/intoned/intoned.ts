@@ -145,7 +145,7 @@ export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]>
   const instrument = instrumentOf(plan);
   const known = new Map<string, boolean>();
   const rings = (note: PlannedSound, stop: Stop): boolean => {
-    const key = `${stop.pitch} ${note.stops.map((each) => each.string).join()}`;
+    const key = `${stop.pitch} ${note.stops.map((stop) => stop.string).join()}`;
     const found = known.get(key) ?? ringingStrings(instrument, checkedNote(instrument, stop), stringsTaken(instrument, note)).length > 0;
     known.set(key, found);
     return found;

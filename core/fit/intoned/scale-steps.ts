@@ -69,7 +69,7 @@ function tetrachordsOf({ line }: Plan, pitches: readonly (Pitch | null)[]): read
   const degreeOf = (pitch: Pitch, index: number): number => (((stepsOf(pitch) - stepsOf(keyAt(line, index).tonic)) % 7) + 7) % 7;
   return pitches.flatMap((pitch, from) => {
     const four = pitches.slice(from, from + 4);
-    const way = ([1, -1] as const).find((each) => isRunOfFour(four, each));
+    const way = ([1, -1] as const).find((value) => isRunOfFour(four, value));
     if (!pitch || way === undefined) return [];
     return BEGINS[way].some((degree) => degree === degreeOf(pitch, from)) ? [{ from, to: from + 3 }] : [];
   });

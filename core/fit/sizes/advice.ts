@@ -22,7 +22,7 @@ export function adviceFor(plan: Plan, index: number): readonly Advice[] {
     const { toldAt, usual, sides } = questionNamed(question);
     if (toldAt === undefined || !here.has(toldAt)) return [];
     const side = answerOf(ways, question);
-    return [{ question, sides: side === usual ? Object.keys(sides).filter((each) => each !== usual) : [side] }];
+    return [{ question, sides: side === usual ? Object.keys(sides).filter((other) => other !== usual) : [side] }];
   });
 }
 

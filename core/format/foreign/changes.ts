@@ -32,7 +32,7 @@ export function meterAndPickUp(measures: readonly ForeignMeasure[]): Beginning {
 }
 
 function offeredMeter(meter: string): MeterName | undefined {
-  return METERS.find((each) => each === meter);
+  return METERS.find((known) => known === meter);
 }
 
 /** The changes of key and meter as a line has them, and the changes that cannot be taken over. */

@@ -67,16 +67,16 @@ export function chosenMusic({ parts }: ForeignScore, wanted: Wanted): ChosenMusi
   const events = measures.flatMap((measure, index) =>
     voiceIn(measure, voice, { isFirst: index === 0, isLast: index === measures.length - 1 }),
   );
-  const otherVoices = voices.filter((each) => each !== voice && inRange.some((measure) => soundsIn(measure, each)));
+  const otherVoices = voices.filter((other) => other !== voice && inRange.some((measure) => soundsIn(measure, other)));
   return {
     events,
     measures,
     leftOut: [
-      ...parts.flatMap((each, index): readonly LeftOut[] => (index !== wanted.part && voicesOf(each).length > 0 ? ['parts'] : [])),
+      ...parts.flatMap((part, index): readonly LeftOut[] => (index !== wanted.part && voicesOf(part).length > 0 ? ['parts'] : [])),
       ...otherVoices.map((): LeftOut => 'voices'),
       ...part.measures.slice(inRange.length).map((): LeftOut => 'measures'),
       ...(wanted.writeOutRepeats ? [] : inRange.filter(({ repeat }) => repeat.times > 0).map((): LeftOut => 'repeats')),
-      ...inRange.flatMap(({ leftOut }) => leftOut.flatMap((each) => (each.voice === null || each.voice === voice ? [each.what] : []))),
+      ...inRange.flatMap(({ leftOut }) => leftOut.flatMap((left) => (left.voice === null || left.voice === voice ? [left.what] : []))),
     ],
   };
 }

@@ -99,7 +99,7 @@ export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, 
   const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? atMostThree(note.pitches) : []));
   const [first, ...others] = pitches.map(semitonesOf);
   if (first === undefined) return null;
-  return others.reduce<readonly [number, number]>(([low, high], each) => [Math.min(low, each), Math.max(high, each)], [first, first]);
+  return others.reduce<readonly [number, number]>(([low, high], other) => [Math.min(low, other), Math.max(high, other)], [first, first]);
 }
 
 /** An instrument on which music lies, moved by a number of octaves. */
@@ -120,7 +120,7 @@ export function fits([lowest, highest]: readonly [number, number], kinds: readon
     if (!instrument.ok) return [];
     const strings = instrument.value.strings.map(({ semitones }) => semitones);
     const [bottom, top] = [Math.min(...strings), Math.max(...strings) + instrument.value.highestSemitone];
-    const octaves = OCTAVES.find((each) => lowest + 12 * each >= bottom && highest + 12 * each <= top);
+    const octaves = OCTAVES.find((octave) => lowest + 12 * octave >= bottom && highest + 12 * octave <= top);
     return octaves === undefined ? [] : [{ kind, octaves }];
   });
   return found.toSorted((one, other) => Math.abs(one.octaves) - Math.abs(other.octaves));

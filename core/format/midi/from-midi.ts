@@ -107,7 +107,9 @@ function oneAfterOther(notes: readonly GridNote[], key: KeyAt): { readonly event
     const cut = next !== undefined && compareFractions(ends, next) > 0;
     if (cut) overlaps += 1;
     const duration = subtractFractions(cut ? next : ends, first.onset);
-    const pitches = [...new Set(chord.map((note) => note.key))].map((each) => pitchInKey(Math.max(0, each - MIDI_ABOVE), key(first.onset)));
+    const pitches = [...new Set(chord.map((note) => note.key))].map((value) =>
+      pitchInKey(Math.max(0, value - MIDI_ABOVE), key(first.onset)),
+    );
     return [{ onset: first.onset, duration, pitches }];
   });
   return { events, overlaps };

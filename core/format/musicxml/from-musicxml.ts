@@ -13,7 +13,7 @@ import { PartReader } from './read-part.ts';
 export function fromMusicXml(tree: readonly ReadElement[]): Reading<ForeignScore> {
   const score = tree.find(({ name }) => name === 'score-partwise' || name === 'score-timewise');
   if (!score) return badReading(documentIssue('not-musicxml', {}));
-  const named = new Map(childrenOf(childOf(score, 'part-list'), 'score-part').map((each) => [each.attributes['id'] ?? '', each]));
+  const named = new Map(childrenOf(childOf(score, 'part-list'), 'score-part').map((element) => [element.attributes['id'] ?? '', element]));
   const parts = score.name === 'score-partwise' ? childrenOf(score, 'part') : partsOfTimewise(score);
   if (parts.length === 0) return badReading(documentIssue('not-musicxml', {}));
   return goodReading({ title: titleOf(score), parts: parts.map((part) => readPart(part, named.get(part.attributes['id'] ?? ''))) });

@@ -34,14 +34,14 @@ export interface ReadHead {
 export function readHead(note: ReadElement, by: Transposition): ReadHead {
   const written = childOf(note, 'pitch');
   const [octave, alter] = [numberOf(written, 'octave'), Math.round(numberOf(written, 'alter') ?? 0)];
-  const letter = LETTERS.findIndex((each) => each === textOf(written, 'step'));
+  const letter = LETTERS.findIndex((letter) => letter === textOf(written, 'step'));
   if (!written || octave === undefined || letter < 0) return { pitch: null, finger: null };
   const natural = stepsAndSemitones(letter, octave);
   const octaves = stoppedSounds(note) ? STOPPED_HARMONIC_ABOVE / 12 : 0;
   const steps = natural.steps + by.steps + 7 * octaves;
   const semitones = natural.semitones + alter + by.semitones + 12 * octaves;
   // A transposition that cannot be spelled by its letters is spelled by the neighbours.
-  const pitch = [0, 1, -1].map((off) => pitchAt(steps + off, semitones)).find((each) => each !== null) ?? null;
+  const pitch = [0, 1, -1].map((off) => pitchAt(steps + off, semitones)).find((pitch) => pitch !== null) ?? null;
   return { pitch: pitch && isNamed(pitch) ? pitch : null, finger: fingerAt(note) };
 }
 
@@ -84,14 +84,14 @@ const GRACE_VALUES: Readonly<Record<string, Fraction>> = { '16th': fraction(1, 1
 export function readNote(note: ReadElement, { pitch, finger }: ReadHead): ForeignNote | null {
   if (pitch === null) return null;
   const notations = childrenOf(note, 'notations');
-  const technical = notations.flatMap((each) => childrenOf(each, 'technical'));
-  const slurs = notations.flatMap((each) => childrenOf(each, 'slur')).map(({ attributes }) => attributes['type']);
-  const harmonic = technical.map((each) => childOf(each, 'harmonic')).find((each) => each !== undefined);
+  const technical = notations.flatMap((notation) => childrenOf(notation, 'technical'));
+  const slurs = notations.flatMap((notation) => childrenOf(notation, 'slur')).map(({ attributes }) => attributes['type']);
+  const harmonic = technical.map((element) => childOf(element, 'harmonic')).find((element) => element !== undefined);
   const grace = childOf(note, 'grace') !== undefined;
   return {
     pitches: [pitch],
     fingers: [finger],
-    string: technical.map((each) => numberOf(each, 'string')).find((each) => each !== undefined) ?? null,
+    string: technical.map((element) => numberOf(element, 'string')).find((value) => value !== undefined) ?? null,
     tied: startsTie(note),
     slursBegin: slurs.filter((type) => type === 'start').length,
     slursEnd: slurs.filter((type) => type === 'stop').length,
@@ -105,33 +105,33 @@ export function readNote(note: ReadElement, { pitch, finger }: ReadHead): Foreig
 }
 
 function startsTie(note: ReadElement): boolean {
-  const ties = [...childrenOf(note, 'tie'), ...childrenOf(note, 'notations').flatMap((each) => childrenOf(each, 'tied'))];
+  const ties = [...childrenOf(note, 'tie'), ...childrenOf(note, 'notations').flatMap((element) => childrenOf(element, 'tied'))];
   return ties.some(({ attributes }) => attributes['type'] === 'start');
 }
 
 function bowAt(technical: readonly ReadElement[]): Mark['bow'] | null {
-  if (technical.some((each) => childOf(each, 'down-bow'))) return 'down';
-  return technical.some((each) => childOf(each, 'up-bow')) ? 'up' : null;
+  if (technical.some((element) => childOf(element, 'down-bow'))) return 'down';
+  return technical.some((element) => childOf(element, 'up-bow')) ? 'up' : null;
 }
 
 /** Finds the stronger accent at a note, where both stand there. */
 function accentAt(notations: readonly ReadElement[]): Accent | null {
-  const stands = (name: string): boolean => notations.some((each) => at(each, 'articulations', name) !== undefined);
+  const stands = (name: string): boolean => notations.some((notation) => at(notation, 'articulations', name) !== undefined);
   return stands('strong-accent') ? 'marcato' : stands('accent') ? 'accent' : null;
 }
 
 /** Finds the first dot, wedge or line at a note; a dot with a line is both. */
 function articulationAt(notations: readonly ReadElement[]): Articulation | null {
-  const written = notations.flatMap((each) => childOf(each, 'articulations')?.children ?? []);
-  const stands = (each: string): boolean => written.some(({ name }) => name === each);
+  const written = notations.flatMap((notation) => childOf(notation, 'articulations')?.children ?? []);
+  const stands = (known: string): boolean => written.some(({ name }) => name === known);
   if (stands('staccato') && stands('tenuto')) return 'detached-legato';
   return ARTICULATIONS.find(stands) ?? null;
 }
 
 function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {
-  const ornaments = notations.map((each) => childOf(each, 'ornaments')).find((each) => each !== undefined);
+  const ornaments = notations.map((notation) => childOf(notation, 'ornaments')).find((element) => element !== undefined);
   const kind = ornaments?.children.flatMap(({ name }) => ORNAMENTS[name] ?? [])[0];
-  const sign = ORNAMENT_SIGNS.find((each) => each === textOf(ornaments, 'accidental-mark'));
+  const sign = ORNAMENT_SIGNS.find((sign) => sign === textOf(ornaments, 'accidental-mark'));
   return kind ? { kind, ...(sign ? { sign } : {}) } : null;
 }
 

@@ -34,7 +34,7 @@ export class PartReader {
   measure(element: ReadElement, order: number): ForeignMeasure {
     [this.time, this.furthest, this.events, this.leftOut, this.tempo, this.last] = [ZERO, ZERO, [], [], null, null];
     this.clefs.nextMeasure();
-    for (const each of element.children) this.read(each, order);
+    for (const child of element.children) this.read(child, order);
     const repeat = this.repeat(childrenOf(element, 'barline'));
     const [beats = 4, beatValue = 4] = beatsOf(this.meter);
     return {
@@ -189,7 +189,7 @@ export class PartReader {
   /** Reads the slurs. A slur that begins twice under one number, or ends without having begun, is ignored. */
   private withSlurs(element: ReadElement, note: ForeignNote | null): ForeignNote | null {
     if (!note) return null;
-    const signs = childrenOf(element, 'notations').flatMap((each) => childrenOf(each, 'slur'));
+    const signs = childrenOf(element, 'notations').flatMap((element) => childrenOf(element, 'slur'));
     let [begin, end] = [0, 0];
     for (const { attributes } of signs) {
       const number = attributes['number'] ?? '1';
@@ -289,8 +289,8 @@ function voiceOf(element: ReadElement): string {
 /** Adds a head to those of a note, from the lowest, each with its finger; one that stands there already is not added. */
 function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
   const [pitch] = head.pitches;
-  if (!pitch || note.pitches.some((each) => samePitch(each, pitch))) return note;
-  const below = note.pitches.filter((each) => semitonesOf(each) < semitonesOf(pitch)).length;
+  if (!pitch || note.pitches.some((value) => samePitch(value, pitch))) return note;
+  const below = note.pitches.filter((value) => semitonesOf(value) < semitonesOf(pitch)).length;
   const into = <Item>(items: readonly Item[], item: Item): readonly Item[] => [...items.slice(0, below), item, ...items.slice(below)];
   return {
     ...note,

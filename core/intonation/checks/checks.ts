@@ -174,7 +174,7 @@ function pureCentsAgainst(instrument: Instrument, pitch: Pitch, open: Pitch, rat
 function harmonicCheck(instrument: Instrument, { pitch }: CheckedNote, index: number): readonly Check[] {
   const string = stringOf(instrument, index);
   const ratio = semitonesOf(pitch) > string.semitones ? pureRatio(pitch, string.open) : null;
-  const node = ratio?.q === 1 ? HARMONIC_NODES.find((each) => each.partial === ratio.p) : undefined;
+  const node = ratio?.q === 1 ? HARMONIC_NODES.find((node) => node.partial === ratio.p) : undefined;
   if (!ratio || !node) return [];
   return [
     {

@@ -57,7 +57,7 @@ function inOrder(checks: readonly Judged[]): readonly Judged[] {
   const [best] = checks
     .filter(({ errorCents }) => (errorCents ?? Infinity) - least < EQUAL_TO_THE_EAR)
     .toSorted((one, other) => Number(one.needsShift) - Number(other.needsShift) || other.beats - one.beats);
-  return best ? [best, ...inOrder(checks.filter((each) => each !== best))] : [];
+  return best ? [best, ...inOrder(checks.filter((check) => check !== best))] : [];
 }
 
 function byMemory(checks: readonly Judged[]): readonly Judged[] {

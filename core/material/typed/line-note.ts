@@ -34,7 +34,7 @@ export const LineNoteDocument = Type.Union([
       grace: Type.Optional(Type.Literal(true)),
       ornament: Type.Optional(OrnamentDocument),
       accent: Type.Optional(Type.Union([Type.Literal(true), Type.Literal('marcato')])),
-      articulation: Type.Optional(Type.Union(ARTICULATIONS.map((each) => Type.Literal(each)))),
+      articulation: Type.Optional(Type.Union(ARTICULATIONS.map((articulation) => Type.Literal(articulation)))),
     },
     closed,
   ),

@@ -230,14 +230,14 @@ function harmonicOf(stars: string): Pick<TypedNote, 'harmonic'> {
 }
 
 function ornamentOf(played: string | undefined, accidental: string | undefined): Pick<TypedNote, 'ornament'> {
-  const kind = ORNAMENT_KINDS.find((each) => ORNAMENT_WORDS[each] === played);
-  const sign = ORNAMENT_SIGNS.find((each) => SIGN_WORDS[each] === accidental);
+  const kind = ORNAMENT_KINDS.find((kind) => ORNAMENT_WORDS[kind] === played);
+  const sign = ORNAMENT_SIGNS.find((sign) => SIGN_WORDS[sign] === accidental);
   return kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {};
 }
 
 function touchOf(touch: string | undefined, accent: string): Pick<TypedNote, 'accent' | 'articulation'> {
-  const articulation = ARTICULATIONS.find((each) => ARTICULATION_WORDS[each] === touch);
-  const accented = ACCENT_KINDS.find((each) => ACCENT_MARKS[each] === accent);
+  const articulation = ARTICULATIONS.find((articulation) => ARTICULATION_WORDS[articulation] === touch);
+  const accented = ACCENT_KINDS.find((kind) => ACCENT_MARKS[kind] === accent);
   return { ...writtenAccent(accented), ...(articulation ? { articulation } : {}) };
 }
 

@@ -159,7 +159,7 @@ function toldPositions(through: readonly PositionName[], went: readonly Position
   if (inTurn.length <= MOST_TOLD.positions) return inTurn;
   const known = new Set(went.map(nameKey));
   const own = through.filter(
-    (position, index) => !known.has(nameKey(position)) && through.findIndex((each) => nameKey(each) === nameKey(position)) === index,
+    (position, index) => !known.has(nameKey(position)) && through.findIndex((value) => nameKey(value) === nameKey(position)) === index,
   );
   return (own.length > 0 ? own : through).slice(0, MOST_TOLD.positions);
 }

@@ -97,7 +97,7 @@ function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<Be
 /** Finds the best line in every position that holds all of it. */
 function inOnePosition(lattice: Lattice): readonly Way[] {
   const sets = [...new Set(lattice.layers.map(({ candidates }) => candidates))];
-  const positionsAt = sets.map((candidates) => new Set(candidates.map((each) => (isOpen(each) ? OPEN : positionKey(each)))));
+  const positionsAt = sets.map((candidates) => new Set(candidates.map((candidate) => (isOpen(candidate) ? OPEN : positionKey(candidate)))));
   const positions = [...new Set(positionsAt.flatMap((keys) => [...keys]))].filter(
     (position) => position !== OPEN && positionsAt.every((keys) => keys.has(position) || keys.has(OPEN)),
   );
@@ -122,7 +122,7 @@ function traceWay({ index, place, from, cost }: Through, forward: Sums, backward
 function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): readonly Through[] {
   const keys = new Map<readonly Placement[], readonly string[]>();
   return layers.flatMap(({ candidates }, index) => {
-    const named = keys.get(candidates) ?? candidates.map((each) => `${fingeringLabel(each)} ${positionKey(each)}`);
+    const named = keys.get(candidates) ?? candidates.map((candidate) => `${fingeringLabel(candidate)} ${positionKey(candidate)}`);
     keys.set(candidates, named);
     const best = new Map<string, Through>();
     for (const [place, key] of named.entries()) {
@@ -219,7 +219,7 @@ function slidingOnly(finger: Finger | null): Allows {
 function semitoneWays(taught: Lattice): readonly Way[] {
   const three = restrictedWhereItCan(taught, ({ finger }) => finger !== '4');
   const lattices = [...SLIDING.map((finger) => withSteps(taught, slidingOnly(finger))), withSteps(three, slidingOnly(null))];
-  return lattices.flatMap((each) => cheapestWay(each) ?? []);
+  return lattices.flatMap((lattice) => cheapestWay(lattice) ?? []);
 }
 
 /** The fingers of a run up one string to the top of a line: two and two, or three and three, with what is left at the end. */

@@ -87,7 +87,7 @@ function anySmaller(weights: Task['weights'], than: Task['weights']): boolean {
   const usual = Object.values(than);
   return Object.values(weights).some((value, index) => {
     const [values, before] = [[value].flat(), [usual[index] ?? 0].flat()];
-    return values.some((each, place) => each < (before[place] ?? each));
+    return values.some((value, place) => value < (before[place] ?? value));
   });
 }
 

@@ -55,7 +55,7 @@ export const Along = Type.Object(
     /** The drone: `none`, `tonic`, or the open note of a string, documents' form. */
     drone: Type.String({ maxLength: 6 }),
     metronome: Type.Boolean(),
-    subdivision: Type.Union(SUBDIVISIONS.map((each) => Type.Literal(each))),
+    subdivision: Type.Union(SUBDIVISIONS.map((subdivision) => Type.Literal(subdivision))),
     /** Whether every other measure of the metronome is silent. */
     silentMeasures: Type.Boolean(),
     /** Whether the model is played with vibrato: without it, pitch can be judged. */

@@ -43,8 +43,8 @@ export function triedShifts(entries: readonly LogEntry[], piece: string, plan: P
       const tries = triesOf(entries, piece, shift);
       return { tries: tries.length, missed: tries.filter((attempt) => missesAt(attempt, shift.to)).length };
     });
-    const tries = counts.reduce((sum, each) => sum + each.tries, 0);
-    const missed = counts.reduce((sum, each) => sum + each.missed, 0);
+    const tries = counts.reduce((sum, count) => sum + count.tries, 0);
+    const missed = counts.reduce((sum, count) => sum + count.missed, 0);
     return tries >= ENOUGH ? [{ kind: 'shift', way, missedShare: missed / tries }] : [];
   });
 }

@@ -185,7 +185,7 @@ function fadeHelp(run: SessionRun, item: RunItem, clean: boolean): Pressed {
   const { practised, fading } = item;
   if (!fading) return silently(run);
   const next: RunItem = { ...item, fading: { ...fading, sets: [...fading.sets, clean] } };
-  const items = run.items.map((each) => (each === item ? next : each));
+  const items = run.items.map((known) => (known === item ? next : known));
   return { run: { ...run, items }, log: [{ kind: 'set', practised, clean, shown: [...fadedAfter(fading).shown] }] };
 }
 

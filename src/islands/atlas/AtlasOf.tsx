@@ -37,7 +37,7 @@ const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsSt
 /** Shows a key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
 export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps) {
   const [{ key: asked, position, note, place: placeText }, setAddress] = useQueryStates(ADDRESS);
-  const key = KEYS_OFFERED.find((each) => each === asked) ?? ADDRESS.key.defaultValue;
+  const key = KEYS_OFFERED.find((known) => known === asked) ?? ADDRESS.key.defaultValue;
   const brief = useMemo((): Brief => ({ instrument: chosen.spec, material: { kind: 'line', key, notes: [] } }), [chosen, key]);
   const instrument = useMemo(() => instrumentLike(chosen.spec), [chosen]);
   const wanted = position ?? (chosen.spec.kind === 'bass' ? 'I' : '1');
@@ -130,7 +130,7 @@ function Map({ maps, here, instrument, musicKey, note, place, go }: MapOn) {
     note === null
       ? []
       : placeMarks(instrument, note).filter(
-          ({ stringIndex, mm }) => !fingers.some((each) => each.stringIndex === stringIndex && each.mm === mm),
+          ({ stringIndex, mm }) => !fingers.some((finger) => finger.stringIndex === stringIndex && finger.mm === mm),
         );
   const asked = place ? placeMark(instrument, musicKey, place) : [];
   return (

@@ -58,5 +58,5 @@ export function otherNames(text: string): readonly string[] {
   return ([1, -1] as const)
     .flatMap((steps) => respelled(pitch.value, steps) ?? [])
     .filter(({ alteration }) => Math.abs(alteration) < 2)
-    .map((each) => displayPitch(each).replace(/[0-9]$/, ''));
+    .map((pitch) => displayPitch(pitch).replace(/[0-9]$/, ''));
 }

@@ -74,7 +74,7 @@ export function PlaceAsked({ brief, instrument, musicKey, place }: PlaceAskedPro
       </Heading>
       <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
         {(places) => {
-          const here = places.find((each) => each.open === open);
+          const here = places.find((place) => place.open === open);
           return <p className="text-[14px]">{here ? waysOnStringText(here) : ATLAS_WORDS.noFinger}</p>;
         }}
       </Answered>

@@ -27,7 +27,7 @@ export function ScalesHere({ brief, position }: ScalesHereProps) {
   return (
     <>
       <Heading>
-        The <Choice label="Kind of scale" value={type} values={SCALES_HERE} name={(each) => SCALES_HERE_WORDS[each]} onChange={setType} />{' '}
+        The <Choice label="Kind of scale" value={type} values={SCALES_HERE} name={(value) => SCALES_HERE_WORDS[value]} onChange={setType} />{' '}
         that live wholly in {positionName(position)}
       </Heading>
       <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>

@@ -21,9 +21,9 @@ const SHOWN: readonly Standing[] = ['new', 'changed', 'older'];
 /** Shows what a file would bring, before anything is written. */
 export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: BroughtTableProps) {
   const [withOlder, setWithOlder] = useState(false);
-  const countOf = (standing: Standing): number => brought.filter((each) => each.standing === standing).length;
+  const countOf = (standing: Standing): number => brought.filter((brought) => brought.standing === standing).length;
   const wanted = brought.filter(({ standing }) => standing === 'new' || standing === 'changed' || (standing === 'older' && withOlder));
-  const rows = SHOWN.flatMap((standing) => brought.filter((each) => each.standing === standing));
+  const rows = SHOWN.flatMap((standing) => brought.filter((brought) => brought.standing === standing));
   return (
     <div className="mt-3">
       <p>

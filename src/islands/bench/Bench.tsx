@@ -185,7 +185,7 @@ function useWorkAtRest(idle: boolean): void {
       if (gone) return;
       const stops = [watchRefingering(), watchCorrections()];
       stop = () => {
-        for (const each of stops) each();
+        for (const stop of stops) stop();
       };
     });
     return () => {

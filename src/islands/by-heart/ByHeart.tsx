@@ -107,7 +107,7 @@ interface HelpChoiceProps {
 
 /** Chooses each help by itself, in any mixture. */
 function HelpChoice({ helps, onChoose }: HelpChoiceProps) {
-  const toggle = (help: Help): void => onChoose(HELPS.filter((each) => (each === help ? !helps.includes(each) : helps.includes(each))));
+  const toggle = (help: Help): void => onChoose(HELPS.filter((known) => (known === help ? !helps.includes(known) : helps.includes(known))));
   return (
     <div role="group" aria-label="Shown with" className="mt-2 flex flex-wrap items-center gap-1.5">
       <span className="mr-1">Shown with</span>

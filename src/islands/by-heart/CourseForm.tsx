@@ -60,11 +60,11 @@ function Order({ course, onChange }: OrderProps) {
   const rows = [...course.helps, ...HELPS.filter((help) => !course.helps.includes(help))];
   const move = (help: Help, by: -1 | 1): void => {
     const at = course.helps.indexOf(help);
-    const helps = course.helps.filter((each) => each !== help);
+    const helps = course.helps.filter((other) => other !== help);
     onChange({ ...course, helps: [...helps.slice(0, at + by), help, ...helps.slice(at + by)] });
   };
   const take = (help: Help, taken: boolean): void => {
-    onChange({ ...course, helps: taken ? [...course.helps, help] : course.helps.filter((each) => each !== help) });
+    onChange({ ...course, helps: taken ? [...course.helps, help] : course.helps.filter((other) => other !== help) });
   };
   return (
     <ol className="mt-1 w-fit">

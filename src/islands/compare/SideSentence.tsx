@@ -18,7 +18,7 @@ interface SideSentenceProps {
 export function SideSentence({ name, side, planned, studio, onChange }: SideSentenceProps) {
   const { pieces } = studio;
   const titleOf = (id: string): string => {
-    const piece = pieces.find((each) => each.id === id)?.document;
+    const piece = pieces.find((piece) => piece.id === id)?.document;
     return piece ? pieceTitle(piece) : '';
   };
   const nameOf = (records: Studio['players'] | Studio['instruments'], id: string): string =>

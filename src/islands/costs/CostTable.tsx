@@ -119,7 +119,7 @@ function typedWeight(text: string, unit: WeightUnit): WeightValue | null {
 
 /** Writes a value; thousandths are shown in whole units, shares and semitones as they are. */
 function valueText(value: WeightValue, unit: WeightUnit): string {
-  const shown = (each: number): string => String(each / scaleOf(unit)).replace('-', '−');
+  const shown = (value: number): string => String(value / scaleOf(unit)).replace('-', '−');
   return typeof value === 'number' ? shown(value) : value.map(shown).join(' · ');
 }
 

@@ -106,7 +106,7 @@ function WhoseCosts({ schools, school, kind, onSchool, onKind }: WhoseCostsProps
           <SelectField
             value={kind}
             options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
-            onChange={(event) => onKind(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')}
+            onChange={(event) => onKind(INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? 'violin')}
           />
         </label>
       )}

@@ -172,7 +172,7 @@ function OneOrAny<Value extends string | number>({ label, value, among, nameOf, 
         const one = among.find((other) => other === like);
         return one === undefined ? 'any' : nameOf(one);
       }}
-      onChoose={(each) => onChoose(among.find((one) => one === each) ?? null)}
+      onChoose={(known) => onChoose(among.find((one) => one === known) ?? null)}
     />
   );
 }

@@ -299,7 +299,7 @@ function ShiftFields({ shift, place, onChange }: ShiftFieldsProps) {
       <LabelledChoice
         label={shift.distance.by === 'positions' ? 'Positions' : 'Semitones'}
         value={shift.distance.steps}
-        among={STEPS.some((each) => each === shift.distance.steps) ? STEPS : [...STEPS, shift.distance.steps]}
+        among={STEPS.some((step) => step === shift.distance.steps) ? STEPS : [...STEPS, shift.distance.steps]}
         nameOf={String}
         onChoose={(steps) => onChange({ ...shift, distance: { ...shift.distance, steps } })}
       />

@@ -60,7 +60,7 @@ interface ShiftListProps extends ShiftPartProps {
 
 function ShiftList({ plan, hotSpots, chosen, onChoose, onWrite, onFind, onWriteAny, onFindAny }: ShiftListProps) {
   const worstFirst = shiftsWorstFirst(plan, hotSpots);
-  const note = worstFirst.find((each) => each === chosen) ?? worstFirst[0];
+  const note = worstFirst.find((value) => value === chosen) ?? worstFirst[0];
   if (note === undefined) {
     return (
       <div className="mt-4">
@@ -78,7 +78,7 @@ function ShiftList({ plan, hotSpots, chosen, onChoose, onWrite, onFind, onWriteA
         label="Shifts of the piece, the worst first"
         notes={worstFirst}
         chosen={note}
-        nameOf={(each) => shiftLine(plan, each)}
+        nameOf={(value) => shiftLine(plan, value)}
         onChoose={onChoose}
       />
       <Apart plan={plan} note={note} onWrite={onWrite} onFind={onFind} />

@@ -53,7 +53,7 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
   }
   const spot = hotSpots.find(({ note }) => note === place.note);
   const lineOf = (note: number): string => {
-    const [sound, found] = [plan.notes[note], hotSpots.find((each) => each.note === note)];
+    const [sound, found] = [plan.notes[note], hotSpots.find((hotSpot) => hotSpot.note === note)];
     if (sound?.kind !== 'note') return '';
     return found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : `${soundText(sound)}, note ${note + 1}`;
   };
@@ -61,7 +61,7 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
       <div className="grid content-start gap-3">
-        <LabelledChoice label="Order" value={order} among={SPOT_ORDERS} nameOf={(each) => ORDER_WORDS[each]} onChoose={setOrder} />
+        <LabelledChoice label="Order" value={order} among={SPOT_ORDERS} nameOf={(value) => ORDER_WORDS[value]} onChoose={setOrder} />
         <PlacesNav
           label={`Hot spots of the piece, ${ORDER_WORDS[order]}`}
           notes={(order === 'music' ? inMusicOrder(hotSpots) : hotSpots).map(({ note }) => note)}

@@ -53,7 +53,7 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
                 value={stateOf(stage.name)}
                 options={STATES}
                 onChange={(event) => {
-                  const state = STAGE_STATES.find((each) => each === event.target.value);
+                  const state = STAGE_STATES.find((state) => state === event.target.value);
                   if (state) set(stage.name, state);
                 }}
               />

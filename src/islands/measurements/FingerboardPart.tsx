@@ -39,11 +39,11 @@ export function FingerboardPart({ plan }: { readonly plan: Plan }) {
   const [scope, setScope] = useState<Scope>(selected === null ? 'hand' : 'note');
   const [zoom, setZoom] = useState<number>(1);
   const instrument = useMemo(() => instrumentOf(plan), [plan]);
-  const zoomTo = (step: 1 | -1): void => setZoom(ZOOMS[ZOOMS.findIndex((each) => each === zoom) + step] ?? zoom);
+  const zoomTo = (step: 1 | -1): void => setZoom(ZOOMS[ZOOMS.findIndex((known) => known === zoom) + step] ?? zoom);
   return (
     <section aria-label="Fingerboard">
       <p className="mt-3 font-serif text-[17px] leading-[1.9]">
-        Show <Choice label="What to show" value={scope} values={SCOPES} name={(each) => SCOPE_LABELS[each]} onChange={setScope} />
+        Show <Choice label="What to show" value={scope} values={SCOPES} name={(value) => SCOPE_LABELS[value]} onChange={setScope} />
         {', '}
         <span className="no-print whitespace-nowrap">
           <Button disabled={zoom === ZOOMS[0]} onClick={() => zoomTo(-1)}>
@@ -148,7 +148,7 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
           label="Other system"
           value={other}
           values={[NO_OTHER, ...SYSTEMS]}
-          name={(each) => (each === NO_OTHER ? 'no other' : SYSTEM_LABELS[each])}
+          name={(value) => (value === NO_OTHER ? 'no other' : SYSTEM_LABELS[value])}
           onChange={setOther}
         />
       </p>

@@ -80,7 +80,7 @@ function MeasurementsPage() {
           <PartTabs
             label="Measurements"
             names={PARTS}
-            nameOf={(each) => PART_LABELS[each]}
+            nameOf={(value) => PART_LABELS[value]}
             chosen={part}
             onChoose={(next) => void choose(next)}
           />

@@ -53,7 +53,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
           label="Other size"
           value={size}
           values={SIZES[instrument.kind].map((entry) => entry.size)}
-          name={(each) => `${sizeLabel(each)} instrument`}
+          name={(value) => `${sizeLabel(value)} instrument`}
           onChange={setSize}
         />
         ?

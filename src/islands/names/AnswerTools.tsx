@@ -66,7 +66,7 @@ function TypedName({ disabled, onGive }: Pick<AnswerToolsProps, 'disabled' | 'on
 /** Shows strings and fingers as a small board of buttons, string I on top; they can be typed as string and finger, 0 for open: "A2 D0". */
 function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsProps) {
   const chosen = given ?? [];
-  const toggle = (place: string): void => onGive(chosen.includes(place) ? chosen.filter((each) => each !== place) : [...chosen, place]);
+  const toggle = (place: string): void => onGive(chosen.includes(place) ? chosen.filter((other) => other !== place) : [...chosen, place]);
   return (
     <>
       <TextField
@@ -107,7 +107,7 @@ function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsPro
 function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
   const places = [...text.matchAll(/([a-g][b#♭♯]?)\s*([0-4t])/giu)].flatMap(([, letter = '', finger = '']) => {
     const name = typedName(letter);
-    const string = strings.find((each) => name !== null && each.name.replace(/[0-9]$/, '') === name);
+    const string = strings.find((string) => name !== null && string.name.replace(/[0-9]$/, '') === name);
     return string ? [`${string.name} ${finger.toUpperCase()}`] : [];
   });
   return [...new Set(places)];
@@ -117,7 +117,7 @@ function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
 function Touching({ fingers, given, disabled, onGive }: AnswerToolsProps) {
   const pairs = fingers.slice(1).map((finger, order) => `${fingers[order] ?? ''} ${finger}`);
   const chosen = given ?? [];
-  const toggle = (pair: string): void => onGive(chosen.includes(pair) ? chosen.filter((each) => each !== pair) : [...chosen, pair]);
+  const toggle = (pair: string): void => onGive(chosen.includes(pair) ? chosen.filter((other) => other !== pair) : [...chosen, pair]);
   return (
     <div role="group" aria-label="Fingers that touch" className="mt-3 flex flex-wrap gap-1.5">
       {pairs.map((pair) => (

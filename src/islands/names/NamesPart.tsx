@@ -57,7 +57,7 @@ export function NamesPart({ brief, musicKey, position, answers, clock }: NamesPa
           label="Way"
           value={way}
           values={NAME_WAYS}
-          name={(each) => NAME_WAY_WORDS[each]}
+          name={(value) => NAME_WAY_WORDS[value]}
           onChange={(next) => void setAddress({ way: next })}
         />
         ,{' '}
@@ -65,14 +65,14 @@ export function NamesPart({ brief, musicKey, position, answers, clock }: NamesPa
           label="From what"
           value={from}
           values={NAMES_FROM}
-          name={(each) => NAMES_FROM_WORDS[each]}
+          name={(value) => NAMES_FROM_WORDS[value]}
           onChange={(next) => void setAddress({ from: next })}
         />
         .
       </p>
       <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
         {(maps) => {
-          const map = maps.find((each) => each.position === position);
+          const map = maps.find((map) => map.position === position);
           if (!map) return <p>{QUIZ_WORDS.nothingToAsk}</p>;
           const names = namesOf(brief, musicKey, map, { way, octave });
           return <Run key={`${position} ${musicKey} ${way} ${from} ${octave}`} {...{ brief, names, answers, clock, from, musicKey }} />;

@@ -28,7 +28,7 @@ interface OfPlayerProps {
 export function OfPlayer({ who, players }: OfPlayerProps) {
   const { player, measured, chosen } = who;
   const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
-  const musicKey = KEYS_OFFERED.find((each) => each === wantedKey) ?? ADDRESS.key.defaultValue;
+  const musicKey = KEYS_OFFERED.find((known) => known === wantedKey) ?? ADDRESS.key.defaultValue;
   const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
   const answers = useAnswers({ playerId: player?.id ?? null, name: player?.document.name ?? '' });
   const own = about === 'own' && part !== 'names';
@@ -45,7 +45,7 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
           label="Clock"
           value={String(clock)}
           values={['false', 'true']}
-          name={(each) => CLOCK_WORDS[each === 'true' ? 'with' : 'without']}
+          name={(value) => CLOCK_WORDS[value === 'true' ? 'with' : 'without']}
           onChange={(next) => void setAddress({ clock: next === 'true' })}
         />
         .
@@ -53,7 +53,7 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
       <PartTabs
         label="Names"
         names={PARTS}
-        nameOf={(each) => QUIZ_WORDS.parts[each]}
+        nameOf={(value) => QUIZ_WORDS.parts[value]}
         chosen={part}
         onChoose={(next) => void setAddress({ part: next })}
       />
@@ -92,7 +92,7 @@ function AboutChoice() {
         label="About"
         value={about}
         values={ABOUT}
-        name={(each) => ABOUT_WORDS[each]}
+        name={(value) => ABOUT_WORDS[value]}
         onChange={(next) => void setAddress({ about: next })}
       />
     </>
@@ -131,7 +131,7 @@ function GroupChoice() {
         label="Questions"
         value={ask}
         values={GROUPS}
-        name={(each) => GROUP_WORDS[each]}
+        name={(value) => GROUP_WORDS[value]}
         onChange={(next) => void setAddress({ ask: next })}
       />
     </>

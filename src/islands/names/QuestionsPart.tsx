@@ -81,7 +81,7 @@ function InTurn({ pool, brief, answers, clock, history }: AskedProps & { readonl
 
 /** Lists confusions, the most frequent first. */
 function Confusions({ pool, answers }: Pick<AskedProps, 'pool' | 'answers'>) {
-  const byId = useMemo(() => new Map(pool.map((each) => [each.id, each])), [pool]);
+  const byId = useMemo(() => new Map(pool.map((question) => [question.id, question])), [pool]);
   const confusions = useMemo(() => confusionsIn(byId, answers.history ?? []), [byId, answers.history]);
   if (confusions.length === 0) return null;
   return (

@@ -28,7 +28,7 @@ export async function ownParts(playerId: string | null, { kind }: InstrumentSpec
   const found: { readonly key: string; readonly position: string; readonly own: boolean }[] = [];
   for (const { document } of own.toSorted((one, other) => other.updatedAt - one.updatedAt).slice(0, LOOKED_THROUGH)) {
     const { keyed } = await engine.ask(document.brief, { kind: 'piece-facts' }, { signal });
-    found.push(...keyed.map((each) => ({ ...each, own: true })));
+    found.push(...keyed.map((fact) => ({ ...fact, own: true })));
   }
-  return [...new Map(found.map((each) => [`${each.key} ${each.position}`, each])).values()];
+  return [...new Map(found.map((fact) => [`${fact.key} ${fact.position}`, fact])).values()];
 }

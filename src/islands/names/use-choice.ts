@@ -37,7 +37,7 @@ export function useChoice(wanted: Wanted): ChoiceMade {
   const found = asked.state === 'failed' ? [] : answerOf(asked);
   const here = maps?.map((map) => map.position) ?? [];
   // Until the map is there, the address is believed, so that nothing is asked of another position first.
-  const wantedHere = maps ? here.find((each) => each === wanted.position) : wanted.position;
+  const wantedHere = maps ? here.find((known) => known === wanted.position) : wanted.position;
   const position = wantedHere ?? firstOf(instrument);
   return {
     choice: own && found === null ? null : { parts: partsOf(wanted, position, found ?? []), kinds: kindsOf(wanted.ask) },

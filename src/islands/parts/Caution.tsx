@@ -16,7 +16,7 @@ interface CautionProps {
 export function Caution({ plan, repeated = false, className }: CautionProps) {
   const before = useSyncExternalStore(neverChanges, cautionsToldBefore, allTold);
   const cautions: readonly Cautioned[] = [...cautionsOf(plan), ...(repeated ? (['repetition'] as const) : [])];
-  const told = cautions.filter((each) => !before.includes(each));
+  const told = cautions.filter((caution) => !before.includes(caution));
   useEffect(() => tellCautions(told));
   const words = cautionText(told);
   return words === null ? null : <p className={className}>{words}</p>;

@@ -20,7 +20,7 @@ export function PlayerChoice({ players, chosen, onChoose }: PlayerChoiceProps) {
         label="Player"
         value={chosen?.id ?? NOBODY}
         among={[...players.map(({ id }) => id), NOBODY]}
-        nameOf={(id) => players.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
+        nameOf={(id) => players.find((player) => player.id === id)?.document.name ?? 'nobody of the studio'}
         onChoose={onChoose}
       />
     </div>

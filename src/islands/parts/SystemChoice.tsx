@@ -16,7 +16,7 @@ export function SystemChoice({ intonation }: { readonly intonation: Brief['inton
         label="Intonation"
         value={system}
         values={SYSTEMS}
-        name={(each) => SYSTEM_LABELS[each]}
+        name={(value) => SYSTEM_LABELS[value]}
         onChange={(next) => changeBrief((brief) => withIntonation(brief, { system: next }))}
       />
       {system === 'melodic' && (

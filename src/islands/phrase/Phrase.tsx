@@ -31,7 +31,7 @@ const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsSt
 function OfStudio({ studio: found }: { readonly studio: Studio }) {
   const who = useWho(found);
   const [{ key: wanted }] = useQueryStates(ADDRESS);
-  const musicKey = KEYS_OFFERED.find((each) => each === wanted) ?? ADDRESS.key.defaultValue;
+  const musicKey = KEYS_OFFERED.find((known) => known === wanted) ?? ADDRESS.key.defaultValue;
   return who && <InKey key={`${who.id} ${musicKey}`} who={who} players={found.players} musicKey={musicKey} />;
 }
 

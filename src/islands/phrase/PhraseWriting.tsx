@@ -110,7 +110,7 @@ function Tapped({ inside, onTap }: TappedProps) {
         <SelectField
           aria-label={PHRASE_WORDS.values}
           value={value}
-          options={VALUES.map((each) => ({ value: each, name: NOTE_LENGTH_LABELS[each] ?? each }))}
+          options={VALUES.map((value) => ({ value, name: NOTE_LENGTH_LABELS[value] ?? value }))}
           onChange={(event) => setValue(event.target.value)}
         />
         <Button onClick={() => onTap({ rest: true, duration: value })}>{PHRASE_WORDS.rest}</Button>
@@ -121,13 +121,13 @@ function Tapped({ inside, onTap }: TappedProps) {
             <span className="w-6 text-[17px]">{noteLabel(open)}</span>
             {inside
               .filter((inside) => inside.open === open)
-              .map((each) => (
+              .map((place) => (
                 <Button
-                  key={each.finger}
+                  key={place.finger}
                   className="min-h-10 min-w-16 justify-center text-[15px]"
-                  onClick={() => onTap({ pitches: [each.pitch], duration: value })}
+                  onClick={() => onTap({ pitches: [place.pitch], duration: value })}
                 >
-                  {insideText(each)}
+                  {insideText(place)}
                 </Button>
               ))}
           </div>

@@ -15,7 +15,7 @@ interface AddItemProps {
 /** Adds an item: a piece, or a passage of it. Drills are pieces; stages and hot spots come from the drills page. */
 export function AddItem({ pieces, onAdd }: AddItemProps) {
   const [id, setId] = useState(pieces[0]?.id ?? '');
-  const piece = pieces.find((each) => each.id === id) ?? pieces[0];
+  const piece = pieces.find((piece) => piece.id === id) ?? pieces[0];
   const parts = piece ? partsOf(piece) : [];
   const [chosen, setChosen] = useState(0);
   const part = parts[Math.min(chosen, parts.length - 1)];
@@ -25,8 +25,8 @@ export function AddItem({ pieces, onAdd }: AddItemProps) {
       <LabelledChoice
         label="Piece or drill"
         value={piece.id}
-        among={pieces.map((each) => each.id)}
-        nameOf={(each) => titleOf(pieces, each)}
+        among={pieces.map((piece) => piece.id)}
+        nameOf={(id) => titleOf(pieces, id)}
         onChoose={(next) => {
           setId(next);
           setChosen(0);
@@ -45,7 +45,7 @@ export function AddItem({ pieces, onAdd }: AddItemProps) {
 }
 
 function titleOf(pieces: readonly PieceRecord[], id: string): string {
-  const piece = pieces.find((each) => each.id === id);
+  const piece = pieces.find((piece) => piece.id === id);
   return piece ? pieceTitle(piece.document) : '';
 }
 

@@ -81,7 +81,7 @@ export function ItemLadder({ item, onChange }: PartProps) {
           label="Grouped"
           value={grouping}
           among={GROUPINGS}
-          nameOf={(each) => GROUPING_WORDS[each]}
+          nameOf={(value) => GROUPING_WORDS[value]}
           onChoose={(next) => onChange({ ...item, grouping: next })}
         />
       </div>
@@ -131,7 +131,7 @@ function MoreFields({ item, onChange }: PartProps) {
 function SetFields({ item, onChange }: PartProps) {
   const { ladder, set } = item;
   const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
-  const bows = BOWS.find((each) => BOW_LISTS[each].join() === ladder.bows.join()) ?? 'none';
+  const bows = BOWS.find((bow) => BOW_LISTS[bow].join() === ladder.bows.join()) ?? 'none';
   return (
     <>
       <NumberInput
@@ -145,14 +145,14 @@ function SetFields({ item, onChange }: PartProps) {
         label="Counted"
         value={set.counted}
         among={SET_RULES}
-        nameOf={(each) => COUNTED_WORDS[each]}
+        nameOf={(value) => COUNTED_WORDS[value]}
         onChoose={(counted) => onChange({ ...item, set: { ...set, counted } })}
       />
       <LabelledChoice
         label="Ladder"
         value={ladder.rule}
         among={LADDER_RULES}
-        nameOf={(each) => LADDER_RULE_WORDS[each]}
+        nameOf={(value) => LADDER_RULE_WORDS[value]}
         onChoose={(rule) => climb({ rule })}
       />
       <LabelledChoice
@@ -160,7 +160,7 @@ function SetFields({ item, onChange }: PartProps) {
         value={bows}
         among={BOWS}
         nameOf={String}
-        onChoose={(each) => climb({ bows: BOW_LISTS[each] })}
+        onChoose={(value) => climb({ bows: BOW_LISTS[value] })}
       />
       <CheckField label="Each note held 4, 2, 1 beats first" checked={ladder.heldFirst} onChange={(heldFirst) => climb({ heldFirst })} />
     </>
@@ -178,7 +178,7 @@ function SoundFields({ item, onChange }: PartProps) {
         label="Model"
         value={along.model}
         among={MODELS}
-        nameOf={(each) => MODEL_WORDS[each]}
+        nameOf={(value) => MODEL_WORDS[value]}
         onChoose={(model) => sound({ model })}
       />
       <LabelledChoice

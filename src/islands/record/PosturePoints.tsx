@@ -64,7 +64,7 @@ function OtherPoints({ log }: { readonly log: Log }) {
   const [hint, setHint] = useState('');
   const add = async (): Promise<void> => {
     const point = { name: name.trim().slice(0, 80), ...(hint.trim() === '' ? {} : { hint: hint.trim().slice(0, 160) }) };
-    if (point.name === '' || points.some((each) => each.name === point.name)) return;
+    if (point.name === '' || points.some((value) => value.name === point.name)) return;
     setName('');
     setHint('');
     await log.add({ kind: 'points', points: [...points, point] });
@@ -77,7 +77,7 @@ function OtherPoints({ log }: { readonly log: Log }) {
             {point.name}
             <Button
               aria-label={`No longer watch: ${point.name}`}
-              onClick={() => void log.add({ kind: 'points', points: points.filter((each) => each !== point) })}
+              onClick={() => void log.add({ kind: 'points', points: points.filter((other) => other !== point) })}
             >
               No longer
             </Button>

@@ -90,7 +90,7 @@ function OfPlayer({ all, onDeleted }: OfPlayerProps) {
           <PartTabs
             label="Record"
             names={PARTS}
-            nameOf={(each) => PART_LABELS[each]}
+            nameOf={(value) => PART_LABELS[value]}
             chosen={part}
             onChoose={(next) => void setAddress({ part: next })}
           />

@@ -102,8 +102,8 @@ function NotPractised({ playerId, practised }: NotPractisedProps) {
   const week = answerOf(useStored(WEEK, playerId));
   const missing = (week?.document.items ?? []).filter(({ item }) => !practised.has(practisedKey(item.practised)));
   if (missing.length === 0) return null;
-  const asked = missing.filter((each) => each.asked);
-  const others = missing.filter((each) => !each.asked);
+  const asked = missing.filter((item) => item.asked);
+  const others = missing.filter((item) => !item.asked);
   return <p>Not practised: {[...asked, ...others].map(nameOf).join('; ')}.</p>;
 }
 

@@ -15,7 +15,7 @@ interface LandmarksProps {
 /** Marks where the tonic lies: a hairline down to its name. */
 export function Landmarks({ plan, beads, scale }: LandmarksProps) {
   return plan.landmarks.map(({ note, pitch }) => {
-    const bead = beads.find((each) => each.index === note && each.stop === 0);
+    const bead = beads.find((bead) => bead.index === note && bead.stop === 0);
     const tonic = parsePitch(pitch);
     if (!bead || !tonic.ok) return null;
     return (
@@ -39,7 +39,7 @@ interface HotSpotMarksProps {
 /** Marks the places that ask most of the player: pointed at from below, with the order. */
 export function HotSpotMarks({ plan, beads, hotSpots, scale }: HotSpotMarksProps) {
   return hotSpots.map((spot, order) => {
-    const bead = beads.find((each) => each.index === spot.note && each.stop === 0);
+    const bead = beads.find((bead) => bead.index === spot.note && bead.stop === 0);
     if (!bead) return null;
     const y = bead.y + BEAD_RADIUS + 4;
     return (

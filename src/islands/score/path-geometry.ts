@@ -144,7 +144,7 @@ export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differ
   return others
     .filter((bead) => differsAt.has(bead.index))
     .map((bead) => {
-      const drawn = beads.find((each) => each.index === bead.index && each.stop === bead.stop);
+      const drawn = beads.find((value) => value.index === bead.index && value.stop === bead.stop);
       const covers = drawn !== undefined && Math.abs(drawn.y - bead.y) < GHOST_APART;
       return { bead, x: bead.x, y: covers ? drawn.y - GHOST_ABOVE : bead.y };
     });
@@ -172,8 +172,8 @@ export function dropTargets<Way extends { readonly open: string; readonly finger
 ): readonly DropTarget<Way>[] {
   const here = bead.note.stops[0];
   return ways.map((way) => {
-    const row = ways.filter((each) => each.open === way.open);
-    const middle = row.findIndex((each) => each.open === here.open && each.finger === here.finger);
+    const row = ways.filter((value) => value.open === way.open);
+    const middle = row.findIndex((way) => way.open === here.open && way.finger === here.finger);
     const place = row.indexOf(way) - Math.max(0, middle);
     return { way, x: bead.x + FINGER_STEP * place, y: yOfSemitones(semitonesOn(way.open)) };
   });

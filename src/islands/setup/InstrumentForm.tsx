@@ -32,7 +32,7 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const kept = readInstrument(record.document.instrument);
   useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }, record));
   useTyped(record.id, fields, document !== null);
-  const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === fields.kind) ?? 'violin';
   return (
     <section aria-label="Instrument">
       <FormHead what="instrument" document={record.document} onDelete={() => actions.remove({ kind: 'instrument', record })}>
@@ -64,7 +64,7 @@ interface PartProps {
 function KindFields({ form: { register, setValue }, kind }: PartProps) {
   const changeKind = register('kind', {
     onChange: (event: { target: { value: string } }) => {
-      const next = INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin';
+      const next = INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? 'violin';
       setValue('size', defaultSize(next));
       for (const field of ['length', 'nut', 'bridge'] as const) setValue(field, '');
       setValue('strings', usualStrings(next));
@@ -73,7 +73,7 @@ function KindFields({ form: { register, setValue }, kind }: PartProps) {
   return (
     <>
       <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren’s violin" />
-      <LabelledSelect label="Instrument" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <LabelledSelect label="Instrument" options={INSTRUMENT_KINDS.map((kind) => [kind, INSTRUMENT_LABELS[kind]])} register={changeKind} />
       <LabelledSelect label="Size" options={SIZES[kind].map(({ size }) => [size, sizeLabel(size)])} register={register('size')} />
     </>
   );

@@ -54,8 +54,8 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const form = useForm<PlayerFields>({ defaultValues: fieldsTypedBefore(record.id, playerFields(record.document, record)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
-  const own = instruments.find((each) => each.id === fields.instrumentId);
-  const school = schools.find((each) => each.id === fields.schoolId);
+  const own = instruments.find((instrument) => instrument.id === fields.instrumentId);
+  const school = schools.find((school) => school.id === fields.schoolId);
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { document, issues } = readPlayerFields(fields, instrument);
   useKeptAsTyped(
@@ -102,16 +102,16 @@ function WhoFields({ form: { register, setValue }, instrument, instruments }: Pa
       setValue('positions', []);
     },
   });
-  const owned = instruments.filter((each) => each.document.instrument.kind === instrument.kind);
+  const owned = instruments.filter((value) => value.document.instrument.kind === instrument.kind);
   return (
     <>
       <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren" />
-      <LabelledSelect label="Plays" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <LabelledSelect label="Plays" options={INSTRUMENT_KINDS.map((kind) => [kind, INSTRUMENT_LABELS[kind]])} register={changeKind} />
       <LabelledSelect
         label="On"
         options={[
           ['', `any ${INSTRUMENT_LABELS[instrument.kind]}`],
-          ...owned.map((each) => [each.id, each.document.name || 'Unnamed instrument'] as const),
+          ...owned.map((record) => [record.id, record.document.name || 'Unnamed instrument'] as const),
         ]}
         register={register('instrumentId')}
       />
@@ -123,7 +123,7 @@ function HandFields({ form: { register, setValue }, fields, instrument, issues }
   const changeSource = register('source', {
     onChange: (event: { target: { value: string } }) => {
       // Measuring begins with the estimate on the screen, so that the fields show what is asked.
-      const preset = HAND_PRESETS.find((each) => each === fields.source) ?? 'average';
+      const preset = HAND_PRESETS.find((preset) => preset === fields.source) ?? 'average';
       if (event.target.value === 'measured' && fields.spans.firstToFourth.comfort === '')
         setValue('spans', estimatedSpans(preset, instrument));
     },
@@ -176,7 +176,7 @@ function HandRemarkFields({ register, fields, issues }: HandRemarkFieldsProps) {
       />
       <LabelledSelect
         label="Fourth finger"
-        options={(['usual', ...FOURTH_FINGERS] as const).map((each) => [each, FOURTH_FINGER_LABELS[each]])}
+        options={(['usual', ...FOURTH_FINGERS] as const).map((value) => [value, FOURTH_FINGER_LABELS[value]])}
         register={register('fourthFinger')}
       />
       <Field label="Arm" unit="mm, armpit to fingertips" numeric issue={issueAt(issues, '/player/hand/armMm')} register={register('arm')} />
@@ -222,12 +222,12 @@ const MEASURED = { comfort: 'comfortable', most: 'at most' } as const;
 
 function SchoolFields({ form: { register }, fields, instrument, schools }: PartProps & Pick<PlayerFormProps, 'schools'>) {
   const hands = schoolsOf(instrument.kind);
-  const hand = hands.find((each) => each === fields.school) ?? hands[0];
+  const hand = hands.find((hand) => hand === fields.school) ?? hands[0];
   return (
     <>
       <LabelledSelect
         label="Follows"
-        options={[[TAUGHT, 'no school'], ...schools.map((each) => [each.id, each.document.name || 'Unnamed school'] as const)]}
+        options={[[TAUGHT, 'no school'], ...schools.map((school) => [school.id, school.document.name || 'Unnamed school'] as const)]}
         register={register('schoolId')}
       />
       {hands.length > 1 && (
@@ -235,7 +235,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
           label="Left hand"
           options={[
             [TAUGHT, instrument.kind === 'bass' ? 'as the school teaches' : SCHOOL_LABELS[hands[0]]],
-            ...hands.filter((each) => instrument.kind === 'bass' || each !== hands[0]).map((each) => [each, SCHOOL_LABELS[each]] as const),
+            ...hands.filter((hand) => instrument.kind === 'bass' || hand !== hands[0]).map((hand) => [hand, SCHOOL_LABELS[hand]] as const),
           ]}
           register={register('school')}
         />

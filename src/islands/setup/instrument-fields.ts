@@ -72,7 +72,7 @@ export function stringBeyond(kind: InstrumentKind, strings: readonly StringField
 
 /** Reads the fields as an instrument. */
 export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentDocument> {
-  const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === fields.kind) ?? 'violin';
   const tuning = readStrings(fields.strings);
   if (!tuning.ok) return { document: null, issues: tuning.issues };
   const [length, nut, bridge, a4] = [fields.length, fields.nut, fields.bridge, fields.a4].map(typedNumber);

@@ -110,9 +110,9 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
   const hand = readHand(fields, instrument);
   if (!hand.ok) return { document: null, issues: hand.issues };
   const schools = schoolsOf(kind);
-  const school = schools.find((each) => each === fields.school);
+  const school = schools.find((school) => school === fields.school);
   const thumbFrom = typedNumber(fields.thumbFrom);
-  const purpose = PURPOSES.find((each): each is Purpose => each === fields.purpose);
+  const purpose = PURPOSES.find((purpose): purpose is Purpose => purpose === fields.purpose);
   const player: PlayerProfile['player'] = {
     ...(hand.value === null ? {} : { hand: hand.value }),
     ...(school ? { school } : {}),
@@ -131,7 +131,7 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
 
 /** Gives the instrument with which a player's measurements are compared: the player's own, else the usual one. */
 export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null): Instrument {
-  const kind = INSTRUMENT_KINDS.find((each): each is InstrumentKind => each === kindText) ?? 'violin';
+  const kind = INSTRUMENT_KINDS.find((kind): kind is InstrumentKind => kind === kindText) ?? 'violin';
   const read = readInstrument(own?.kind === kind ? own : { kind });
   const usual = read.ok ? read : readInstrument({ kind });
   if (!usual.ok) throw new RangeError(`The usual ${kind} cannot be read`);
@@ -156,7 +156,7 @@ export function estimatedSpans(preset: HandPreset, instrument: Instrument): Reco
 function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMeasurements | null> {
   const distance = typedNumber(fields.fingerDistance);
   const tips = distance === null ? {} : { fingerDistanceMm: distance };
-  const preset = HAND_PRESETS.find((each) => each === fields.source);
+  const preset = HAND_PRESETS.find((preset) => preset === fields.source);
   if (fields.source === 'none') return goodReading(null);
   const spans = preset ? goodReading({}) : readSpans(fields);
   if (!spans.ok) return spans;
@@ -169,7 +169,7 @@ function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMea
 
 /** Reads the remarks on a hand beside its spans. */
 function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Reading<HandMeasurements> {
-  const fourth = FOURTH_FINGERS.find((each) => each === fourthFinger);
+  const fourth = FOURTH_FINGERS.find((finger) => finger === fourthFinger);
   const armMm = typedNumber(arm);
   const day = measuredOn.trim();
   if (day !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(day)) {

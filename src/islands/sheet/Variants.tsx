@@ -60,7 +60,7 @@ export function useVariants(): {
   return {
     variants: ALL.filter(({ name }) => chosen.includes(name)),
     whole,
-    toggle: (name) => void setAddress({ variants: chosen.includes(name) ? chosen.filter((each) => each !== name) : [...chosen, name] }),
+    toggle: (name) => void setAddress({ variants: chosen.includes(name) ? chosen.filter((other) => other !== name) : [...chosen, name] }),
     showWhole: (next) => void setAddress({ whole: next }),
   };
 }
@@ -94,7 +94,12 @@ function VariantFields() {
             {heading}
           </Heading>
           {offered.map(({ name, label }) => (
-            <CheckField key={name} label={label} checked={variants.some((each) => each.name === name)} onChange={() => toggle(name)} />
+            <CheckField
+              key={name}
+              label={label}
+              checked={variants.some((variant) => variant.name === name)}
+              onChange={() => toggle(name)}
+            />
           ))}
         </Fragment>
       ))}

@@ -43,7 +43,7 @@ export function TapeTable({ instrument, mapKey, chosen, onToggle }: TapeTablePro
             instrument={instrument}
             mapKey={mapKey}
             semitones={semitones}
-            before={Math.max(0, ...[...chosen].filter((each) => each < semitones))}
+            before={Math.max(0, ...[...chosen].filter((value) => value < semitones))}
             chosen={chosen.has(semitones)}
             onToggle={() => onToggle(semitones)}
           />

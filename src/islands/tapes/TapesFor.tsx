@@ -71,7 +71,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
         Tapes for <SetChoice asked={asked} pieces={pieces} onChange={begin} /> on{' '}
         <OptionChoice label="Instrument" value={chosen.value} options={instruments} onChange={onChoose} /> (string{' '}
         {instrument.stringLengthMm} mm), printed on{' '}
-        <Choice label="Paper" value={paper} values={PAPER_NAMES} name={(each) => each} onChange={setPaper} />.
+        <Choice label="Paper" value={paper} values={PAPER_NAMES} name={(value) => value} onChange={setPaper} />.
       </p>
       <p className="max-w-4xl text-sm text-dove-dark">
         At equal temperament on a stiff string: a tape is a starting place, the ear decides. Measure nut to bridge before you cut: a string
@@ -90,7 +90,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
           mapKey={key}
           chosen={places}
           onToggle={(semitones) =>
-            setToggled((now) => new Set(now.has(semitones) ? [...now].filter((each) => each !== semitones) : [...now, semitones]))
+            setToggled((now) => new Set(now.has(semitones) ? [...now].filter((value) => value !== semitones) : [...now, semitones]))
           }
         />
         {places.size > 0 && <PagesPreview printed={tapePagesOf(tapes, paper)} />}
@@ -112,8 +112,8 @@ function SetChoice({ asked, pieces, onChange }: SetChoiceProps) {
       <Choice
         label="Tapes for"
         value={asked.set}
-        values={SETS.filter((each) => each !== 'piece' || pieces.length > 0)}
-        name={(each) => SET_LABELS[each]}
+        values={SETS.filter((set) => set !== 'piece' || pieces.length > 0)}
+        name={(value) => SET_LABELS[value]}
         onChange={(set) => onChange({ ...asked, set })}
       />{' '}
       {asked.set === 'key' && (

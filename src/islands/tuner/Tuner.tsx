@@ -50,7 +50,7 @@ function TunerPage() {
   const [chosen, setChosen] = useQueryState('instrument');
   const [source, setSource] = useState<Source>('simulated');
   if (studio === null) return <Header current="Tuner" />;
-  const record = studio.find((each) => each.id === chosen);
+  const record = studio.find((own) => own.id === chosen);
   const id = record?.id ?? INSTRUMENT_KINDS.find((kind) => kind === chosen) ?? studio[0]?.id ?? INSTRUMENT_KINDS[0];
   const instrument = instrumentNamed(id, studio);
   return (
@@ -63,12 +63,12 @@ function TunerPage() {
           <Choice
             label="Instrument to tune"
             value={id}
-            values={[...studio.map((each) => each.id), ...INSTRUMENT_KINDS]}
-            name={(each) => nameOf(each, studio)}
+            values={[...studio.map((own) => own.id), ...INSTRUMENT_KINDS]}
+            name={(value) => nameOf(value, studio)}
             onChange={(next) => void setChosen(next)}
           />{' '}
           to A = {instrument.a4Hz} Hz, listening to{' '}
-          <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
+          <Choice label="Listen to" value={source} values={SOURCES} name={(value) => SOURCE_LABELS[value]} onChange={setSource} />.
         </p>
         <Part>
           <Strings key={id} instrument={instrument} source={source} />
@@ -86,19 +86,19 @@ function TunerPage() {
 
 /** Gives a kind of instrument as it is taped: in its usual size. */
 function tapeAddress(id: string): string {
-  const kind = INSTRUMENT_KINDS.find((each) => each === id);
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === id);
   return kind === undefined ? id : encodeURIComponent(`${kind} ${defaultSize(kind)}`);
 }
 
 function nameOf(id: string, studio: readonly InstrumentRecord[]): string {
-  const record = studio.find((each) => each.id === id);
-  const kind = INSTRUMENT_KINDS.find((each) => each === id);
+  const record = studio.find((own) => own.id === id);
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === id);
   return record ? record.document.name || 'an unnamed instrument' : `any ${INSTRUMENT_LABELS[kind ?? 'violin']}`;
 }
 
 function instrumentNamed(id: string, studio: readonly InstrumentRecord[]): Instrument {
-  const kind = INSTRUMENT_KINDS.find((each) => each === id) ?? 'violin';
-  const spec = studio.find((each) => each.id === id)?.document.instrument ?? { kind };
+  const kind = INSTRUMENT_KINDS.find((kind) => kind === id) ?? 'violin';
+  const spec = studio.find((own) => own.id === id)?.document.instrument ?? { kind };
   return instrumentLike(spec);
 }
 

@@ -59,10 +59,10 @@ export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brou
 export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
   const idsHere = new Map(all.map(({ ids }) => ids));
   const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
-  for (const each of piecesLast) await each.keepEarlier();
+  for (const brought of piecesLast) await brought.keepEarlier();
   const full: string[] = [];
   await together(async () => {
-    for (const each of piecesLast) full.push(...(await each.write(idsHere)));
+    for (const brought of piecesLast) full.push(...(await brought.write(idsHere)));
   });
   if (full.length > 0) throw new Error(fullDaysText(full));
 }

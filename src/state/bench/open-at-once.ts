@@ -17,7 +17,7 @@ export async function openAtOnce(id: string | null): Promise<string | null> {
   if (first === null) return null;
   const { piece, open, instruments, players, schools } = first;
   studioStore.setState({ instruments, players, schools });
-  useOpenPieces.setState({ pieces: open.map((each) => ({ id: each.id, name: each.document.name, brief: each.document.brief })) });
+  useOpenPieces.setState({ pieces: open.map((piece) => ({ id: piece.id, name: piece.document.name, brief: piece.document.brief })) });
   return setOnBench(piece, piece);
 }
 

@@ -56,7 +56,7 @@ export function wouldLose(): boolean {
 
 /** Reads in a component whether everything that was changed on this page is in the database. */
 export function useSaving(): Saving {
-  const failed = waitingStore(({ waiting }) => [...waiting.values()].find((each) => each.failed !== null)?.failed ?? null);
+  const failed = waitingStore(({ waiting }) => [...waiting.values()].find((change) => change.failed !== null)?.failed ?? null);
   const busy = waitingStore(({ waiting, underWay }) => underWay > 0 || waiting.size > 0);
   if (failed !== null) return { state: 'failed', message: failed };
   return { state: busy ? 'saving' : 'saved' };

@@ -78,7 +78,7 @@ function rangeOf({ material }: Brief): readonly [number, number] | null {
       const pitch = parsePitch(text);
       return pitch.ok ? [semitonesOf(pitch.value)] : [];
     });
-  return all.length === 0 ? null : [all.reduce((low, each) => Math.min(low, each)), all.reduce((high, each) => Math.max(high, each))];
+  return all.length === 0 ? null : [all.reduce((low, value) => Math.min(low, value)), all.reduce((high, value) => Math.max(high, value))];
 }
 
 /** Makes an item of the copy: notes of a line are the same notes; of other material, and of a shift, all of it is practised. */
@@ -102,7 +102,7 @@ async function weekFor(player: PlayerRecord, { document }: WeekRecord, copies: R
   const whose = { playerId: player.id, name: player.document.name };
   const there = await loadWeek(player.id);
   const now = there ?? newWeek(whose, { ...FIRST_WEEK, minutes: document.minutes, order: document.order });
-  const asked = document.items.filter((each) => each.asked).flatMap(({ item }) => itemFor(item, copies));
+  const asked = document.items.filter((item) => item.asked).flatMap(({ item }) => itemFor(item, copies));
   const items = withItems(
     now.document.items,
     document.items.flatMap(({ item }) => itemFor(item, copies)),

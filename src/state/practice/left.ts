@@ -19,6 +19,6 @@ export function leaveAt({ session, run }: { readonly session: SessionRecord; rea
 /** Gives the place where a session was left today; null where it was not begun, or is over. */
 export function placeLeft({ id }: SessionRecord): SessionLeft | null {
   const { session, at, item, rung, clean } = fieldsTypedBefore(PLACE, NOWHERE);
-  const isOne = [item, rung, clean].every((each) => Number.isInteger(each) && each >= 0);
+  const isOne = [item, rung, clean].every((value) => Number.isInteger(value) && value >= 0);
   return session === id && isOne && Date.now() - at < STALE_MS ? { item, ladder: { rung, clean } } : null;
 }

@@ -33,7 +33,7 @@ export function signalOf({ on, other }: PedalSettings, code: string): PedalSigna
 /** Gives a key this signal, and no other, from now on. */
 export function assignKey(signal: PedalSignal, code: string): void {
   const { on, other } = pedalStore.getState();
-  const without = { on: on.filter((each) => each !== code), other: other.filter((each) => each !== code) };
+  const without = { on: on.filter((other) => other !== code), other: other.filter((other) => other !== code) };
   keep({ ...without, [signal]: [code, ...without[signal]] });
 }
 

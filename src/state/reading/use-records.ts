@@ -138,6 +138,6 @@ interface Written<Name extends DocumentName> {
 /** Gives the state of the page once a record is written; changes made meanwhile are on their way and follow from this. */
 function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
   if (!shown.records.includes(next)) return shown;
-  const now = { ...shown, records: shown.records.map((each) => (each === next ? written : each)) };
+  const now = { ...shown, records: shown.records.map((record) => (record === next ? written : record)) };
   return isJoined ? tellChanged(now, [written.id], CHANGED_IN_BOTH_STUDIO) : now;
 }

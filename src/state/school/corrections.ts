@@ -32,7 +32,7 @@ export function watchCorrections(): () => void {
   });
   const stopMarks = workStore.subscribe((now, before) => {
     if (now.pieceId !== before.pieceId || now.brief.marks === before.brief.marks) return;
-    const mark = now.brief.marks?.find((each) => !before.brief.marks?.includes(each));
+    const mark = now.brief.marks?.find((mark) => !before.brief.marks?.includes(mark));
     const earlier = before.brief.marks?.find(({ note }) => note === mark?.note);
     if (mark?.guide && mark.guide !== earlier?.guide) void noteHeard({ question: 'guide', side: mark.guide }, mark.note);
     if (mark?.semitone && mark.semitone !== earlier?.semitone) void noteHeard({ question: 'sameFinger', side: mark.semitone }, mark.note);

@@ -14,7 +14,9 @@ export async function noteCorrection(made: Omit<CorrectionMade, 'offered'>): Pro
     if (alike.some(({ offered }) => offered) || alike.some(({ pieceId, note }) => pieceId === made.pieceId && note === made.note))
       return false;
     const offers = alike.length + 1 >= ENOUGH;
-    const all = [...known, { ...made, offered: false }].map((each) => (offers && isAlike(each, made) ? { ...each, offered: true } : each));
+    const all = [...known, { ...made, offered: false }].map((correctionMade) =>
+      offers && isAlike(correctionMade, made) ? { ...correctionMade, offered: true } : correctionMade,
+    );
     await database.facts.put({ key: 'corrections', value: all.slice(-MOST_KEPT) });
     return offers;
   });

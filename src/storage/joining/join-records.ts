@@ -30,7 +30,7 @@ const WEEK_AS_MADE = newWeek({ playerId: null, name: '' }).document;
 function joinLinks(twice: Twice<object>): Partial<Uses> {
   const uses = ofEach(twice, (record): Partial<Uses> => record);
   const used = LINKS.filter((link) => uses.here[link] !== undefined);
-  return Object.fromEntries(used.map((link) => [link, joinValues(ofEach(uses, (each) => each[link]))]));
+  return Object.fromEntries(used.map((link) => [link, joinValues(ofEach(uses, (value) => value[link]))]));
 }
 
 function ofEach<Value, Part>({ bases, here, there, counts }: Twice<Value>, part: (value: Value) => Part): Twice<Part> {

@@ -40,7 +40,7 @@ export function joinList(field: string, { bases, here, there, counts }: Twice<un
   const keys = [...first.keys()].filter((key) => stays(key, first, second));
   for (const [order, key] of [...second.keys()].entries()) {
     if (first.has(key) || !stays(key, second, first)) continue;
-    const earlier = [...second.keys()].slice(0, order).findLast((each) => keys.includes(each));
+    const earlier = [...second.keys()].slice(0, order).findLast((text) => keys.includes(text));
     keys.splice(earlier === undefined ? 0 : keys.indexOf(earlier) + 1, 0, key);
   }
   return keys.map((key) => (own.has(key) && others.has(key) ? join(key) : (own.get(key) ?? others.get(key))));

@@ -69,7 +69,7 @@ async function readIn(database: IDBDatabase, id: string | null, demo: boolean): 
   if ((demo && !seeded) || !asked || !isOfThisVersion(asked)) return null;
   const known = open?.key === 'open-pieces' ? open.value : [];
   const ids = withOpened(known, asked.id);
-  const beside = await Promise.all(ids.map((each) => resultOf<PieceRecord | undefined>(pieces.get(each))));
+  const beside = await Promise.all(ids.map((id) => resultOf<PieceRecord | undefined>(pieces.get(id))));
   if (ids !== known) noteOpen(database, ids);
   return { piece: asked, open: beside.filter((record) => record !== undefined), instruments, players, schools };
 }

@@ -22,7 +22,7 @@ export async function putUnwritten(text: string): Promise<boolean> {
   const left = parseText(text);
   if (!isFields(left) || typeof left['id'] !== 'string') return true;
   const { document } = moveToOneName(left);
-  const name = DOCUMENT_NAMES.find((each) => isFields(document) && document['format'] === DOCUMENT_KINDS[each].format);
+  const name = DOCUMENT_NAMES.find((name) => isFields(document) && document['format'] === DOCUMENT_KINDS[name].format);
   return name === undefined || (await putRecord(name, left));
 }
 
@@ -32,7 +32,10 @@ export async function putUnwritten(text: string): Promise<boolean> {
  */
 export async function recordLeft<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
   const left = await Promise.all(keysOf(id).map((key) => readLeft(name, textBeside(key) ?? '')));
-  return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.revision >= (newest?.revision ?? 0) ? each : newest), null);
+  return left.reduce<RecordOf<Name> | null>(
+    (newest, record) => (record && record.revision >= (newest?.revision ?? 0) ? record : newest),
+    null,
+  );
 }
 
 async function readLeft<Name extends DocumentName>(name: Name, text: string): Promise<RecordOf<Name> | null> {
@@ -112,7 +115,7 @@ function follows<Name extends DocumentName>(there: RecordOf<Name>, { base, sent 
 async function beginningOf<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<Began<Name> | null> {
   if (base === undefined) return null;
   const all: readonly unknown[] = [...(base === null ? [] : [base]), ...(Array.isArray(sent) ? sent : [])];
-  const readings = await Promise.all(all.map(async (each) => (isFields(each) ? await readRecord(name, each) : null)));
+  const readings = await Promise.all(all.map(async (value) => (isFields(value) ? await readRecord(name, value) : null)));
   const records = readings.flatMap((reading) => (reading?.ok === true ? [reading.value] : []));
   if (records.length < all.length) return null;
   const [first = null, ...others] = records;

@@ -16,9 +16,9 @@ export function LabelledChoice<Value extends string | number>({ label, value, am
       <SelectField
         aria-label={label}
         value={String(value)}
-        options={among.map((each) => ({ value: String(each), name: nameOf(each) }))}
+        options={among.map((value) => ({ value: String(value), name: nameOf(value) }))}
         onChange={(event) => {
-          const chosen = among.find((each) => String(each) === event.target.value);
+          const chosen = among.find((value) => String(value) === event.target.value);
           if (chosen !== undefined) onChoose(chosen);
         }}
       />

@@ -13,7 +13,7 @@ export interface FieldTypedInto {
 
 /** Finds the field of a form that has the focus; null where none has. */
 export function fieldIn(form: HTMLElement): FieldTypedInto | null {
-  const field = fieldsOf(form).find((each) => each === document.activeElement);
+  const field = fieldsOf(form).find((field) => field === document.activeElement);
   if (!field) return null;
   const label = labelOf(field);
   return { label, order: fieldsOf(form, label).indexOf(field), text: field.value, selected: selectionOf(field) };

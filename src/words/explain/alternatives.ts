@@ -83,7 +83,7 @@ function inShort(position: PositionName): string {
 function positionsText(positions: readonly PositionName[]): string {
   if (positions.length > 2) return severalInShort(positions.map(positionShort));
   const words = positions.map(positionWords);
-  const numbered = words.every((each) => each.endsWith(' position'));
+  const numbered = words.every((word) => word.endsWith(' position'));
   return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
 }
 
@@ -115,6 +115,6 @@ function stringText(number: StringNumber, strings: Strings): string {
 }
 
 function openText(number: StringNumber, strings: Strings): string {
-  const string = strings.find((each) => each.number === number);
+  const string = strings.find((string) => string.number === number);
   return string ? noteLabel(string.name) : number;
 }

@@ -47,7 +47,7 @@ export function stagesVersionText(shift: string, now: StagesDocument, was: Stage
 }
 
 function statesOf({ shifts }: StagesDocument, shift: string) {
-  return new Map(shifts.find((each) => each.shift === shift)?.states.map(({ stage, state }) => [stage, state]));
+  return new Map(shifts.find((known) => known.shift === shift)?.states.map(({ stage, state }) => [stage, state]));
 }
 
 /** Lists items that come back, those that go, and those that were different. */
@@ -78,5 +78,5 @@ function goalText(goal: WeekDocument['goal']): string {
 }
 
 function missing(some: readonly string[], others: readonly string[]): readonly string[] {
-  return some.filter((each) => !others.includes(each));
+  return some.filter((text) => !others.includes(text));
 }

@@ -57,7 +57,7 @@ async function knownAnswer(page: Page): Promise<Known> {
 
 function placesOf(note: string | undefined): readonly string[] {
   return Object.entries(UNDER).flatMap(([open, notes]) =>
-    [OPEN[open], ...notes].flatMap((each, finger) => (each === note ? [`${open}${finger}`] : [])),
+    [OPEN[open], ...notes].flatMap((known, finger) => (known === note ? [`${open}${finger}`] : [])),
   );
 }
 
@@ -128,7 +128,7 @@ test.describe('by touch', () => {
       } else {
         // B stands for another note of the string; where it is B, for that one.
         const [, string = 'A'] = /on the (\w) string/.exec(heading) ?? [];
-        const other = UNDER[string]?.map(name).find((each) => each !== keys && each.length === 1) ?? '';
+        const other = UNDER[string]?.map(name).find((other) => other !== keys && other.length === 1) ?? '';
         await form.getByRole('group', { name: 'Letter' }).getByRole('button', { name: other.toUpperCase(), exact: true }).tap();
         wrong = heading;
       }

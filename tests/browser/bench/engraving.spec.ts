@@ -24,7 +24,7 @@ async function collisions(page: Page): Promise<readonly string[]> {
       const top = onScreen.top + onScreen.height * 0.25;
       const bottom = onScreen.top + onScreen.height * 0.8;
       const head = heads.some(
-        (each) => each.left < onScreen.right && each.right > onScreen.left && each.top < bottom - 1 && each.bottom > top + 1,
+        (head) => head.left < onScreen.right && head.right > onScreen.left && head.top < bottom - 1 && head.bottom > top + 1,
       );
       const points = [box.left, (box.left + box.right) / 2, box.right].flatMap((px) =>
         [box.top, (box.top + box.bottom) / 2, box.bottom].map((py) => new DOMPoint(px, py)),

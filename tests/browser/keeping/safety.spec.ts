@@ -104,7 +104,7 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
     const records = opening.result.transaction(store, 'readwrite').objectStore(store);
     const reading = records.getAll();
     reading.onsuccess = () => {
-      const { document: known, ...record } = reading.result.find((each) => each.document.name === name);
+      const { document: known, ...record } = reading.result.find((value) => value.document.name === name);
       const renamed = { ...known, name: `${name}, renamed` };
       put.call(records, { ...record, revision: record.revision + 1, writtenBy: 'another page', document: renamed });
       enter(first);
@@ -113,7 +113,9 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
 
   function enter(value: string): void {
     const fields = [...document.querySelectorAll<HTMLSelectElement | HTMLInputElement>('select, input')];
-    const found = fields.find((each) => each.ariaLabel === field || [...(each.labels ?? [])].some((label) => label.textContent === field));
+    const found = fields.find(
+      (value) => value.ariaLabel === field || [...(value.labels ?? [])].some((label) => label.textContent === field),
+    );
     if (!found) return;
     // The text is set as if it were typed: React listens to the setter of the prototype.
     Object.getOwnPropertyDescriptor(Object.getPrototypeOf(found), 'value')?.set?.call(found, value);

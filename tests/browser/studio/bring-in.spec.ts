@@ -52,7 +52,7 @@ test('the clefs of a file are kept, and another is chosen at a note', async ({ p
   await expect(clef.locator('option:checked')).toHaveText('treble clef from here');
   await clef.selectOption('tenor clef from here');
   const xml = readFileSync(await (await saveAs(page, 'MusicXML')).path(), 'utf8');
-  expect(xml.match(/<sign>.<\/sign>\s*<line>.<\/line>/g)?.map((each) => each.replace(/\D/g, ''))).toEqual(['4', '4']);
+  expect(xml.match(/<sign>.<\/sign>\s*<line>.<\/line>/g)?.map((text) => text.replace(/\D/g, ''))).toEqual(['4', '4']);
   expect(xml.match(/(?<=<sign>)./g)).toEqual(['F', 'C']);
 });
 

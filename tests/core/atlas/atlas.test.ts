@@ -61,7 +61,7 @@ describe('the map of a position', () => {
       'A: 1 D5, 2 E5, 3 F♯5, 4 G5',
       'E: 1 A5, 2 B5, 3 C♯6, 4 D6',
     ]);
-    const words = map.across.map((each) => acrossText(each, map.strings));
+    const words = map.across.map((neighbour) => acrossText(neighbour, map.strings));
     assert.ok(
       words.includes('1, G to D: a semitone lower on D, a tritone') || words.includes('1, G to D: a semitone higher on D'),
       words.join('\n'),
@@ -137,7 +137,7 @@ describe('the map of a position', () => {
           }
           for (const { finger, fromString, toString, interval } of across) {
             const soundOn = (string: number): number =>
-              semitonesOf(pitchOf(strings[string]?.fingers.find((each) => each.finger === finger)?.pitch ?? 'C0'));
+              semitonesOf(pitchOf(strings[string]?.fingers.find((value) => value.finger === finger)?.pitch ?? 'C0'));
             assert.equal(soundOn(toString) - soundOn(fromString), interval);
           }
         }
@@ -241,7 +241,7 @@ describe('the places of a note', () => {
         const lowest = Math.min(...strings.map(({ semitones }) => semitones));
         const [pitch] = ['C', 'D', 'E', 'F', 'G', 'A', 'B']
           .flatMap((letter) => Array.from({ length: 8 }, (_, octave) => pitchOf(`${letter}${octave}`)))
-          .filter((each) => semitonesOf(each) >= lowest + above);
+          .filter((pitch) => semitonesOf(pitch) >= lowest + above);
         assert.ok(pitch);
         const places = placesOfNote({ instrument: spec }, 'C major', pitch);
         const instrument = readInstrument(spec);

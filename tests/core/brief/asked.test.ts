@@ -47,7 +47,7 @@ describe('everything that a brief may ask', () => {
     for (const part of ASKED_PARTS) {
       const without = part.without(GREEDY);
       assert.ok(isBrief(without), part.asked.name);
-      const still = ASKED_PARTS.filter((each) => each.isAsked(without)).map(({ asked }) => asked);
+      const still = ASKED_PARTS.filter((part) => part.isAsked(without)).map(({ asked }) => asked);
       assert.deepEqual(
         still,
         ASKED_PARTS.map(({ asked }) => asked).filter((asked) => asked !== part.asked),

@@ -84,14 +84,14 @@ describe('a wish', () => {
 
   it('for no extensions keeps the cello’s hand closed where it can', () => {
     const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
-    const open = (each: Brief): number => sounds(each).filter((sound) => sound.shape.startsWith('reached')).length;
+    const open = (asked: Brief): number => sounds(asked).filter((sound) => sound.shape.startsWith('reached')).length;
     assert.ok(open(brief) > 0);
     assert.equal(open(wishing(brief, 'no-extensions')), 0);
   });
 
   it('for low positions keeps the hand lower', () => {
     const brief = scale('D4', 2, { limits: { positions: ['1', '2', '3', '4', '5'], openStrings: 'none' } });
-    const height = (each: Brief): number => sounds(each).reduce((sum, sound) => sum + sound.anchor, 0);
+    const height = (asked: Brief): number => sounds(asked).reduce((sum, sound) => sum + sound.anchor, 0);
     assert.ok(height(wishing(brief, 'low-positions')) <= height(brief));
     const cello = lineBrief('cello', ['E3', 'F3', 'G3', 'A3', 'B3', 'C4'], { limits: { strings: ['D3', 'A3'], openStrings: 'none' } });
     assert.ok(height(wishing(cello, 'low-positions')) <= height(cello));
@@ -114,7 +114,7 @@ describe('a wish', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'chromatic', tonic: 'A4', octaves: 1, direction: 'up' },
     };
-    const slides = (each: Brief): number => planned(each).cost.lines.find((line) => line.term === 'slide')?.times ?? 0;
+    const slides = (asked: Brief): number => planned(asked).cost.lines.find((line) => line.term === 'slide')?.times ?? 0;
     assert.ok(slides(brief) > 0);
     assert.equal(slides(wishing(brief, 'finger-a-semitone')), 0);
   });

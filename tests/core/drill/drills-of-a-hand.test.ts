@@ -128,7 +128,7 @@ describe('drills are played by a hand', () => {
       const sounds = soundsOf(plan);
       const top = (sounds.length - 1) / 2;
       const up = sounds.slice(0, top + 1).map(letters);
-      const missing = drill.altered.flatMap((each) => (each.what === 'not-in-position' ? each.pitches : []));
+      const missing = drill.altered.flatMap((alteration) => (alteration.what === 'not-in-position' ? alteration.pitches : []));
       assert.equal((up.at(-1) ?? 0) - (up[0] ?? 0), top + missing.length, told);
       assert.deepEqual(up.toReversed(), sounds.slice(top).map(letters), told);
     }
@@ -213,7 +213,7 @@ describe('the form of a drill', () => {
       const place = readPlayer(player);
       assert.ok(place.ok);
       const setsThumb = place.value.hand.positionLabels.includes('thumb');
-      for (const name of FAMILY_NAMES.filter((each) => isPlayedOn(each, player.instrument.kind, setsThumb))) {
+      for (const name of FAMILY_NAMES.filter((family) => isPlayedOn(family, player.instrument.kind, setsThumb))) {
         // In E♭ major many first fingers have no note where drills usually begin.
         const request = { key: 'Eb major', asks: firstOf(name, place.value, null), variant: PLAIN_VARIANT };
         const opened = openingDrill(player, request);

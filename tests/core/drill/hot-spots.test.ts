@@ -24,7 +24,7 @@ describe('hot spots', () => {
     for (const { brief, expected } of HOT_SPOT_CASES) {
       const first = hotSpotsOf(planned(brief)).slice(0, FIRST);
       named += expected.length;
-      found += expected.filter((each) => first.some((spot) => isExpected(spot, each))).length;
+      found += expected.filter((value) => first.some((spot) => isExpected(spot, value))).length;
     }
     assert.ok(found >= 0.9 * named, `${found} of ${named}`);
   });
@@ -52,7 +52,7 @@ function stillHolds(plan: Plan, spot: HotSpot, notes: readonly number[]): boolea
   if (!outcome.ok) return false;
   const wanted = difficultyOf(plan, spot);
   const { best } = outcome.value;
-  return allSpotsOf(best).some((each) => difficultyOf(best, each) === wanted);
+  return allSpotsOf(best).some((spot) => difficultyOf(best, spot) === wanted);
 }
 
 /** Lists every hot spot, those that another on the same note covers too. */

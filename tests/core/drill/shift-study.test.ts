@@ -112,7 +112,7 @@ const FIRST_ABOVE_THUMB = 2;
 const LETTERS_UP: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 
 function insertedBy(altered: readonly Alteration[]): readonly string[] {
-  return altered.flatMap((each) => (each.what === 'note-inserted' ? [each.pitch] : []));
+  return altered.flatMap((alteration) => (alteration.what === 'note-inserted' ? [alteration.pitch] : []));
 }
 
 describe('a shift of any plan', () => {
@@ -126,7 +126,7 @@ describe('a shift of any plan', () => {
       const mm = stringLengthMm * Math.abs(2 ** (-left / 12) - 2 ** (-reached / 12));
       assert.ok(Math.abs(shift.handMm - mm) < 1e-9);
       assert.deepEqual(
-        shift.firstFingerMm.map((each) => each.toFixed(6)),
+        shift.firstFingerMm.map((value) => value.toFixed(6)),
         [left, reached].map((place) => mmFromNut(stringLengthMm, place).toFixed(6)),
       );
       for (const { inBetween } of shift.guides) {
@@ -175,7 +175,7 @@ describe('the study of a shift', () => {
       const { altered, brief } = drill.value;
       const away = altered.filter(({ what }) => what.startsWith('other-'));
       const found = sounding(drill.value);
-      const isExact = found.every((each) => each !== null && (sameClass(each, shiftClass) || sameClass(each, reversed(shiftClass))));
+      const isExact = found.every((other) => other !== null && (sameClass(other, shiftClass) || sameClass(other, reversed(shiftClass))));
       assert.ok(found.length > 0 && (isExact || away.length > 0), `${JSON.stringify(shiftClass)} ${JSON.stringify(found)}`);
       if (isExact) exact += 1;
       const parsed = parseKey(key);

@@ -52,7 +52,7 @@ describe('a matrix on all strings', () => {
 function assertOnlyInserted(drill: Drill, keyText: string): void {
   const key = parseKey(keyText);
   assert.ok(key.ok);
-  const inserted = drill.altered.flatMap((each) => (each.what === 'note-inserted' ? [each.pitch] : []));
+  const inserted = drill.altered.flatMap((alteration) => (alteration.what === 'note-inserted' ? [alteration.pitch] : []));
   for (const { stops } of sounds(drill)) {
     for (const { pitch } of stops) {
       const parsed = parsePitch(pitch);
@@ -214,7 +214,7 @@ describe('a study that leads into its piece', () => {
     const inPiece = piece.notes.flatMap((note) => (note.kind === 'note' ? [`${note.stops[0].pitch} ${note.stops[0].finger}`] : []));
     assert.ok(inPiece.join().includes(last.join()), last.join());
     assert.deepEqual(
-      last.map((each) => each.split(' ')[0]),
+      last.map((text) => text.split(' ')[0]),
       first,
     );
     // The study fills whole measures of the piece's meter before it.

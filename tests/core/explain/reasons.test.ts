@@ -95,7 +95,7 @@ describe('a reason', () => {
 
   it('for a crossing that must be says so', () => {
     const crossing = reasons(lineBrief('violin', ['B4', 'A4', 'G4'], { limits: { positions: ['1'] } })).find(
-      (each) => each.about === 'crossing',
+      (reason) => reason.about === 'crossing',
     );
     assert.equal(crossing?.sentence, 'G4 lies below the open A string.');
   });
@@ -228,7 +228,7 @@ describe('the best fingerings', () => {
   it('are different, cheapest first, and begin with the best plan', () => {
     const found = bestFingerings(threeOctaves, 10);
     assert.ok(found.ok);
-    const costs = found.value.map((each) => each.cost.totalThousandths);
+    const costs = found.value.map((plan) => plan.cost.totalThousandths);
     assert.deepEqual(
       costs,
       costs.toSorted((one, other) => one - other),

@@ -39,7 +39,7 @@ describe('400 sentences of 60 plans', () => {
         else assert.equal(untrue, null, reasonText(reason, best.strings));
       }
       sentences += told.length;
-      const texts = here.map((each) => each.slice(each.indexOf(':')));
+      const texts = here.map((text) => text.slice(text.indexOf(':')));
       assert.ok(new Set(texts).size >= 0.9 * texts.length, `${texts.length - new Set(texts).size} of ${texts.length} are told twice`);
       for (const text of texts) {
         assert.doesNotMatch(text, RETIRED);

@@ -21,7 +21,7 @@ describe('one hand at a time', () => {
       const brief = seededBrief(index);
       const outcome = index % EVERY_WITH_OTHERS === 0 ? plan(brief, { alternatives: 5 }) : seededOutcome(index);
       if (!outcome.ok) continue;
-      for (const each of [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)]) isOneHand(brief, each, index);
+      for (const plan of [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)]) isOneHand(brief, plan, index);
     }
   });
 

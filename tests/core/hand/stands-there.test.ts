@@ -98,7 +98,7 @@ describe('a first finger above its keyed place', () => {
 describe('the block of the cello’s hand', () => {
   it('never stands a tone apart, one finger after the other, in any plan of the briefs that were read', () => {
     let pairs = 0;
-    for (const { id, brief } of readBriefs().filter((each) => each.brief.instrument.kind === 'cello')) {
+    for (const { id, brief } of readBriefs().filter((readBrief) => readBrief.brief.instrument.kind === 'cello')) {
       const outcome = plan(brief, { alternatives: 6 });
       if (!outcome.ok) continue;
       for (const found of [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)]) {

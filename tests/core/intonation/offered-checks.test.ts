@@ -93,7 +93,7 @@ describe('the checks that are offered', () => {
         if (note?.kind !== 'note' || note.stops.length > 1) continue;
         const checks = checksOfStop(plan, note, note.stops[0]);
         assert.deepEqual(takeApart(plan, to)?.check, checks[0] ?? null);
-        const point = points.find((each) => each.note === to);
+        const point = points.find((point) => point.note === to);
         assert.deepEqual(point?.check ?? point?.substitute, checks[0] ?? point?.substitute);
         assertCheckedWith(
           loopOf(plan, [to], { fingers: null, checks: true }).brief,

@@ -13,7 +13,7 @@ function pitch(text: string): Pitch {
 
 describe('a pitch', () => {
   it('comes back from its text as it was', () => {
-    fc.assert(fc.property(anyPitch, (each) => assert.deepEqual(pitch(formatPitch(each)), each)));
+    fc.assert(fc.property(anyPitch, (value) => assert.deepEqual(pitch(formatPitch(value)), value)));
   });
 
   it('is read as people type it', () => {

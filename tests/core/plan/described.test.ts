@@ -137,7 +137,7 @@ describe('a finger pattern', () => {
     assert.deepEqual(note.diagonal, { string: 'II', open: 'A4', semitones: -1, apart: 6 });
     assert.equal(
       planned(lineBrief('violin', ['B4', 'F#5'], { limits: { positions: ['1'] } })).notes.some(
-        (each) => each.kind === 'note' && each.diagonal !== null,
+        (note) => note.kind === 'note' && note.diagonal !== null,
       ),
       false,
     );

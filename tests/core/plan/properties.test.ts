@@ -167,7 +167,7 @@ describe('the table of weights', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },
     };
-    const termOf = (each: Brief, term: string): number => planned(each).cost.lines.find((line) => line.term === term)?.thousandths ?? 0;
+    const termOf = (asked: Brief, term: string): number => planned(asked).cost.lines.find((line) => line.term === term)?.thousandths ?? 0;
     assert.ok(termOf({ ...brief, weights: { crossing: 2800 } }, 'crossing') > termOf(brief, 'crossing'));
     assert.ok(termOf({ ...brief, weights: { shiftPerMm: 40 } }, 'shift-travel') > termOf(brief, 'shift-travel') / 2);
   });
@@ -189,7 +189,7 @@ describe('reach', () => {
           chromatic: false,
           keyed: inKey(instrument.value, 'C major'),
         })
-        .find((each) => each.finger === finger && each.shape === 'home');
+        .find((placement) => placement.finger === finger && placement.shape === 'home');
       assert.ok(hand.ok && placement);
       return reachOf(model, hand.value, instrument.value, placement).needMm;
     };
@@ -215,7 +215,7 @@ describe('candidates', () => {
           fc.property(pitchesOn(kind), (pitch) => {
             const task = readBrief(lineBrief(kind, [pitch], { player: { school } }));
             assert.ok(task.ok);
-            const keys = noteSteps(task.value)[0]?.candidates.map((each) => JSON.stringify(each)) ?? [];
+            const keys = noteSteps(task.value)[0]?.candidates.map((candidate) => JSON.stringify(candidate)) ?? [];
             assert.equal(new Set(keys).size, keys.length, keys.join('\n'));
           }),
           { numRuns: 40, seed: 27 },

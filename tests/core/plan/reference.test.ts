@@ -3,13 +3,13 @@ import { describe, it } from 'node:test';
 import { judgedAsRead, readBriefs } from '../../support/reference/read-brief.ts';
 import { askedOf, casesOf, judged } from '../../support/reference/reference-case.ts';
 
-const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(askedOf(each)) }));
-const certain = judgedCases.filter(({ each }) => each.confidence === 'certain');
-const high = judgedCases.filter(({ each: referenceCase }) => referenceCase.confidence === 'high');
+const judgedCases = casesOf('cases.json').map((referenceCase) => ({ referenceCase, verdict: judged(askedOf(referenceCase)) }));
+const certain = judgedCases.filter(({ referenceCase }) => referenceCase.confidence === 'certain');
+const high = judgedCases.filter(({ referenceCase }) => referenceCase.confidence === 'high');
 
 describe('the engine agrees with the teacher', () => {
-  for (const { each, verdict } of certain) {
-    it(`on ${each.id}: ${each.why}`, () => {
+  for (const { referenceCase, verdict } of certain) {
+    it(`on ${referenceCase.id}: ${referenceCase.why}`, () => {
       assert.notEqual(verdict.matchedBy, null, `found ${verdict.found}\nexpected ${verdict.wanted}`);
     });
   }
@@ -37,13 +37,13 @@ describe('on briefs that teachers read without knowing the engine', () => {
   const accepting = readBriefs().filter(({ accept }) => accept !== undefined);
 
   it('the best plan is a usual fingering, or one that was read as a teacher would write it, in 90 of 105', () => {
-    const right = accepting.filter((each) => judgedAsRead(each, 0).rightAt === 0);
+    const right = accepting.filter((readBrief) => judgedAsRead(readBrief, 0).rightAt === 0);
     assert.equal(accepting.length, 105);
     assert.ok(right.length >= 90, `${right.length} of ${accepting.length}`);
   });
 
   it('it is among the best plan and three others in 98 of 105', () => {
-    const right = accepting.filter((each) => judgedAsRead(each).rightAt !== null);
+    const right = accepting.filter((readBrief) => judgedAsRead(readBrief).rightAt !== null);
     assert.ok(right.length >= 98, `${right.length} of ${accepting.length}`);
   });
 });

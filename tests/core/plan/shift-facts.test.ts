@@ -101,7 +101,7 @@ describe('the facts of a shift', () => {
       const [shift, ...others] = shiftsOf(kind, key, from, to).shifts;
       assert.ok(shift && others.length === 0);
       assert.deepEqual([shift.noteSemitones, shift.handSemitones], [notes, hand]);
-      const [first] = shift.guides.filter((each) => passes !== '' || each.inBetween === null);
+      const [first] = shift.guides.filter((guide) => passes !== '' || guide.inBetween === null);
       if (passes === '' && guide === 'new-finger') return;
       assert.deepEqual([first?.kind, passedBy(first)], [guide, passes]);
     });
@@ -184,7 +184,7 @@ function shiftsOf(kind: InstrumentKind, key: string, from: string, to: string): 
 function shiftBrief(kind: InstrumentKind, key: string, from: string, to: string): Brief {
   const locks = [from, to].map((text, note): Lock => {
     const [name = ''] = text.split(' ');
-    const finger = FINGERS.find((each) => each === name.slice(1)) ?? assert.fail(text);
+    const finger = FINGERS.find((finger) => finger === name.slice(1)) ?? assert.fail(text);
     const string = TUNINGS[kind].find((open) => open.startsWith(name.slice(0, 1))) ?? assert.fail(text);
     return { note, string, finger };
   });

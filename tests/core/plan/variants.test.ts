@@ -87,7 +87,7 @@ describe('other fingerings', () => {
           material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction },
           preferences: { 'open-strings-covered': 1 },
         };
-        const fingers = [planned(scale), ...others(scale)].map((each) => fingering(each).replaceAll(/[A-G]/g, ''));
+        const fingers = [planned(scale), ...others(scale)].map((plan) => fingering(plan).replaceAll(/[A-G]/g, ''));
         const up = '1 2 4 1 2 4 1 2';
         const down = up.split(' ').toReversed().join(' ');
         const wanted = { up, down, 'up-down': `${up} ${down.slice(2)}` }[direction];

@@ -51,7 +51,7 @@ describe('a course of fading help', () => {
 
   it('takes from the school what stands with the notes', () => {
     const has = (labels: 'numbers' | 'names' | 'both' | 'neither'): string =>
-      ['numbers', 'names'].filter((help) => usualCourse(labels).helps.some((each) => each === help)).join(' ');
+      ['numbers', 'names'].filter((help) => usualCourse(labels).helps.some((known) => known === help)).join(' ');
     assert.deepEqual([has('numbers'), has('names'), has('both'), has('neither')], ['numbers', 'names', 'numbers names', '']);
     assert.equal(new Set(usualCourse('both').helps).size, HELPS.length);
   });

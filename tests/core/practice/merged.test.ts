@@ -35,10 +35,10 @@ describe('copies of a log', () => {
         }
         // In the end everybody gets everybody's copy, some of them twice, each in an order of its own.
         const sorted = copies.map((copy) => {
-          const others = [...copies, ...copies].map((each) => ({ each, key: order.next().value ?? 0 }));
+          const others = [...copies, ...copies].map((copy) => ({ copy, key: order.next().value ?? 0 }));
           return others
             .toSorted((one, other) => one.key - other.key)
-            .reduce((sum, { each }) => mergedEntries(sum, each), copy as readonly LogEntry[]);
+            .reduce((sum, other) => mergedEntries(sum, other.copy), copy as readonly LogEntry[]);
         });
         for (const copy of sorted) assert.deepEqual(copy, sorted[0]);
         assert.deepEqual(new Set(sorted[0]?.map(({ id }) => id)), new Set(all.map(({ id }) => id)));
@@ -50,7 +50,7 @@ describe('copies of a log', () => {
   it('never change what is here: another entry under the same number is left out', () => {
     const here = [remark('a', 5, 'as it was said')];
     assert.deepEqual(
-      mergedEntries(here, [remark('a', 5, 'as it was not'), remark('b', 2)]).map((each) => each.kind === 'remark' && each.text),
+      mergedEntries(here, [remark('a', 5, 'as it was not'), remark('b', 2)]).map((entry) => entry.kind === 'remark' && entry.text),
       ['b', 'as it was said'],
     );
   });

@@ -38,7 +38,7 @@ function signatureOf(key: string): Readonly<Record<string, number>> {
 /** Names a place on a string in a key. */
 function nameInKey(key: string, semitones: number): string {
   const signature = signatureOf(key);
-  const letter = [...LETTERS].find((each) => ((NATURALS[each] ?? 0) + (signature[each] ?? 0) - semitones + 24) % 12 === 0) ?? '?';
+  const letter = [...LETTERS].find((letter) => ((NATURALS[letter] ?? 0) + (signature[letter] ?? 0) - semitones + 24) % 12 === 0) ?? '?';
   const by = signature[letter] ?? 0;
   return `${letter}${(by > 0 ? '#' : 'b').repeat(Math.abs(by))}`;
 }
@@ -175,16 +175,20 @@ describe('the answers of a quiz', () => {
   it('give each name of one place the finger of its letter, on violin and viola', () => {
     const questions = asked({ kind: 'violin' }, 'C major', ['1'], ['letter-finger']);
     const finger = (name: string): string =>
-      questions.flatMap((each) => (each.kind === 'letter-finger' && each.open === 'A4' && each.name === name ? each.answers : [])).join();
+      questions
+        .flatMap((question) =>
+          question.kind === 'letter-finger' && question.open === 'A4' && question.name === name ? question.answers : [],
+        )
+        .join();
     assert.deepEqual(['A#4', 'Bb4', 'C#5', 'Db5', 'D#5', 'Eb5'].map(finger), ['', '1', '2', '3', '3', '4']);
     assert.equal(asked({ kind: 'cello' }, 'C major', ['1'], ['letter-finger']).length, 0);
     const names = asked({ kind: 'violin' }, 'C major', ['1'], ['other-name']);
-    assert.ok(names.some((each) => each.kind === 'other-name' && each.name === 'A#' && each.answers[0] === 'Bb'));
+    assert.ok(names.some((name) => name.kind === 'other-name' && name.name === 'A#' && name.answers[0] === 'Bb'));
   });
 
   it('go through the names of a position without a gap where open strings adjoin it', () => {
     const names = (kind: 'violin' | 'cello' | 'bass', key: string, position: string, octave = false): string => {
-      const map = positionMaps({ instrument: { kind } }, key).find((each) => each.position === position);
+      const map = positionMaps({ instrument: { kind } }, key).find((positionMap) => positionMap.position === position);
       assert.ok(map, `${kind} ${position}`);
       const asked = namesInOrder({ kind, key }, map, 'up', octave ? { from: key.split(' ')[0] ?? '' } : null);
       return asked.map(({ answer, place }) => `${answer}${place.finger}`).join(' ');

@@ -93,11 +93,11 @@ describe('a pupil who is asked', () => {
   });
 
   it('who takes two notes for each other is asked both within the next five questions, whatever else is asked', () => {
-    const notes = POOL.filter((each) => each.kind === 'place-to-note');
+    const notes = POOL.filter((question) => question.kind === 'place-to-note');
     fc.assert(
       fc.property(fc.integer({ min: 0, max: notes.length - 1 }), fc.integer({ min: 1, max: 4 }), (index, days) => {
         const one = notes[index];
-        const other = notes.find((each) => isBeside(each, one));
+        const other = notes.find((note) => isBeside(note, one));
         assert.ok(one && other);
         const confuses: Pupil = (question) =>
           question.id === one.id ? other.answers : question.id === other.id ? one.answers : question.answers;
@@ -114,9 +114,9 @@ describe('a pupil who is asked', () => {
   });
 
   it('has the confusion kept by its names until both were right twice', () => {
-    const [one, other] = POOL.filter((each) => each.kind === 'place-to-note' && each.place.open === 'A4');
+    const [one, other] = POOL.filter((question) => question.kind === 'place-to-note' && question.place.open === 'A4');
     assert.ok(one && other);
-    const byId = new Map(POOL.map((each) => [each.id, each]));
+    const byId = new Map(POOL.map((question) => [question.id, question]));
     const answer = (question: Quizzed, given: readonly string[], at: number): GivenAnswer => {
       return { question: question.id, given, right: checkedAnswer(question, given).right, seconds: null, at };
     };
@@ -133,10 +133,10 @@ describe('a pupil who is asked', () => {
 });
 
 describe('an answer', () => {
-  const [note] = POOL.filter((each) => each.kind === 'place-to-note' && each.answers[0] === 'Bb');
+  const [note] = POOL.filter((question) => question.kind === 'place-to-note' && question.answers[0] === 'Bb');
 
   it('is right when all of it is there and nothing else', () => {
-    const places = POOL.find((each) => each.kind === 'touch' && each.answers.length > 0);
+    const places = POOL.find((question) => question.kind === 'touch' && question.answers.length > 0);
     assert.ok(places);
     assert.ok(checkedAnswer(places, places.answers.toReversed()).right);
     assert.ok(!checkedAnswer(places, []).right);
@@ -185,7 +185,7 @@ describe('an ear', () => {
   it('is asked narrower while it is right, and its own tolerance is found', () => {
     const fine = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => heard(8, seed));
     const coarse = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => heard(40, seed));
-    const mean = (all: readonly number[]): number => all.reduce((sum, each) => sum + each, 0) / all.length;
+    const mean = (all: readonly number[]): number => all.reduce((sum, value) => sum + value, 0) / all.length;
     assert.ok(mean(fine) > 3 && mean(fine) < 12, fine.join(' '));
     assert.ok(mean(coarse) > 18 && mean(coarse) < 55, coarse.join(' '));
     assert.equal(earAfter([]).tolerance, null);

@@ -80,7 +80,7 @@ describe('the search', () => {
       fc.property(smallLines(4), ({ task, notes, lattice }) => {
         const tried = everyWay(task, notes, fingeringLabel);
         for (const [count, way] of cheapestWaysByShifts(lattice, 3).entries()) {
-          const least = tried.filter((each) => each.shifts === count).reduce((cost, each) => Math.min(cost, each.cost), Infinity);
+          const least = tried.filter((way) => way.shifts === count).reduce((cost, way) => Math.min(cost, way.cost), Infinity);
           assert.equal(way?.cost ?? Infinity, least, `${count} shifts`);
         }
       }),

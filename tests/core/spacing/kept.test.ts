@@ -21,7 +21,7 @@ describe('what comes back', () => {
   it('comes back at widening intervals while it is kept', () => {
     const days = [2, 3, 4, 5, 6].map((times) => daysUntilDue(Array.from({ length: times }, () => 'good')));
     assert.ok(
-      days.every((each, order) => order === 0 || each > (days[order - 1] ?? 0)),
+      days.every((day, order) => order === 0 || day > (days[order - 1] ?? 0)),
       days.join(', '),
     );
     assert.ok((days.at(-1) ?? 0) > 30);

@@ -31,7 +31,7 @@ const asked = (items: readonly WeekItem[], more: Partial<WeekAsked> = {}): WeekA
 
 /** The facts where nothing was ever practised, and nothing looks hard. */
 const easy = (items: readonly WeekItem[]): KnownOfItems => {
-  return { standing: new Map(), unseen: new Map(items.map((each) => [practisedKey(each.item.practised), 0])) };
+  return { standing: new Map(), unseen: new Map(items.map((item) => [practisedKey(item.item.practised), 0])) };
 };
 
 /** Makes a number of tries of a piece on a day (a number), of which some were good. */
@@ -62,7 +62,7 @@ const anyAsked = fc
       maxLength: 9,
     }),
   })
-  .map(({ items, ...others }): WeekAsked => ({ ...others, items: items.map((each, order) => item(`p${order}`, each)) }));
+  .map(({ items, ...others }): WeekAsked => ({ ...others, items: items.map((value, order) => item(`p${order}`, value)) }));
 
 const anyKnown = fc.array(
   fc.record({ days: fc.array(fc.integer({ min: 0, max: 3 }), { maxLength: 3 }), hard: fc.integer({ min: 0, max: 3 }) }),
@@ -76,8 +76,8 @@ function knownFrom(some: readonly { readonly days: readonly number[]; readonly h
   const entries = some.flatMap(({ days }, order) => days.flatMap((good, at) => tries(`p${order}`, first - 6 + at * 2, good, 3)));
   const practised = some.map((_, order) => ({ piece: `p${order}`, part: { part: 'whole' as const } }));
   return {
-    standing: new Map(practised.map((each) => [practisedKey(each), standingOf(entries, each, dayOf)])),
-    unseen: new Map(practised.map((each, order) => [practisedKey(each), some[order]?.hard ?? 0])),
+    standing: new Map(practised.map((item) => [practisedKey(item), standingOf(entries, item, dayOf)])),
+    unseen: new Map(practised.map((item, order) => [practisedKey(item), some[order]?.hard ?? 0])),
   };
 }
 
@@ -102,15 +102,15 @@ describe('days as they are planned', () => {
         const planned = planDays(week, knownFrom(known), TODAY);
         const { days, left, later } = planned;
         const dayFor = (key: string): string | undefined => days.find(({ items }) => items.some((item) => item.key === key))?.day;
-        for (const each of week.items) {
-          const key = practisedKey(each.item.practised);
+        for (const item of week.items) {
+          const key = practisedKey(item.item.practised);
           const isNamed = [...left.map(({ id }) => id), ...later.map((one) => one.key)].includes(key);
-          const isMoved = each.movedTo !== null && each.movedTo >= TODAY;
+          const isMoved = item.movedTo !== null && item.movedTo >= TODAY;
           if (isMoved && dayFor(key) !== undefined) {
             assert.ok(
-              days.some(({ day, items }) => day === each.movedTo && items.some((one) => one.key === key && one.reason === 'moved')),
+              days.some(({ day, items }) => day === item.movedTo && items.some((one) => one.key === key && one.reason === 'moved')),
             );
-          } else if (each.asked && week.goal && week.goal.day > TODAY) {
+          } else if (item.asked && week.goal && week.goal.day > TODAY) {
             assert.ok(isNamed !== (dayFor(key) !== undefined), key);
             assert.ok(isNamed || (dayFor(key) ?? '') < week.goal.day, key);
           }

@@ -20,7 +20,8 @@ const anyItem = fc.record({
   movedTo: fc.option(fc.integer({ min: 0, max: 3 }), { freq: 6 }),
 });
 
-const someItems = (most: number) => fc.array(anyItem, { maxLength: most }).map((all) => all.map((each, order) => item(`i${order}`, each)));
+const someItems = (most: number) =>
+  fc.array(anyItem, { maxLength: most }).map((all) => all.map((fields, order) => item(`i${order}`, fields)));
 
 const anyWeek = fc
   .record({
@@ -48,7 +49,7 @@ function best(items: readonly ToPractise[], choice: WeekChoice): readonly number
       const here = items.filter((_, index) => days[index] === day);
       const free = here.filter(({ movedTo }) => movedTo === null);
       const moved = here.filter(({ movedTo }) => movedTo !== null);
-      const sum = (some: readonly ToPractise[]): number => some.reduce((total, each) => total + each.minutes, 0);
+      const sum = (some: readonly ToPractise[]): number => some.reduce((total, item) => total + item.minutes, 0);
       const isFull = free.length > 0 && sum(free) + sum(moved) > minutes;
       const tooNew = free.some(({ isNew }) => isNew) && here.filter(({ isNew }) => isNew).length > 1;
       return !isFull && !tooNew;
@@ -64,11 +65,11 @@ describe('a week', () => {
     fc.assert(
       fc.property(someItems(20), anyWeek, (items, choice) => {
         const { placed, left } = planWeek(items, choice);
-        const byId = new Map(items.map((each) => [each.id, each]));
+        const byId = new Map(items.map((item) => [item.id, item]));
         for (const [day, minutes] of choice.minutes.entries()) {
-          const here = placed.filter((each) => each.day === day).flatMap(({ id }) => byId.get(id) ?? []);
+          const here = placed.filter((item) => item.day === day).flatMap(({ id }) => byId.get(id) ?? []);
           const free = here.filter(({ movedTo }) => movedTo === null);
-          const sum = here.reduce((total, each) => total + each.minutes, 0);
+          const sum = here.reduce((total, item) => total + item.minutes, 0);
           assert.ok(free.length === 0 || sum <= minutes, `${sum} of ${minutes}`);
           assert.ok(free.every(({ isNew }) => !isNew) || here.filter(({ isNew }) => isNew).length <= 1);
         }
@@ -83,7 +84,7 @@ describe('a week', () => {
       fc.property(someItems(20), anyWeek, (items, choice) => {
         const plan = planWeek(items, choice);
         for (const { id, day, reason } of plan.placed) {
-          const { by, due, movedTo } = items.find((each) => each.id === id) ?? item('');
+          const { by, due, movedTo } = items.find((item) => item.id === id) ?? item('');
           if (movedTo !== null) assert.deepEqual([day, reason], [movedTo, 'moved']);
           else assert.ok(day >= due && day <= (by ?? day));
         }
@@ -99,7 +100,7 @@ describe('a week', () => {
           .filter(({ by, movedTo }) => choice.serves === 'everything' || by !== null || movedTo !== null)
           .toSorted((one, other) => one.id.localeCompare(other.id));
         const { placed } = planWeek(items, choice);
-        const days = wanted.map(({ id }) => placed.find((each) => each.id === id)?.day ?? null);
+        const days = wanted.map(({ id }) => placed.find((item) => item.id === id)?.day ?? null);
         assert.deepEqual(worthOf(wanted, days), best(wanted, choice));
       }),
       { numRuns: 300 },

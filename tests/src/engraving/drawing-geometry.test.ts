@@ -138,7 +138,7 @@ describe('a slur', () => {
   });
 
   it('lies below where all stems go up', () => {
-    const [curve] = curvesOf(slurred.map((each) => ({ ...each, stemUp: true })));
+    const [curve] = curvesOf(slurred.map((head) => ({ ...head, stemUp: true })));
     assert.ok(curve && !curve.above && curve.controlY > curve.fromY);
   });
 
@@ -260,7 +260,7 @@ describe('another fingering over the path', () => {
       [4, 5],
     );
     for (const { bead, x, y } of ghosts) {
-      const drawn = beads.find((each) => each.index === bead.index);
+      const drawn = beads.find((value) => value.index === bead.index);
       assert.ok(drawn && Math.hypot(drawn.x - x, drawn.y - y) >= 12);
     }
     assert.ok(ghostsOf(beads, beads, differs).every(({ y }, order) => y < (beads[4 + order]?.y ?? 0) - 12));

@@ -16,7 +16,7 @@ describe('the labels of shifts', () => {
     assert.deepEqual(slopeLabels([label(100, '130 mm', '260 mm/s'), label(110, '73 mm', '87 mm/s')])[1], null);
     const later = slopeLabels([label(100, '73 mm'), label(110, '73 mm'), label(200, '73 mm')]);
     assert.deepEqual(
-      later.map((each) => each?.x ?? null),
+      later.map((slopeLabel) => slopeLabel?.x ?? null),
       [100, null, 200],
     );
   });

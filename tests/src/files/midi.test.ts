@@ -54,7 +54,7 @@ describe('a MIDI file', () => {
         });
         const { ticksPerQuarter, tracks } = read.value;
         const sounds = tracks[0]?.notes.map(({ key, at, ticks }) => `${key} ${at / ticksPerQuarter} ${ticks / ticksPerQuarter}`) ?? [];
-        for (const each of expected) assert.ok(sounds.includes(each), `${each} in ${sounds.join(', ')}`);
+        for (const text of expected) assert.ok(sounds.includes(text), `${text} in ${sounds.join(', ')}`);
       }),
       { numRuns: 60 },
     );

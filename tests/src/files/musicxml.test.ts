@@ -179,7 +179,7 @@ describe('a MusicXML file', () => {
     const changes = fc.uniqueArray(change, { maxLength: 3, selector: ({ measure }) => measure });
     await fc.assert(
       fc.asyncProperty(changes, fc.constantFrom(...METERS), async (all, meter) => {
-        const asked = all.toSorted((one, other) => one.measure - other.measure).map((each) => JSON.parse(JSON.stringify(each)));
+        const asked = all.toSorted((one, other) => one.measure - other.measure).map((change) => JSON.parse(JSON.stringify(change)));
         const pitches = Array.from({ length: 16 }, (_, order) => ['G3', 'A3', 'B3', 'C4'][order % 4] ?? 'G3');
         const plain = lineBrief('violin', pitches, { rhythm: { meter } });
         const brief: Brief = plain.material.kind === 'line' ? { ...plain, material: { ...plain.material, changes: asked } } : plain;

@@ -105,7 +105,7 @@ describe('a hand on the fingerboard', () => {
     const stops = plan.notes.slice(stay.from, stay.to + 1).flatMap((note) => (note.kind === 'note' ? note.stops : []));
     for (const stop of stops) {
       const index = violin.strings.findIndex((string) => string.number === stop.string);
-      const mark = marks.find((each) => each.stringIndex === index && Math.abs(each.mm - stop.mmFromNut) < 1e-9);
+      const mark = marks.find((mark) => mark.stringIndex === index && Math.abs(mark.mm - stop.mmFromNut) < 1e-9);
       assert.deepEqual([mark?.text, mark?.look], [stop.finger, 'plays'], stop.pitch);
     }
   });

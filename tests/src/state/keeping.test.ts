@@ -178,7 +178,10 @@ describe('which of two writings is later', () => {
     await keep('piece', piece, null);
     const base = await database.pieces.get(piece.id);
     assert.ok(base);
-    return { piece, text: JSON.stringify({ ...named(base, 'Left'), ...change, base, sent: sent.map((each) => ({ ...base, ...each })) }) };
+    return {
+      piece,
+      text: JSON.stringify({ ...named(base, 'Left'), ...change, base, sent: sent.map((version) => ({ ...base, ...version })) }),
+    };
   }
 
   it('goes by the revisions: what was left follows from what is there, though the clock was put back an hour', async () => {

@@ -131,7 +131,7 @@ describe('an assignment', () => {
     const there = await given();
     const [martin, merle] = [await player('Martin', 'cello'), await player('Merle', 'bass')];
     const all: GivenToPupil[] = [];
-    for (const each of [there.player, martin, merle, martin]) all.push(await sameFor(each, there, await loadStudio()));
+    for (const player of [there.player, martin, merle, martin]) all.push(await sameFor(player, there, await loadStudio()));
     const [wrens, martins, , again] = all;
     assert.equal(wrens, there);
     assert.deepEqual(again?.week?.document.items, martins?.week?.document.items);

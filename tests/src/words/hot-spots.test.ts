@@ -7,7 +7,7 @@ import { HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';
 
 /** Writes the first hot spots of a case. */
 function told(name: string, count: number): readonly string[] {
-  const found = HOT_SPOT_CASES.find((each) => each.name === name);
+  const found = HOT_SPOT_CASES.find((value) => value.name === name);
   assert.ok(found);
   const plan = planned(found.brief);
   return hotSpotsOf(plan)

@@ -226,7 +226,7 @@ describe('how a number came about', () => {
   it('of a target names both frequencies, whose ratio gives the place', () => {
     const [aimed] = intoned(plan, at(1));
     assert.ok(aimed);
-    const string = instrumentOf(plan).strings.find((each) => each.number === aimed.stop.string);
+    const string = instrumentOf(plan).strings.find((string) => string.number === aimed.stop.string);
     assert.ok(string);
     const openHz = openStringHz(instrumentOf(plan), string);
     const derivation = targetPlaceDerivation(aimed, 325, openHz, 0);

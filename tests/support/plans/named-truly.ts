@@ -22,7 +22,7 @@ function pairsUp(plan: Plan, string: string): number {
   const all = sounds(plan);
   return all.filter((note, order) => {
     const [next, after] = [all[order + 1], all[order + 2]];
-    const pair = [note, next].map((each) => each?.stops[0]);
+    const pair = [note, next].map((plannedSound) => plannedSound?.stops[0]);
     const shifts = after?.beginsStay === true && after.stops[0].string === string;
     return shifts && pair.every((stop) => stop?.string === string) && pair[0]?.finger === '1' && pair[1]?.finger === '2';
   }).length;
@@ -62,7 +62,7 @@ function groupsUp(plan: Plan): string | null {
   const oneWay = comesBack ? all.slice(0, (all.length + 1) / 2) : all;
   for (const rising of [oneWay, oneWay.toReversed()]) {
     const byString = new Map<string, string>();
-    for (const [string = '', finger = ''] of rising.map((each) => each.split(' '))) {
+    for (const [string = '', finger = ''] of rising.map((text) => text.split(' '))) {
       byString.set(string, `${byString.get(string) ?? ''}${finger}`);
     }
     const [first = '', ...others] = [...byString.values()];

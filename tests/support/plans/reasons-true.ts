@@ -28,7 +28,7 @@ function weighsAsTold({ deltaThousandths }: Compared, best: Plan, other: Plan | 
 }
 
 function cheapest(plans: readonly (Plan | null)[]): Plan | null {
-  const found = plans.flatMap((each) => each ?? []);
+  const found = plans.flatMap((plan) => plan ?? []);
   return found.toSorted((one, other) => one.cost.totalThousandths - other.cost.totalThousandths)[0] ?? null;
 }
 
@@ -77,15 +77,17 @@ function leastFinger(
   compared: Compared,
   { string, not }: { readonly string?: string; readonly not?: Finger },
 ): Untrue {
-  const lockOn = (each: Finger): Lock => ({ note: reason.note, finger: each, ...(string === undefined ? {} : { string }) });
+  const lockOn = (finger: Finger): Lock => ({ note: reason.note, finger: finger, ...(string === undefined ? {} : { string }) });
   const own = withLocks(brief, [lockOn(finger)]);
   // A locked finger may be that of either note of a double stop.
   if ((soundAt(best, reason.note)?.stops.length ?? 1) > 1) return null;
   const wrong = weighsAsTold(compared, best, own);
   if (wrong !== null) return wrong;
   const fingers: readonly Finger[] = not === undefined ? FINGERS : [...FINGERS, '0'];
-  const asked = fingers.filter((each) => each !== not && each !== finger && (each === '0' || mayPlay(best, reason.note, each, string)));
-  const others = asked.map((each) => withLocks(brief, [lockOn(each)]));
+  const asked = fingers.filter(
+    (other) => other !== not && other !== finger && (other === '0' || mayPlay(best, reason.note, other, string)),
+  );
+  const others = asked.map((finger) => withLocks(brief, [lockOn(finger)]));
   const least = cheapest(others);
   return least !== null && own !== null && costOver(own, least) < 0 && weighsAsTold(compared, best, least) !== null
     ? 'another finger is easier'
@@ -165,7 +167,7 @@ const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<
 /** Tells whether another plan plays the note without what the reason is about. */
 function isOtherwise({ about, note }: Reason, best: Plan, other: Plan): boolean {
   const [here, there] = [soundAt(best, note), soundAt(other, note)];
-  const before = best.notes.slice(0, note).findLast((each) => each.kind === 'note');
+  const before = best.notes.slice(0, note).findLast((note) => note.kind === 'note');
   if (!here || !there || before?.kind !== 'note') return false;
   switch (about) {
     case 'crossing':
@@ -192,7 +194,7 @@ function withoutShiftAt(
   best: Plan,
   { note, about }: Reason,
 ): { readonly without: readonly Plan[]; readonly fewer: readonly Plan[] } {
-  const sounding = best.notes.flatMap((each, index) => (each.kind === 'note' ? [index] : []));
+  const sounding = best.notes.flatMap((note, index) => (note.kind === 'note' ? [index] : []));
   const order = sounding.indexOf(note);
   const shiftsTo = (at: number): boolean => best.shifts.some(({ to }) => to === sounding[at]);
   let [from, to] = [order - 1, order];

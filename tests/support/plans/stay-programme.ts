@@ -130,8 +130,8 @@ function withPlaced({ played, stood }: StayingHand, placed: Placement): StayingH
 function goesWith(hand: HandModel, { played, stood }: StayingHand, placed: Placement): boolean {
   if (stopsIn(placed).length === 0) return true;
   return (
-    [...played.values()].every((each) => hand.inOneFrame(each, placed)) &&
-    [...stood.values()].every((each) => hand.fitsBeside(each, placed))
+    [...played.values()].every((placement) => hand.inOneFrame(placement, placed)) &&
+    [...stood.values()].every((placement) => hand.fitsBeside(placement, placed))
   );
 }
 
@@ -141,7 +141,7 @@ function states(all: Iterable<State>): ReadonlyMap<string, State> {
   for (const state of all) {
     const { played, stood } = state.hand;
     const standing = [...stood].map(
-      ([slot, each]) => `${slot}:${each.stance}:${each.semitonesAboveOpen}:${each.shape}:${each.letterSteps}`,
+      ([slot, placement]) => `${slot}:${placement.stance}:${placement.semitonesAboveOpen}:${placement.shape}:${placement.letterSteps}`,
     );
     const key = `${state.candidate} ${state.came} ${[...played.keys()].toSorted().join()} ${standing.toSorted().join()}`;
     if (state.cost < (kept.get(key)?.cost ?? Infinity)) kept.set(key, state);

@@ -20,7 +20,7 @@ export interface ReadBrief {
 
 /** The result of a brief now. */
 export interface ReadVerdict {
-  readonly each: ReadBrief;
+  readonly brief: ReadBrief;
   /** The best plan and three others, or why there is none. */
   readonly plans: readonly string[];
   readonly refusal: string | null;
@@ -42,11 +42,11 @@ export function judgedAsRead(readBrief: ReadBrief, alternatives = 3): ReadVerdic
   if (!outcome.ok) {
     const asRead = readBrief.read.plan === undefined;
     const refusal = outcome.issues.map(({ message }) => message).join(' ');
-    return { each: readBrief, plans: [], refusal, rightAt: asRead && readBrief.read.grade === 'd' ? 0 : null, asRead };
+    return { brief: readBrief, plans: [], refusal, rightAt: asRead && readBrief.read.grade === 'd' ? 0 : null, asRead };
   }
   const plans = [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)].map(fingeringOf);
   const right = plans.findIndex((found) => isRight(readBrief, found));
-  return { each: readBrief, plans, refusal: null, rightAt: right < 0 ? null : right, asRead: plans[0] === readBrief.read.plan };
+  return { brief: readBrief, plans, refusal: null, rightAt: right < 0 ? null : right, asRead: plans[0] === readBrief.read.plan };
 }
 
 function isRight({ accept = [], read }: ReadBrief, found: string): boolean {

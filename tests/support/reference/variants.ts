@@ -32,7 +32,7 @@ export function plannedAs({ brief }: VariantBrief, fingers: string): Plan | stri
   const open = new Map(openNames(brief).map((name) => [name.slice(0, 1), name]));
   const locks = spelledOut(fingers)
     .split(' ')
-    .map((each, note) => ({ note, string: open.get(each.slice(0, 1)) ?? '', finger: each.slice(1) as '1' }));
+    .map((text, note) => ({ note, string: open.get(text.slice(0, 1)) ?? '', finger: text.slice(1) as '1' }));
   const outcome = plan({ ...brief, locks });
   return outcome.ok ? outcome.value.best : outcome.issues.map(({ message }) => message).join(' ');
 }

@@ -24,9 +24,9 @@ export const highestPerString: LimitPart<HighestNote[]> = {
     description: 'Highest sounding note on a string.',
   }),
   read: (highest, { instrument }) => {
-    const read = highest.map((each, index) => placeOf(each, index, instrument));
-    const places = new Map(read.flatMap((each) => (each.ok ? [each.value] : [])));
-    const [issue] = read.flatMap((each) => (each.ok ? [] : each.issues));
+    const read = highest.map((limit, index) => placeOf(limit, index, instrument));
+    const places = new Map(read.flatMap((reading) => (reading.ok ? [reading.value] : [])));
+    const [issue] = read.flatMap((reading) => (reading.ok ? [] : reading.issues));
     return readingOf(
       {
         keeps: (placement) => everyStop(placement, (stop) => stop.semitonesAboveOpen <= (places.get(stop.stringIndex) ?? Infinity)),
@@ -41,7 +41,7 @@ export const highestPerString: LimitPart<HighestNote[]> = {
     none: 'any height',
     inSentence: highestText,
     inPrint: highestText,
-    asked: (highest) => highest.map((each) => `the ${noteLabel(each.string)} string only up to ${pitchLabel(each.highest)}`).join(', '),
+    asked: (highest) => highest.map((limit) => `the ${noteLabel(limit.string)} string only up to ${pitchLabel(limit.highest)}`).join(', '),
     leftOut: 'highest note on a string',
     whole: 'the highest note on a string',
   },
@@ -52,11 +52,11 @@ export const highestPerString: LimitPart<HighestNote[]> = {
       instrument.strings.map((string) => ({
         value: string.name,
         name: `${noteLabel(string.name)} string`,
-        options: optionsOn(string, instrument.highestSemitone, highest?.find((each) => each.string === string.name)?.highest),
+        options: optionsOn(string, instrument.highestSemitone, highest?.find((limit) => limit.string === string.name)?.highest),
       })),
-    chosen: (highest, row) => highest?.find((each) => each.string === row)?.highest ?? ANY,
+    chosen: (highest, row) => highest?.find((limit) => limit.string === row)?.highest ?? ANY,
     choose: (highest = [], row, chosen) => {
-      const others = highest.filter((each) => each.string !== row);
+      const others = highest.filter((limit) => limit.string !== row);
       const next = chosen === ANY ? others : [...others, { string: row, highest: chosen }];
       return next.length === 0 ? null : next;
     },
@@ -66,7 +66,7 @@ export const highestPerString: LimitPart<HighestNote[]> = {
 
 /** Writes the limit in words: "the D string up to A4". */
 function highestText(highest: readonly HighestNote[]): string {
-  return highest.map((each) => `the ${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
+  return highest.map((limit) => `the ${noteLabel(limit.string)} string up to ${pitchLabel(limit.highest)}`).join(', ');
 }
 
 /** The option of no limit on a string. */

@@ -40,7 +40,7 @@ export const shifts: LimitPart<number> = {
 /** Lists other numbers of shifts, the nearest first and of two equally near ones the smaller. */
 function countsNear(count: number): readonly number[] {
   const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => count - COUNTS_TRIED + index);
-  return counts.filter((each) => each >= 0 && each !== count).toSorted((one, other) => Math.abs(one - count) - Math.abs(other - count));
+  return counts.filter((other) => other >= 0 && other !== count).toSorted((one, other) => Math.abs(one - count) - Math.abs(other - count));
 }
 
 /** Writes the number in words: "no shifts", "exactly one shift", "exactly 3 shifts". */

@@ -95,7 +95,7 @@ export function topChoice<Value extends FromATonic>(): MaterialChoice<Value> {
     options: optionsOf(TOP_NOTES, TOP_LABELS),
     usual: 'once',
     chosen: ({ top }) => top ?? 'once',
-    choose: (material, chosen) => ({ ...material, top: TOP_NOTES.find((each) => each === chosen) ?? material.top ?? 'once' }),
+    choose: (material, chosen) => ({ ...material, top: TOP_NOTES.find((known) => known === chosen) ?? material.top ?? 'once' }),
   };
 }
 

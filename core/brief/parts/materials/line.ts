@@ -20,7 +20,7 @@ export const USUAL_KEY = 'C major';
 /** Lists the keys a line goes through, one after the other. */
 function keysOf({ key, changes = [] }: Static<typeof schema>): readonly string[] {
   const keys = [key ?? USUAL_KEY, ...changes.flatMap((change) => change.key ?? [])];
-  return keys.filter((each, order) => each !== keys[order - 1]);
+  return keys.filter((key, order) => key !== keys[order - 1]);
 }
 
 /** A line of the teacher's own, note by note. */

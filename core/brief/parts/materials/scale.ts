@@ -63,7 +63,7 @@ const FURTHER_LABELS = {
 } as const;
 
 function furtherTold({ further = 0 }: ScaleMaterial): string {
-  const told = FURTHER.find((each) => Number(each) === further);
+  const told = FURTHER.find((known) => Number(known) === further);
   return told && further > 0 ? `, ${FURTHER_LABELS[told]}` : '';
 }
 
@@ -121,7 +121,7 @@ export const scale: MaterialPart<ScaleMaterial> = {
       usual: '0',
       chosen: ({ further }) => String(further ?? 0),
       choose: ({ further: _, ...material }, chosen) => {
-        const further = Number(FURTHER.find((each) => each === chosen) ?? 0);
+        const further = Number(FURTHER.find((known) => known === chosen) ?? 0);
         return further === 0 ? material : { ...material, further };
       },
     },

@@ -79,7 +79,7 @@ export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'gu
   if (!study.ok) return study;
   const best = bestOf(study.value.brief);
   const there = (best?.shifts ?? []).filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
-  const measures = there.flatMap((each) => (best ? notesOverGuide(best, each) : []));
+  const measures = there.flatMap((shift) => (best ? notesOverGuide(best, shift) : []));
   return measures.length > 0 ? goodReading({ measures, altered: study.value.altered }) : badReading(drillIssue('no-guide', {}));
 }
 

@@ -41,7 +41,7 @@ export function chords(ground: Ground, player: DrillFor, { position, played }: F
       inHand(ground, {
         played,
         isPlayed,
-        inPosition: (each) => isNamed(each) && (stance === null || isOpenPair(each) || each.stance === stance),
+        inPosition: (placement) => isNamed(placement) && (stance === null || isOpenPair(placement) || placement.stance === stance),
       }),
     )
     .toSorted((one, other) => other.length - one.length);
@@ -95,7 +95,7 @@ function best(found: readonly ThreeNotes[], { isPlayed }: Pick<Sought, 'isPlayed
 
 function chordsOn(ground: Ground, { degree, string, played, inPosition }: Sought): readonly ThreeNotes[] {
   const letters = [0, 2, 4].map((above) => (ground.key.tonic.letter + degree + above) % 7);
-  const [low, mid, high] = [string, string - 1, string - 2].map((each) => tones(ground, each, { letters, inPosition }));
+  const [low, mid, high] = [string, string - 1, string - 2].map((lower) => tones(ground, lower, { letters, inPosition }));
   if (!low || !mid || !high) return [];
   const pairsOf = (lower: readonly Tone[], upper: readonly Tone[]): readonly Pair[] =>
     lower.flatMap((one) => upper.flatMap((other) => pairs(ground, one, other).filter(({ placement }) => inPosition(placement))));

@@ -10,7 +10,7 @@ import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedNotes,
 /** Writes the scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
   const held = notesHeld(ground, heldOn(ground, position));
-  const written = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((each) => heldNote(ground, each));
+  const written = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((note) => heldNote(ground, note));
   switch (set) {
     case 'scale':
       return { measures: inFours(written(thereAndBack(held))), altered: missing(ground, held) };
@@ -60,8 +60,8 @@ export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Writte
     const [bottom, top] = [upper[0], lower.at(-1)];
     if (!bottom || !top) return [];
     return [
-      [fingered(bottom), ...lower.toReversed().map((each) => fingered(each, '1/8'))],
-      [fingered(top), ...upper.toReversed().map((each) => fingered(each, '1/8'))],
+      [fingered(bottom), ...lower.toReversed().map((standing) => fingered(standing, '1/8'))],
+      [fingered(top), ...upper.toReversed().map((standing) => fingered(standing, '1/8'))],
     ];
   });
   return asAsked(measures);
@@ -96,7 +96,7 @@ export function hovering(ground: Ground, { position, strings }: FamilyOf<'hoveri
   });
   const measures = found.flatMap((fingers) => {
     const orders = ordersOf(fingers.map(({ stands }) => stands));
-    return orders.map((order) => [rest('1/2'), ...order.map((each) => fingered(each, '1/16'))]);
+    return orders.map((order) => [rest('1/2'), ...order.map((standing) => fingered(standing, '1/16'))]);
   });
   return { measures, altered: insertedNotes(found.flat()) };
 }
@@ -134,8 +134,8 @@ export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): W
     const away = others
       .flatMap((places) => firstFingerIn(places.strings[string]) ?? [])
       .filter(({ pitch }) => !samePitch(pitch, base.pitch));
-    const each = away.filter(({ pitch }, order) => away.findIndex((other) => samePitch(other.pitch, pitch)) === order);
-    return each.slice(0, MOST_FROM_HOME).map((other) => [fingered(base), fingered(other), fingered(base)]);
+    const apart = away.filter(({ pitch }, order) => away.findIndex((other) => samePitch(other.pitch, pitch)) === order);
+    return apart.slice(0, MOST_FROM_HOME).map((other) => [fingered(base), fingered(other), fingered(base)]);
   });
   return asAsked(measures);
 }

@@ -26,10 +26,12 @@ export function twoPlaces(ground: Ground, player: DrillFor, { position, strings,
     const onString = held.strings[string] ?? [];
     const own = onString.find(({ placement }) => placement.finger === finger);
     if (!own) return [];
-    const neighbours = onString.filter((each) => each !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
+    const neighbours = onString.filter((standing) => standing !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
     const tried = placesBeside(onString, own).flatMap((other): readonly Moved[] => {
       const moved = { ...fingered(own, EIGHTH), pitches: [formatPitch(other)] };
-      const stays = neighbours.filter((each) => isOneHand(player, ground, [fingered(own, EIGHTH), fingered(each, EIGHTH), moved]));
+      const stays = neighbours.filter((neighbour) =>
+        isOneHand(player, ground, [fingered(own, EIGHTH), fingered(neighbour, EIGHTH), moved]),
+      );
       if (position === THUMB && stays[0]?.placement.finger !== 'T') return [];
       const [one, two = one] = stays.slice(0, 2).toSorted((low, high) => semitonesOf(low.pitch) - semitonesOf(high.pitch));
       return one && two ? [{ own, other, moved, one, two }] : [];
@@ -66,7 +68,7 @@ function isOneHand(player: DrillFor, { key }: Ground, notes: readonly DrillNote[
 
 /** Lists the places a semitone beside a finger, by the same letter, that its neighbours leave free. */
 function placesBeside(held: readonly Standing[], own: Standing): readonly Pitch[] {
-  const taken = held.filter((each) => each !== own).map(({ pitch }) => semitonesOf(pitch));
+  const taken = held.filter((standing) => standing !== own).map(({ pitch }) => semitonesOf(pitch));
   return [-1, 1].flatMap((by) => {
     const pitch = pitchAt(stepsOf(own.pitch), semitonesOf(own.pitch) + by);
     return pitch !== null && Math.abs(pitch.alteration) < 2 && !taken.includes(semitonesOf(pitch)) ? [pitch] : [];

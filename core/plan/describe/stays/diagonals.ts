@@ -18,7 +18,7 @@ export function diagonalsOf(task: Task, placed: readonly PlacedNote[]): readonly
     last = placement;
     const alone = placement.upper === null && placement.finger !== '0';
     const found = alone ? diagonalTo(task, stop, stood) : null;
-    for (const each of stopsIn(placement)) stood.set(keyOf(each.finger, each.stringIndex), each);
+    for (const stop of stopsIn(placement)) stood.set(keyOf(stop.finger, stop.stringIndex), stop);
     return found;
   });
 }
@@ -28,7 +28,7 @@ function diagonalTo({ instrument }: Task, stop: StringStop, stood: ReadonlyMap<s
     const there = stood.get(keyOf(stop.finger, neighbour));
     const semitones = there ? stop.semitonesAboveOpen - there.semitonesAboveOpen : 0;
     if (!there || Math.abs(semitones) !== 1) continue;
-    const sounds = [stop, there].map((each) => stringOf(instrument, each.stringIndex).semitones + each.semitonesAboveOpen);
+    const sounds = [stop, there].map((stop) => stringOf(instrument, stop.stringIndex).semitones + stop.semitonesAboveOpen);
     const apart = Math.abs((sounds[0] ?? 0) - (sounds[1] ?? 0));
     return { string: stringOf(instrument, neighbour).number, open: stringOf(instrument, neighbour).name, semitones, apart };
   }

@@ -68,5 +68,5 @@ function GuideRow({ guide, chosen, to }: GuideRowProps) {
 
 /** Gives the guide as a choice of the teacher's; null where it follows from the notes. */
 function leadingKind({ kind }: Guide): LeadingFinger | null {
-  return LEADING_FINGERS.find((each) => each === kind) ?? null;
+  return LEADING_FINGERS.find((finger) => finger === kind) ?? null;
 }

@@ -69,7 +69,7 @@ const TAB_VIEWS: Readonly<Record<(typeof TABS)[number], (props: SelectedNoteProp
 };
 
 function Fingered({ plan, index, note }: SelectedNoteProps) {
-  const shift = plan.shifts.find((each) => each.to === index);
+  const shift = plan.shifts.find((shift) => shift.to === index);
   const asked = useEngine(plan.brief, { kind: 'ways', note: index });
   const answer = answerOf(asked);
   const ways = answer?.ok ? answer.value : [];
@@ -198,7 +198,7 @@ function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
           value,
           name: value === 'none' && taught ? `as the school teaches: ${STEP_LABELS[taught]}` : STEP_LABELS[value],
         }))}
-        onChange={(event) => writeMark(index, { semitone: SEMITONE_STEPS.find((each) => each === event.target.value) ?? null })}
+        onChange={(event) => writeMark(index, { semitone: SEMITONE_STEPS.find((step) => step === event.target.value) ?? null })}
       />
     </p>
   );

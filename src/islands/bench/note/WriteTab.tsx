@@ -43,7 +43,7 @@ interface WriteTabProps {
 
 /** Edits what is written: the note itself, the bow, the teacher's own words, and a fingering as digits. */
 export function WriteTab({ plan, index, note }: WriteTabProps) {
-  const mark = plan.brief.marks?.find((each) => each.note === index);
+  const mark = plan.brief.marks?.find((mark) => mark.note === index);
   const pitches = note.stops.map((stop) => stop.written).join('+');
   const cue = mark?.cue ?? '';
   const remark = mark?.remark ?? '';
@@ -151,7 +151,7 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
         aria-label="Bow sign"
         value={bow ?? 'none'}
         options={[{ value: 'none', name: 'no sign' }, ...BOW_DIRECTIONS.map((value) => ({ value, name: `${value} bow` }))]}
-        onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((each) => each === event.target.value) ?? null })}
+        onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((direction) => direction === event.target.value) ?? null })}
       />
       <label className="flex items-center gap-1.5">
         <input
@@ -191,7 +191,7 @@ function Signs({ plan, index }: PlaceProps) {
             value={ornament.sign ?? 'key'}
             options={(['key', ...ORNAMENT_SIGNS] as const).map((value) => ({ value, name: ORNAMENT_SIGN_LABELS[value] }))}
             onChange={(event) => {
-              const sign = ORNAMENT_SIGNS.find((each) => each === event.target.value);
+              const sign = ORNAMENT_SIGNS.find((sign) => sign === event.target.value);
               setSigns(index, { ornament: { kind: ornament.kind, ...(sign ? { sign } : {}) } });
             }}
           />
@@ -213,7 +213,7 @@ function Signs({ plan, index }: PlaceProps) {
           aria-label="Harmonic"
           value={harmonic ?? 'none'}
           options={(['none', 'natural', 'stopped'] as const).map((value) => ({ value, name: HARMONIC_LABELS[value] }))}
-          onChange={(event) => setSigns(index, { harmonic: HARMONICS.find((each) => each === event.target.value) ?? null })}
+          onChange={(event) => setSigns(index, { harmonic: HARMONICS.find((harmonic) => harmonic === event.target.value) ?? null })}
         />
       </WriteRow>
     </>
@@ -234,13 +234,15 @@ function Articulated({ index, articulation, accent }: ArticulatedProps) {
         aria-label="Articulation"
         value={articulation ?? 'none'}
         options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
-        onChange={(event) => setSigns(index, { articulation: ARTICULATIONS.find((each) => each === event.target.value) ?? null })}
+        onChange={(event) =>
+          setSigns(index, { articulation: ARTICULATIONS.find((articulation) => articulation === event.target.value) ?? null })
+        }
       />
       <SelectField
         aria-label="Accent"
         value={accent ?? 'none'}
         options={(['none', ...ACCENT_KINDS] as const).map((value) => ({ value, name: ACCENT_KIND_LABELS[value] }))}
-        onChange={(event) => setSigns(index, { accent: ACCENT_KINDS.find((each) => each === event.target.value) ?? null })}
+        onChange={(event) => setSigns(index, { accent: ACCENT_KINDS.find((kind) => kind === event.target.value) ?? null })}
       />
     </WriteRow>
   );

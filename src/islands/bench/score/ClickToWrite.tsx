@@ -81,7 +81,7 @@ interface Place {
 
 /** Gives the reading of the staff after a note. */
 function readingAt(engraving: Engraving, plan: Plan, index: number): StaffReading {
-  const symbol = engraving.measures.flatMap(({ symbols }) => symbols).find((each) => each.index === Math.max(0, index));
+  const symbol = engraving.measures.flatMap(({ symbols }) => symbols).find((measureSymbol) => measureSymbol.index === Math.max(0, index));
   return symbol?.reading ?? ownReading(plan.brief.instrument.kind);
 }
 

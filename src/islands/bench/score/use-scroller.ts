@@ -50,7 +50,7 @@ export function useKeepInView(
 }
 
 function spanOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
-  const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
+  const measure = engraving.measures.findIndex((measure) => measure.symbols.some((symbol) => symbol.index === selected));
   const from = layout.offsets[measure] ?? 0;
   const to = layout.offsets[measure + 1] ?? from;
   if (to - from <= width) return [from, to];

@@ -37,7 +37,7 @@ export function BriefSentence() {
   const setKind = (kind: Material['kind']): void =>
     kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
   const choose = (chosen: string): void => {
-    const kind = MATERIAL_KINDS.find((each) => each === chosen);
+    const kind = MATERIAL_KINDS.find((kind) => kind === chosen);
     if (kind) setKind(kind);
     else void writeChords(chosen === 'held' ? 'held' : 'rolled');
   };

@@ -44,7 +44,7 @@ function ChangeOnTheWay({ change: { measure, ...changed } }: { readonly change: 
           value={meter}
           values={[AS_BEFORE, ...METERS]}
           name={meterChoiceLabel}
-          onChange={(next) => change({ meter: METERS.find((each) => each === next) ?? null })}
+          onChange={(next) => change({ meter: METERS.find((meter) => meter === next) ?? null })}
         />
       )}
       ,{' '}

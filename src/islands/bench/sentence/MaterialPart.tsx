@@ -99,7 +99,7 @@ function WayDownPart({ brief }: { readonly brief: Brief }) {
         label="Way down"
         value={way}
         values={WAYS_DOWN}
-        name={(each) => WAY_DOWN_LABELS[each]}
+        name={(value) => WAY_DOWN_LABELS[value]}
         onChange={(next) => changeBrief((now) => withWayDown(now, next))}
       />
     </>
@@ -141,7 +141,7 @@ function Extent({ brief, material }: PatternProps) {
 }
 
 function octavesOf(count: string): (typeof OCTAVE_COUNTS)[number] {
-  return OCTAVE_COUNTS.find((each) => String(each) === count) ?? OCTAVE_COUNTS[0];
+  return OCTAVE_COUNTS.find((value) => String(value) === count) ?? OCTAVE_COUNTS[0];
 }
 
 function LineKey({ brief }: { readonly brief: Brief }) {
@@ -156,7 +156,7 @@ function LineKey({ brief }: { readonly brief: Brief }) {
         label="Mode"
         value={mode}
         values={KEY_MODES}
-        name={(each) => each}
+        name={(value) => value}
         onChange={(next) => setKey(`${tonicNames(next).includes(tonic) ? tonic : 'C'} ${next}`)}
       />
       ,{' '}

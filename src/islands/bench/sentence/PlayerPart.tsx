@@ -42,7 +42,7 @@ function LeftHandPart({ brief }: { readonly brief: Brief }) {
         label="Left hand"
         value={school}
         values={schools}
-        name={(each) => SCHOOL_LABELS[each]}
+        name={(value) => SCHOOL_LABELS[value]}
         onChange={(next) => changeBrief((now) => withHandSchool(now, next))}
       />
     </>
@@ -104,9 +104,9 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const instruments = useStudioAtHand((studio) => studio.instruments);
   const linked = useWork((work) => work.instrumentId);
   const { kind, size } = brief.instrument;
-  const known = instruments.find((each) => each.id === linked);
+  const known = instruments.find((instrument) => instrument.id === linked);
   const take = (id: string): void => {
-    const taken = instruments.find((each) => each.id === id);
+    const taken = instruments.find((instrument) => instrument.id === id);
     if (taken) playOnInstrument(taken);
     else describeInstrument();
   };
@@ -115,8 +115,8 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
     <Choice
       label="Studio instrument"
       value={known?.id ?? DESCRIBED}
-      values={[DESCRIBED, ...instruments.map((each) => each.id)]}
-      name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.document.name ?? ''))}
+      values={[DESCRIBED, ...instruments.map((instrument) => instrument.id)]}
+      name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((instrument) => instrument.id === id)?.document.name ?? ''))}
       onChange={take}
     />
   );
@@ -131,7 +131,7 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
         name={sizeLabel}
         onChange={(next) => changeBrief((now) => withSize(now, next))}
       />{' '}
-      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />
+      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(value) => INSTRUMENT_LABELS[value]} onChange={setKind} />
     </>
   );
 }

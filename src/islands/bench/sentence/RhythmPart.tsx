@@ -86,7 +86,7 @@ function NamedChoice<Name extends string>({ label, labels, chosen, own, usual, o
         value={chosen ?? OWN}
         options={[...(chosen === null ? [{ value: OWN, name: own }] : []), ...names.map((name) => ({ value: name, name: labels[name] }))]}
         onChange={(next) => {
-          const name = names.find((each) => each === next);
+          const name = names.find((name) => name === next);
           if (name) onChoose(name);
         }}
       />
@@ -122,7 +122,7 @@ function Bowing({ brief }: RhythmProps) {
         label="Bowing"
         value={chosen}
         values={values}
-        name={(each) => bowingLabel(each, brief.rhythm?.bows ?? [])}
+        name={(value) => bowingLabel(value, brief.rhythm?.bows ?? [])}
         onChange={(next) => changeBrief((now) => withBowing(now, next))}
       />
       ,{' '}
@@ -140,7 +140,7 @@ function bowingOf({ material, rhythm }: Brief): string {
 function bowingLabel(value: string, bows: readonly number[]): string {
   if (value === AS_WRITTEN) return 'slurred as written';
   if (value === OWN) return bowsLabel(bows);
-  const name = namesOf(BOW_PATTERNS).find((each) => each === value);
+  const name = namesOf(BOW_PATTERNS).find((known) => known === value);
   return name ? BOW_LABELS[name] : bowLabel(Number(value));
 }
 
@@ -150,7 +150,7 @@ function bowingLabel(value: string, bows: readonly number[]): string {
  */
 function withBowing(brief: Brief, chosen: string): Brief {
   if (chosen === AS_WRITTEN) return withRhythm(brief, { bows: null });
-  const name = namesOf(BOW_PATTERNS).find((each) => each === chosen);
+  const name = namesOf(BOW_PATTERNS).find((known) => known === chosen);
   if (name) return withRhythm(brief, { bows: [...BOW_PATTERNS[name]] });
   const count = Number(chosen);
   if (!Number.isInteger(count)) return brief;
@@ -178,7 +178,7 @@ function PickUp({ brief }: RhythmProps) {
   const pickUp = brief.rhythm?.pickUp ?? '';
   const told = useTold(pickUp === '');
   if (!told) return null;
-  const values: readonly string[] = PICK_UPS.some((each) => each === pickUp) ? PICK_UPS : [...PICK_UPS, pickUp];
+  const values: readonly string[] = PICK_UPS.some((up) => up === pickUp) ? PICK_UPS : [...PICK_UPS, pickUp];
   return (
     <>
       <Choice

@@ -24,7 +24,7 @@ export function sentenceParts(): readonly SentencePart[] {
 /** Goes to a part of the sentence, and opens it where it opens. */
 export function goToPart(name: string): void {
   flushSync(() => foldSentence(false));
-  const control = controls().find((each) => nameOf(each) === name);
+  const control = controls().find((control) => nameOf(control) === name);
   control?.focus();
   if (control instanceof HTMLButtonElement) control.click();
 }
@@ -32,7 +32,7 @@ export function goToPart(name: string): void {
 /** Chooses something else in a part of the sentence. */
 export function chooseInPart(name: string, option: string): void {
   flushSync(() => foldSentence(false));
-  const control = controls().find((each) => nameOf(each) === name);
+  const control = controls().find((control) => nameOf(control) === name);
   if (!(control instanceof HTMLSelectElement)) return;
   const chosen = [...control.options].find(({ text }) => text === option);
   if (!chosen) return;

@@ -74,9 +74,9 @@ function NoteRow({ index, note, rings, lengthMm }: NoteRowProps) {
           {soundText(note)}
         </button>
       </td>
-      <td>{note.stops.map((each) => `${each.string} (${noteLabel(each.open)})`).join(', ')}</td>
+      <td>{note.stops.map((stop) => `${stop.string} (${noteLabel(stop.open)})`).join(', ')}</td>
       <td>
-        {listed(note.stops.map((each) => each.finger))}
+        {listed(note.stops.map((stop) => stop.finger))}
         {place === '' || place === 'open' ? '' : ` ${place}`}
         {note.locked ? ', locked' : ''}
       </td>

@@ -24,7 +24,7 @@ interface ImportDialogProps {
 export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDialogProps) {
   const [open, setOpen] = useState(0);
   const ready = chosen.filter(({ choice }) => choice !== null).length;
-  const change = (index: number, next: ChosenScore): void => onChange(chosen.map((each, at) => (at === index ? next : each)));
+  const change = (index: number, next: ChosenScore): void => onChange(chosen.map((chosenScore, at) => (at === index ? next : chosenScore)));
   const title = chosen.length === 1 ? 'Bring in a score' : `Bring in ${chosen.length} scores`;
   return (
     <Dialog title={title} className="top-[3vh] max-h-[94vh] w-[46rem] p-6" onClose={onClose}>

@@ -53,7 +53,7 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
               value={played.grid}
               options={GRIDS.map((value) => ({ value, name: GRID_LABELS[value] }))}
               onChange={(event) => {
-                const grid = GRIDS.find((each) => each === event.target.value);
+                const grid = GRIDS.find((grid) => grid === event.target.value);
                 if (grid) onGrid(grid);
               }}
             />
@@ -89,7 +89,7 @@ type ChoosingProps = Pick<ScoreChoiceProps, 'choice' | 'onChoose'>;
 
 function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { readonly score: ForeignScore; readonly part: ForeignPart }) {
   const voices = voicesOf(part);
-  const sounding = score.parts.flatMap((each, index) => (voicesOf(each).length > 0 ? [{ each, index }] : []));
+  const sounding = score.parts.flatMap((part, index) => (voicesOf(part).length > 0 ? [{ part, index }] : []));
   const choosePart = (index: number): void =>
     onChoose({ ...choice, ...allOf(score, index), kind: score.parts[index]?.kind ?? choice.kind, octaves: 0 });
   return (
@@ -99,7 +99,7 @@ function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { reado
           <SelectField
             aria-label="Part"
             value={String(choice.part)}
-            options={sounding.map(({ each, index }) => ({ value: String(index), name: each.name || `Part ${index + 1}` }))}
+            options={sounding.map(({ part, index }) => ({ value: String(index), name: part.name || `Part ${index + 1}` }))}
             onChange={(event) => choosePart(Number(event.target.value))}
           />
         </FieldRow>
@@ -109,7 +109,7 @@ function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { reado
           <SelectField
             aria-label="Voice"
             value={choice.voice ?? voices[0]?.voice ?? ''}
-            options={voices.map((each) => ({ value: each.voice, name: voiceLabel(each) }))}
+            options={voices.map((voice) => ({ value: voice.voice, name: voiceLabel(voice) }))}
             onChange={(event) => onChoose({ ...choice, voice: event.target.value })}
           />
         </FieldRow>

@@ -62,9 +62,9 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
     run(async () => {
       const all: GivenToPupil[] = [];
       for (const group of to) all.push(await sameFor(group, given, studio));
-      for (const each of apart ? all.map((one) => [one]) : [all]) {
-        const names = each.map(({ player: { document } }) => document.name).join(' ');
-        downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(each));
+      for (const pupils of apart ? all.map((one) => [one]) : [all]) {
+        const names = pupils.map(({ player: { document } }) => document.name).join(' ');
+        downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(pupils));
       }
       const names = to.map(({ document }) => document.name);
       return [givenText(names, apart ? all.length : 1), ...(await unplayableTexts(all))].join(' ');
@@ -151,5 +151,5 @@ async function unplayableTexts(all: readonly GivenToPupil[]): Promise<readonly s
 }
 
 function toggle(all: readonly string[], id: string, isChosen: boolean): readonly string[] {
-  return isChosen ? [...all, id] : all.filter((each) => each !== id);
+  return isChosen ? [...all, id] : all.filter((other) => other !== id);
 }

@@ -66,7 +66,7 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
       {asked && (
         <div role="group" aria-label="Whose log is it?" className="mt-2 flex flex-wrap items-end gap-2">
           <p className="w-full">{asked.name || 'Somebody without a name'} is not a player of this studio. Whose log is it?</p>
-          <PlayerChoice players={players} chosen={whose} onChoose={(id) => setWhose(players.find((each) => each.id === id) ?? null)} />
+          <PlayerChoice players={players} chosen={whose} onChoose={(id) => setWhose(players.find((player) => player.id === id) ?? null)} />
           <Button
             onClick={() =>
               run(async () => {

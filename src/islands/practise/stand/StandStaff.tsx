@@ -82,7 +82,7 @@ function fittingIn(engraving: Engraving, width: number, { height, below }: { rea
       (sum, measures, order) => sum + (heightOf(layoutStaff(engraving, measures, { available: 0, first: order === 0 })) + below) * scale,
       0,
     );
-  return SCALES.map(at).find((each) => tall(each) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
+  return SCALES.map(at).find((fitting) => tall(fitting) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
 }
 
 /** Gives the height without the names of positions above and of strings below, px. */

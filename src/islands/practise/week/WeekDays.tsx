@@ -112,12 +112,15 @@ const FREE = 'free';
 const DAYS_AHEAD = 14;
 
 function movesFrom({ days }: DaysPlanned, day: string) {
-  const near = days.filter(({ day: each }, order) => order < DAYS_AHEAD || each === day);
-  return [{ value: FREE, name: 'where it fits' }, ...near.map((each) => ({ value: each.day, name: shortDayText(each.day) }))];
+  const near = days.filter(({ day: known }, order) => order < DAYS_AHEAD || known === day);
+  return [
+    { value: FREE, name: 'where it fits' },
+    ...near.map((plannedDay) => ({ value: plannedDay.day, name: shortDayText(plannedDay.day) })),
+  ];
 }
 
 function moveTo({ items }: WeekAsked, key: string, day: string | null): WeekAsked['items'] {
-  return items.map((each) => (practisedKey(each.item.practised) === key ? { ...each, movedTo: day } : each));
+  return items.map((item) => (practisedKey(item.item.practised) === key ? { ...item, movedTo: day } : item));
 }
 
 function itemOf({ items }: WeekAsked, key: string): PracticeItem | undefined {

@@ -43,14 +43,14 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
           label="Plan"
           value={serves}
           among={WEEK_SERVES}
-          nameOf={(each) => SERVES_WORDS[each]}
+          nameOf={(value) => SERVES_WORDS[value]}
           onChoose={(next) => onChange({ serves: next })}
         />
         <LabelledChoice
           label="On each day"
           value={order}
           among={WEEK_ORDERS}
-          nameOf={(each) => DAY_ORDER_WORDS[each]}
+          nameOf={(value) => DAY_ORDER_WORDS[value]}
           onChoose={(next) => onChange({ order: next })}
         />
       </div>
@@ -63,7 +63,7 @@ function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProp
   const place = `day-off-${playerId ?? 'nobody'}`;
   const [day, setDay] = useState(() => fieldsTypedBefore(place, { day: '' }).day);
   useTyped(place, { day }, day === '');
-  const coming = daysOff.filter((each) => each >= today).toSorted();
+  const coming = daysOff.filter((day) => day >= today).toSorted();
   return (
     <div className="flex flex-wrap items-end gap-x-2 gap-y-1">
       <label className="grid gap-0.5 text-[14px]">

@@ -28,7 +28,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
   const [practised, whole] = [
     missingOf(practisedParts(entries, pieces), items),
     missingOf(
-      pieces.map((each) => newItem(each, WHOLE)),
+      pieces.map((piece) => newItem(piece, WHOLE)),
       items,
     ),
   ];
@@ -39,7 +39,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
         {items.map((item, order) => (
           <Row
             key={practisedKey(item.item.practised)}
-            each={item}
+            entry={item}
             hasGoal={goal !== null}
             known={known}
             onChange={(next) => onChange(items.with(order, next))}
@@ -77,15 +77,15 @@ function missingOf(some: readonly PracticeItem[], items: readonly WeekItem[]): r
 }
 
 interface RowProps {
-  readonly each: WeekItem;
+  readonly entry: WeekItem;
   readonly hasGoal: boolean;
   readonly known: KnownOfItems;
   readonly onChange: (item: WeekItem) => void;
   readonly onRemove: () => void;
 }
 
-function Row({ each, hasGoal, known, onChange, onRemove }: RowProps) {
-  const { item, asked } = each;
+function Row({ entry, hasGoal, known, onChange, onRemove }: RowProps) {
+  const { item, asked } = entry;
   const name = itemText(item.practised);
   const standing = known.standing.get(practisedKey(item.practised));
   return (
@@ -103,7 +103,7 @@ function Row({ each, hasGoal, known, onChange, onRemove }: RowProps) {
               </>
             }
             checked={asked}
-            onChange={(next) => onChange({ ...each, asked: next })}
+            onChange={(next) => onChange({ ...entry, asked: next })}
           />
         )}
         <Button aria-label={`Take out: ${name}`} onClick={onRemove}>
@@ -111,7 +111,7 @@ function Row({ each, hasGoal, known, onChange, onRemove }: RowProps) {
         </Button>
       </div>
       <OpenedSection title="Minutes and ladder" className="mt-0">
-        {() => <ItemLadder item={item} onChange={(next) => onChange({ ...each, item: next })} />}
+        {() => <ItemLadder item={item} onChange={(next) => onChange({ ...entry, item: next })} />}
       </OpenedSection>
     </li>
   );

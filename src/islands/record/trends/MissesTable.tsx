@@ -19,7 +19,7 @@ export function MissesTable({ read: { arrivals, now }, weeks }: MissesTableProps
     <section aria-label={TRENDS_WORDS.misses}>
       <Heading>{TRENDS_WORDS.misses}</Heading>
       <div className="w-64">
-        <LabelledChoice label="Counted by" value={by} among={COUNTED_BY} nameOf={(each) => COUNTED_BY_WORDS[each]} onChoose={setBy} />
+        <LabelledChoice label="Counted by" value={by} among={COUNTED_BY} nameOf={(value) => COUNTED_BY_WORDS[value]} onChoose={setBy} />
       </div>
       <Table className="mt-2 max-w-5xl">
         <caption className="sr-only">

@@ -9,7 +9,7 @@ import { only } from '../../../endpoints/wrong-method.ts';
  * Writes the best plan of a brief as a file: `?name=` gives its title, `?inBetweenNotes=yes` adds the notes that shifts pass to a score.
  */
 export const POST: APIRoute = (context) => {
-  const format = EXPORT_FORMATS.find((each) => each === context.params['format']);
+  const format = EXPORT_FORMATS.find((format) => format === context.params['format']);
   if (!format) return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: EXPORT_FORMATS })]);
   const name = (context.url.searchParams.get('name') ?? 'A line').slice(0, 120);
   const inBetweenNotes = context.url.searchParams.get('inBetweenNotes') === 'yes';

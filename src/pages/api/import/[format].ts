@@ -10,7 +10,7 @@ import { only } from '../../../endpoints/wrong-method.ts';
 /** Turns a score into a piece, and reports what was left out; the address says what is wanted of it. */
 export const POST: APIRoute = (context) => {
   const { params, url, request } = context;
-  if (!IMPORT_FORMATS.some((each) => each === params['format'])) {
+  if (!IMPORT_FORMATS.some((format) => format === params['format'])) {
     return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: IMPORT_FORMATS })]);
   }
   const asked = importAsked(url);
