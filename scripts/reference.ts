@@ -3,15 +3,15 @@ import { plan } from '#core/plan';
 import { fingering } from '../tests/support/briefs.ts';
 import {
   type AskedCase,
-  askedFreely,
-  askedOf,
+  caseFromBrief,
+  caseFrom,
   casesOf,
   freeBriefs,
-  judged,
+  judge,
   type Verdict,
 } from '../tests/support/reference/reference-case.ts';
 import { judgedAsRead, readBriefs, type ReadVerdict } from '../tests/support/reference/read-brief.ts';
-import { spelledOut, variantBriefs } from '../tests/support/reference/variants.ts';
+import { spellOut, variantBriefs } from '../tests/support/reference/variants.ts';
 
 const FILES = ['cases.json', 'cases-2.json', 'own-cases.json'] as const;
 const all = process.argv.includes('all');
@@ -24,19 +24,19 @@ interface Row {
 }
 
 const asked = [
-  ...FILES.flatMap((file) => casesOf(file).map((referenceCase) => ({ file, asked: askedOf(referenceCase) }))),
-  ...freeBriefs().map((freeBrief) => ({ file: 'free-briefs.json', asked: askedFreely(freeBrief) })),
+  ...FILES.flatMap((file) => casesOf(file).map((referenceCase) => ({ file, asked: caseFrom(referenceCase) }))),
+  ...freeBriefs().map((freeBrief) => ({ file: 'free-briefs.json', asked: caseFromBrief(freeBrief) })),
 ];
 const rows: readonly Row[] = asked
   .filter(({ file, asked }) => wanted.length === 0 || wanted.some((word) => file === word || asked.id.includes(word)))
-  .map(({ file, asked }) => ({ file, asked, verdict: judged(asked) }));
+  .map(({ file, asked }) => ({ file, asked, verdict: judge(asked) }));
 
-const said = (verdict: Verdict): string =>
+const verdictText = (verdict: Verdict): string =>
   verdict.matchedBy === null ? 'missed' : verdict.matchedBy === 0 ? 'best' : `alternative ${verdict.matchedBy}`;
 
 for (const { asked, verdict } of rows) {
   if (verdict.matchedBy === 0 && !all) continue;
-  console.log(`${asked.id.padEnd(48)} ${asked.confidence.padEnd(8)} ${said(verdict)}`);
+  console.log(`${asked.id.padEnd(48)} ${asked.confidence.padEnd(8)} ${verdictText(verdict)}`);
   console.log(`    found   ${verdict.found}`);
   console.log(`    wanted  ${verdict.wanted}`);
 }
@@ -54,7 +54,7 @@ for (const file of [...FILES, 'free-briefs.json']) {
 const variants = variantBriefs().flatMap(({ brief, variants: wantedThere }) => {
   const outcome = plan(brief, { alternatives: 6 });
   const found = outcome.ok ? [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)].map(fingering) : [];
-  return wantedThere.map(({ kind, fingers }) => ({ kind, found: found.includes(spelledOut(fingers)) }));
+  return wantedThere.map(({ kind, fingers }) => ({ kind, found: found.includes(spellOut(fingers)) }));
 });
 for (const kind of [...new Set(variants.map((variant) => variant.kind))].toSorted()) {
   const these = variants.filter((variant) => variant.kind === kind);

@@ -1,6 +1,6 @@
 /** Takes the pictures in docs/screenshots from the demo data: `npm run build` first, then `npm run screenshots`. */
 import { chromium, type Page } from '@playwright/test';
-import { CHROMIUM, served } from '../tests/support/served.ts';
+import { CHROMIUM, startServer } from '../tests/support/served.ts';
 
 const PORT = 4397;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -42,7 +42,7 @@ const LOOKED_FOR = 'Looking for other fingerings …';
 /** With names after it, only those pictures are taken. */
 const only = process.argv.slice(2);
 
-const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 try {
   const browser = await chromium.launch(CHROMIUM);
   for (const { file, piece, dark, width, prepare } of VIEWS.filter(({ file: name }) => only.length === 0 || only.includes(name))) {

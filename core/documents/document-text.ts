@@ -26,14 +26,14 @@ export function readDocumentText<Document>(text: string, kind: ReadableKind, rea
 
 /** Reads a value of any version as a document. */
 export function readDocument<Document>(value: unknown, kind: ReadableKind, readValue: ReadValue<Document>): Reading<Document> {
-  const damaged = (what: string): Reading<never> => badReading(at(documentIssue('damaged', { kind: kind.kind, what })));
-  if (!isRecord(value)) return damaged('it holds no object');
+  const reportDamage = (what: string): Reading<never> => badReading(at(documentIssue('damaged', { kind: kind.kind, what })));
+  if (!isRecord(value)) return reportDamage('it holds no object');
   const { format, version } = value;
-  if (format !== kind.format) return damaged(`its format is ${JSON.stringify(format ?? null)}`);
-  if (typeof version !== 'number') return damaged('it does not say its version');
+  if (format !== kind.format) return reportDamage(`its format is ${JSON.stringify(format ?? null)}`);
+  if (typeof version !== 'number') return reportDamage('it does not say its version');
   if (version > kind.version) return badReading(at(documentIssue('newer-version', { version, known: kind.version })));
   const current = upgrade(value, version, kind);
-  return current ? readValue(current) : damaged(`its version is ${version}`);
+  return current ? readValue(current) : reportDamage(`its version is ${version}`);
 }
 
 function parseJson(text: string): Reading<unknown> {

@@ -64,11 +64,11 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
  * Tells whether two briefs price alike, so that their plans' costs may be compared with each other: wishes, purpose and hands move prices.
  */
 export function samePrices(one: Brief, other: Brief): boolean {
-  const priced = (brief: Brief): string => {
+  const priceOf = (brief: Brief): string => {
     const { instrument, player, preferences, purpose, weights, tempo, school } = brief;
     return JSON.stringify([instrument, player?.hand, player?.school, preferences, purpose, weights, tempo, school?.weights, waysOf(brief)]);
   };
-  return priced(one) === priced(other);
+  return priceOf(one) === priceOf(other);
 }
 
 /** Adds up the totals of a plan. */
@@ -98,11 +98,11 @@ function sameSound(one: PlannedNote, other: PlannedNote): boolean {
 
 function differences(one: PlannedNote, other: PlannedNote): ComparedNote['differs'] {
   if (one.kind === 'rest' || other.kind === 'rest') return { string: false, finger: false, position: false };
-  const named = (note: typeof one, of: 'string' | 'finger'): string => note.stops.map((stop) => stop[of]).join('+');
+  const namesOf = (note: typeof one, of: 'string' | 'finger'): string => note.stops.map((stop) => stop[of]).join('+');
   const { label, alteration } = one.position;
   return {
-    string: named(one, 'string') !== named(other, 'string'),
-    finger: named(one, 'finger') !== named(other, 'finger'),
+    string: namesOf(one, 'string') !== namesOf(other, 'string'),
+    finger: namesOf(one, 'finger') !== namesOf(other, 'finger'),
     position: label !== other.position.label || alteration !== other.position.alteration,
   };
 }

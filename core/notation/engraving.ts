@@ -285,15 +285,15 @@ function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly 
   const inForce = new Map<string, number>();
   return symbols.map((symbol) => {
     if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
-    const signed = (head: WrittenHead): WrittenHead => {
+    const sign = (head: WrittenHead): WrittenHead => {
       const { letter, octave, alteration } = head.written;
       const place = `${letter} ${octave}`;
       if ((inForce.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
       inForce.set(place, alteration);
       return { ...head, accidental: alteration };
     };
-    const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(signed) }));
-    return { ...symbol, small, heads: symbol.heads.map(signed) };
+    const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(sign) }));
+    return { ...symbol, small, heads: symbol.heads.map(sign) };
   });
 }
 

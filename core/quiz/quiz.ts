@@ -48,19 +48,19 @@ function inKey(player: DrillFor, key: string, parts: QuizChoice['parts']): reado
     const map = maps.find(({ position }) => position === part.position);
     return map ? [{ map, own: part.own }] : [];
   });
-  const owned = (own: boolean, questions: readonly QuizQuestion[]): readonly Quizzed[] =>
+  const asQuizzed = (own: boolean, questions: readonly QuizQuestion[]): readonly Quizzed[] =>
     questions.map((question) => ({ ...question, own }));
   const shifts = here.flatMap((from) =>
-    here.flatMap((to) => (from === to ? [] : owned(from.own && to.own, shiftQuestions(of, from.map, to.map)))),
+    here.flatMap((to) => (from === to ? [] : asQuizzed(from.own && to.own, shiftQuestions(of, from.map, to.map)))),
   );
   return [
-    ...here.flatMap(({ map, own }) => owned(own, questionsInPosition(of, map))),
-    ...here.flatMap(({ map, own }) => owned(own, letterFingerQuestions(of, player.instrument, map.position))),
+    ...here.flatMap(({ map, own }) => asQuizzed(own, questionsInPosition(of, map))),
+    ...here.flatMap(({ map, own }) => asQuizzed(own, letterFingerQuestions(of, player.instrument, map.position))),
     ...shifts,
-    ...owned(
+    ...asQuizzed(
       here.some(({ own }) => own),
       intervalQuestions(of, maps),
     ),
-    ...owned(false, otherNameQuestions(of)),
+    ...asQuizzed(false, otherNameQuestions(of)),
   ];
 }

@@ -23,13 +23,13 @@ export function openSession(brief: Brief): Session {
   let read: Reading<Task> | null = null;
   let tried: Attempt | null = null;
   let best: Plan | null = null;
-  const solved = (onProgress?: (share: number) => void): Attempt => (tried ??= attempt(brief, onProgress));
+  const solve = (onProgress?: (share: number) => void): Attempt => (tried ??= attempt(brief, onProgress));
   return {
     brief,
     task: () => (read ??= readBrief(brief)),
-    attempt: solved,
+    attempt: solve,
     best: () => {
-      const now = solved();
+      const now = solve();
       return now.kind === 'solved' ? (best ??= describe(now.solved)) : null;
     },
   };

@@ -1,6 +1,6 @@
 import { type Brief, readBrief, type Task } from '#core/brief';
 import type { Issue } from '#core/messages';
-import { laid, type Laid, solve, type Solved } from './solve.ts';
+import { layTask, type Laid, solve, type Solved } from './solve.ts';
 
 /** The attempt at solving a brief: a fingering, or the obstacle. */
 export type Attempt =
@@ -16,7 +16,7 @@ export type Attempt =
 export function attempt(brief: Brief, onProgress?: (share: number) => void): Attempt {
   const task = readBrief(brief);
   if (!task.ok) return { kind: 'unread', issues: task.issues };
-  const layers = laid(task.value, onProgress);
+  const layers = layTask(task.value, onProgress);
   if (!layers.ok) return { kind: 'blocked', task: task.value, index: layers.index };
   const solved = solve(layers.layOut);
   return solved ? { kind: 'solved', solved } : { kind: 'no-way', laid: layers.layOut };

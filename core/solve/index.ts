@@ -6,7 +6,7 @@ export { type PlacedNote, placedNotes } from './placed-note.ts';
 export { solveBrief, solvedOrWhy } from './solve-brief.ts';
 export {
   asksOfWholeLine,
-  laid,
+  layTask as laid,
   type Laid,
   layOutAgain as laidAgain,
   possibleShiftCounts,

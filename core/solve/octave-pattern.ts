@@ -27,7 +27,7 @@ export function samePatternWay(lattice: Lattice, { from, notes, octaves }: Octav
   const model = from + (octaves > 2 ? notes : 0);
   const last = from + notes * octaves;
   const inModel = (layer: number): boolean => layer >= model && layer < model + notes;
-  const bound = (layer: number): boolean => layer >= model + notes && layer <= last;
+  const isBound = (layer: number): boolean => layer >= model + notes && layer <= last;
   const byFingers = groupedBy(lattice, fingersOf);
   const anyFingers = groupedBy(lattice, () => '');
   const rows = bestWays(
@@ -43,7 +43,7 @@ export function samePatternWay(lattice: Lattice, { from, notes, octaves }: Octav
     const bounded = restricted(lattice, (placement, layer) => {
       if (inModel(layer)) return fingersOf(placement) === fingers[layer];
       // The last tonic closes the octave below it and may be taken by any finger.
-      return !bound(layer) || layer === last || fingersOf(placement) === fingers[modelOf(layer)];
+      return !isBound(layer) || layer === last || fingersOf(placement) === fingers[modelOf(layer)];
     });
     const way = cheapestWay(bounded);
     if (way && (!best || way.cost < best.cost)) best = way;

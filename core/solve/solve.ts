@@ -35,7 +35,7 @@ export interface Solved extends Laid {
 export type LaidOrBlocked = { readonly ok: true; readonly layOut: Laid } | { readonly ok: false; readonly index: number };
 
 /** Lays a task out, or returns the first note without candidate. */
-export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
+export function layTask(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
   const steps = noteSteps(read);
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };

@@ -50,6 +50,6 @@ function groupsIn(by: CountedBy, arrival: Arrival): readonly string[] {
 }
 
 function countsOf(arrivals: readonly Arrival[]): MissCounts {
-  const missed = (way: OutOfTune): number => arrivals.filter(({ miss }) => miss === way).length;
-  return { played: arrivals.length, flat: missed('flat'), sharp: missed('sharp') };
+  const countMisses = (way: OutOfTune): number => arrivals.filter(({ miss }) => miss === way).length;
+  return { played: arrivals.length, flat: countMisses('flat'), sharp: countMisses('sharp') };
 }

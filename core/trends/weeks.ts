@@ -34,13 +34,13 @@ export function weeksOf(entries: readonly LogEntry[], now: number, count: number
   return byWeek(attempts, now, count).map(({ begins, events: here }): Week => {
     const good = here.filter(({ miss }) => miss === null);
     const tempos = good.flatMap(({ tempo }) => tempo ?? []);
-    const missed = (miss: 'flat' | 'sharp'): number => here.filter((attempt) => attempt.miss === miss).length;
+    const countMisses = (miss: 'flat' | 'sharp'): number => here.filter((attempt) => attempt.miss === miss).length;
     return {
       begins,
       tries: here.length,
       good: good.length,
-      flat: missed('flat'),
-      sharp: missed('sharp'),
+      flat: countMisses('flat'),
+      sharp: countMisses('sharp'),
       tempo: tempos.length === 0 ? null : tempos.reduce((fastest, tempo) => Math.max(fastest, tempo)),
     };
   });

@@ -69,7 +69,7 @@ class Filled {
     return (this.minutes[day] ?? 0) - (this.used[day] ?? 0);
   }
 
-  put({ minutes, isNew }: ToPractise, day: number): () => void {
+  place({ minutes, isNew }: ToPractise, day: number): () => void {
     const [used, had] = [this.used[day] ?? 0, this.hasNew[day] ?? false];
     this.used[day] = used + minutes;
     this.hasNew[day] = had || isNew;
@@ -87,7 +87,7 @@ function exactly(items: readonly ToPractise[], choice: WeekChoice): Days {
   for (const [index, item] of items.entries()) {
     const [moved] = item.movedTo === null ? [] : daysFor(item, choice);
     if (moved === undefined) continue;
-    filled.put(item, moved);
+    filled.place(item, moved);
     days[index] = moved;
   }
   let best: Days = [...days];
@@ -102,7 +102,7 @@ function exactly(items: readonly ToPractise[], choice: WeekChoice): Days {
     if (item.movedTo !== null) return from(index + 1);
     for (const day of daysFor(item, choice)) {
       if (!filled.fits(item, day)) continue;
-      const takeBack = filled.put(item, day);
+      const takeBack = filled.place(item, day);
       days[index] = day;
       from(index + 1);
       takeBack();
@@ -129,7 +129,7 @@ function inOnePass(items: readonly ToPractise[], choice: WeekChoice): Days {
     const item = items[index] ?? NOTHING;
     const day = daysFor(item, choice).find((value) => filled.fits(item, value));
     if (day === undefined) continue;
-    filled.put(item, day);
+    filled.place(item, day);
     days[index] = day;
   }
   return days;
@@ -147,7 +147,7 @@ function describePlan(items: readonly ToPractise[], days: Days, choice: WeekChoi
   const filled = new Filled(choice.minutes);
   for (const [index, item] of items.entries()) {
     const day = days[index] ?? null;
-    if (day !== null) filled.put(item, day);
+    if (day !== null) filled.place(item, day);
   }
   const placed = items.flatMap((item, index): readonly (Placed & { readonly hard: number })[] => {
     const day = days[index] ?? null;

@@ -2,10 +2,10 @@ import { fileURLToPath } from 'node:url';
 import { serve } from './serve.ts';
 
 /** The path of the built application, in the folder of this file; the build makes it, so it is not imported by name. */
-const built = (path: string): URL => new URL(path, import.meta.url);
-const { handler } = await import(built('./server/entry.mjs').href);
+const builtFile = (path: string): URL => new URL(path, import.meta.url);
+const { handler } = await import(builtFile('./server/entry.mjs').href);
 
 const host = process.env['HOST'] ?? '0.0.0.0';
 const port = Number(process.env['PORT'] ?? 4321);
-await serve({ handler, files: fileURLToPath(built('./client/')), worker: fileURLToPath(built('./plan-worker.mjs')), host, port });
+await serve({ handler, files: fileURLToPath(builtFile('./client/')), worker: fileURLToPath(builtFile('./plan-worker.mjs')), host, port });
 console.log(`Dove Path listens on http://${host}:${port}/`);

@@ -98,14 +98,14 @@ function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): reado
 function playerChanges(before: Brief, after: Brief): readonly Told[] {
   const school = ({ player }: Brief): string => (player?.school ? SCHOOL_LABELS[player.school] : 'usual');
   const { words } = limitPart('positions');
-  const known = ({ limits }: Brief): string => (limits?.positions ? words.inSentence(limits.positions) : words.none);
+  const partOf = ({ limits }: Brief): string => (limits?.positions ? words.inSentence(limits.positions) : words.none);
   return [
     ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
     ['hand', handText(before), handText(after)],
     ['left hand', school(before), school(after)],
     ['school', before.school?.name ?? 'none', after.school?.name ?? 'none'],
     ['purpose', before.purpose ? PURPOSE_LABELS[before.purpose] : 'none', after.purpose ? PURPOSE_LABELS[after.purpose] : 'none'],
-    ['positions', known(before), known(after)],
+    ['positions', partOf(before), partOf(after)],
   ];
 }
 

@@ -3,21 +3,21 @@
  * the built application: `npm run build` first, then `npm run bench:atlas`.
  */
 import { chromium, type Page } from '@playwright/test';
-import { CHROMIUM, served } from '../support/served.ts';
+import { CHROMIUM, startServer } from '../support/served.ts';
 
 const PORT = 4396;
 const ROUNDS = 15;
 
 const KEYS = ['C major', 'D major', 'E major', 'F major', 'G major', 'A major', 'B major', 'Bb major', 'Eb major', 'Ab major'];
 
-const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   // The functions passed to the page are compiled with a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
-  console.log(`atlas of all positions, another key chosen to drawn: ${told(await atlas(page))} (at most 150 ms)`);
-  console.log(`quiz, answer given to shown on the fingerboard: ${told(await quiz(page))} (at most 50 ms)`);
+  console.log(`atlas of all positions, another key chosen to drawn: ${timesText(await atlas(page))} (at most 150 ms)`);
+  console.log(`quiz, answer given to shown on the fingerboard: ${timesText(await quiz(page))} (at most 50 ms)`);
 } finally {
   await browser.close();
   await server.stop();
@@ -68,7 +68,7 @@ async function quiz(page: Page): Promise<readonly number[]> {
   return all;
 }
 
-function told(all: readonly number[]): string {
+function timesText(all: readonly number[]): string {
   const sorted = all.toSorted((one, other) => one - other);
   const at = (share: number): string => (sorted[Math.floor(share * (sorted.length - 1))] ?? NaN).toFixed(0);
   return `median ${at(0.5)} ms, slowest ${at(1)} ms of ${all.length}`;

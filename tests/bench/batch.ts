@@ -4,7 +4,7 @@
  */
 import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { served } from '../support/served.ts';
+import { startServer } from '../support/served.ts';
 
 const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'] as const;
 const TYPES = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const;
@@ -33,7 +33,7 @@ function sounds(pitch: string): number {
   return read.ok ? semitonesOf(read.value) : 0;
 }
 
-const server = await served({ port: 4397 });
+const server = await startServer({ port: 4397 });
 try {
   // A first run warms the machine up.
   await batch(briefs.slice(0, 16));

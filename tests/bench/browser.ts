@@ -4,7 +4,7 @@
  */
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../support/first-page.ts';
-import { CHROMIUM, served } from '../support/served.ts';
+import { CHROMIUM, startServer } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
 
 const PORT = 4398;
@@ -36,7 +36,7 @@ type Figures = Readonly<Record<keyof typeof FIGURE_NAMES, number>>;
 const against = process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : undefined;
 const browser = await chromium.launch(CHROMIUM);
 const baseline = await emptyPageMs(browser);
-const first = await measured('.');
+const first = await measure('.');
 console.log(
   `a plan asked for while other fingerings of the whole line are looked for, against one asked for at rest: ${ratio(first.busyMs, first.restMs)}`,
 );
@@ -61,7 +61,7 @@ async function printAgainst(other: string, first: Figures): Promise<void> {
 }
 
 /** Measures the build of one tree. */
-async function measured(tree: string): Promise<Figures> {
+async function measure(tree: string): Promise<Figures> {
   return await withBuild(tree, async (page) => {
     await printFirstVisits(browser, ADDRESS);
     await printLayoutShifts(browser, ADDRESS);
@@ -84,7 +84,7 @@ async function plansOn(page: Page): Promise<Figures> {
 
 /** Does something on a page of the build in a tree. */
 async function withBuild(tree: string, work: (page: Page) => Promise<Figures>): Promise<Figures> {
-  const server = await served({ port: PORT, tree, env: { DOVE_PATH_DEMO: '1' } });
+  const server = await startServer({ port: PORT, tree, env: { DOVE_PATH_DEMO: '1' } });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   try {
     console.log(`\nthe build in ${tree}`);
@@ -140,7 +140,7 @@ async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: 
   await page.locator('[data-bead="21"]').waitFor();
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) times.push(await changeMs(page, round % 2 === 0 ? 'Ab' : 'A'));
-  console.log(`brief changed to plan drawn (${what}): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
+  console.log(`brief changed to plan drawn (${what}): ${timesText(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
   return median(times);
 }
 
@@ -154,7 +154,7 @@ async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promis
     times.push(await keyMs(page, round % 2 === 0 ? '3' : '2', true));
     await page.waitForFunction(() => !document.querySelector('[data-saving="saving"]'));
   }
-  console.log(`key pressed to new drawing (60 notes): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
+  console.log(`key pressed to new drawing (60 notes): ${timesText(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
   return median(times);
 }
 
@@ -179,7 +179,7 @@ async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | '
     await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 400)));
     busy.push(await changeMs(page, 'A'));
   }
-  console.log(`plan of a whole line, other fingerings under way: ${told(busy)}; at rest: ${told(rest)}`);
+  console.log(`plan of a whole line, other fingerings under way: ${timesText(busy)}; at rest: ${timesText(rest)}`);
   return { busyMs: median(busy), restMs: median(rest) };
 }
 
@@ -224,7 +224,7 @@ async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> 
   await printFrames('2,000 notes scroll and are planned', await scrolling);
 
   async function printFrames(what: string, frames: readonly number[]): Promise<void> {
-    console.log(`a frame while ${what}: ${told(frames)}, ${ratio(median(frames), frameMs)} a frame of an empty page`);
+    console.log(`a frame while ${what}: ${timesText(frames)}, ${ratio(median(frames), frameMs)} a frame of an empty page`);
     const tasks = await page.evaluate((): readonly number[] => Reflect.get(globalThis, 'tasks').splice(0));
     const longest = tasks.length === 0 ? '' : `, the longest ${Math.max(...tasks).toFixed(0)} ms`;
     console.log(`  tasks over 50 ms meanwhile: ${tasks.length}${longest}`);
@@ -268,7 +268,7 @@ function at(times: readonly number[], share: number): number {
   return times.toSorted((one, other) => one - other)[Math.floor(share * (times.length - 1))] ?? 0;
 }
 
-function told(times: readonly number[]): string {
+function timesText(times: readonly number[]): string {
   return `median ${median(times).toFixed(0)} ms, 95th percentile ${at(times, 0.95).toFixed(0)} ms`;
 }
 

@@ -4,7 +4,7 @@
  */
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { firstShown, noteFirstShown } from '../support/first-shown.ts';
-import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+import { CHROMIUM, numberGiven, startServer } from '../support/served.ts';
 
 const PORT = 4394;
 const ROUNDS = 9;
@@ -18,7 +18,7 @@ const A_DAY = 140;
 
 const attempts = numberGiven('attempts', 100_000);
 
-const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 try {
   const context = await browser.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });

@@ -6,7 +6,7 @@
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
 import { firstShown, noteFirstShown } from '../support/first-shown.ts';
 import { grow } from '../support/grown-studio.ts';
-import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+import { CHROMIUM, numberGiven, startServer } from '../support/served.ts';
 
 const PORT = 4393;
 const ROUNDS = 5;
@@ -18,13 +18,13 @@ const pieces = numberGiven('pieces', 5000);
 const players = numberGiven('players', 200);
 const edits = numberGiven('edits', 20_000);
 
-const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 try {
-  const young = await opened(browser);
+  const young = await open(browser);
   const few = await figures(young);
   await young.close();
-  const old = await opened(browser);
+  const old = await open(browser);
   await grow(old, { pieces, players });
   const many = await figures(old);
   for (const [name, ms] of Object.entries(many)) {
@@ -37,7 +37,7 @@ try {
   await server.stop();
 }
 
-async function opened(on: Browser): Promise<BrowserContext> {
+async function open(on: Browser): Promise<BrowserContext> {
   const context = await on.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
   await context.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
   // The functions passed to the page are compiled with a helper that the page does not have.

@@ -47,7 +47,7 @@ interface Laid {
   readonly lattice: Lattice;
 }
 
-function laidOut(brief: Brief): Laid {
+function layOut(brief: Brief): Laid {
   const task = readBrief(brief);
   if (!task.ok) throw new Error('The brief of the bench does not read');
   const steps = noteSteps(task.value);
@@ -127,7 +127,7 @@ function ratioOf(work: () => unknown, base: () => unknown, rounds = ROUNDS): num
 
 let missed = 0;
 
-function asked(what: string, ratio: number, bound: string, met: boolean): void {
+function tellRatio(what: string, ratio: number, bound: string, met: boolean): void {
   if (!met) missed += 1;
   console.log(`${what.padEnd(72)} ${ratio.toFixed(2).padStart(9)}   ${bound.padEnd(14)} ${met ? 'met' : 'MISSED'}`);
 }
@@ -136,7 +136,7 @@ const ms = (value: number): string => `${value.toFixed(2)} ms`.padStart(11);
 console.log('notes   states  transitions  whole plan      tables       search   transitions/s');
 for (const notes of [43, 1_000, 10_000]) {
   const brief = longScale(notes);
-  const { task, steps, lattice } = laidOut(brief);
+  const { task, steps, lattice } = layOut(brief);
   const states = lattice.layers.reduce((sum, layer) => sum + layer.candidates.length, 0);
   const transitions = lattice.steps.reduce((sum, step) => sum + step.costs.length, 0);
   const wholeMs = medianMs(() => plan(brief));
@@ -149,33 +149,33 @@ for (const notes of [43, 1_000, 10_000]) {
 }
 
 console.log('\nratios, all in this run');
-const { lattice: thousand } = laidOut(longScale(1_000));
+const { lattice: thousand } = layOut(longScale(1_000));
 const [shorter, longer] = [longScale(1_000), longScale(10_000)];
 const growth = ratioOf(
   () => plan(longer),
   () => plan(shorter),
   5,
 );
-asked('10,000 notes against 1,000, whole plan', growth, 'at most 11', growth <= 11);
+tellRatio('10,000 notes against 1,000, whole plan', growth, 'at most 11', growth <= 11);
 const [fewRandom, manyRandom] = [1_000, 10_000].map((notes) => RANDOM_SEEDS.map((seed) => randomLine(seed, notes, notes)));
 const randomGrowth = ratioOf(
   () => manyRandom?.forEach((line) => plan(line)),
   () => fewRandom?.forEach((line) => plan(line)),
   3,
 );
-asked('10,000 random notes against 1,000 on each instrument, whole plan', randomGrowth, 'at most 12', randomGrowth <= 12);
+tellRatio('10,000 random notes against 1,000 on each instrument, whole plan', randomGrowth, 'at most 12', randomGrowth <= 12);
 const bare = ratioOf(
   () => cheapestWay(thousand),
   () => bareMinPlus(thousand),
 );
-asked('best plan against a bare min-plus loop over the same tables', bare, 'at most 3', bare <= 3);
+tellRatio('best plan against a bare min-plus loop over the same tables', bare, 'at most 3', bare <= 3);
 const ten = ratioOf(
   () => bestWays(thousand, 10, groupedBy(thousand, fingeringLabel)),
   () => cheapestWay(thousand),
 );
-asked('ten best fingerings against the best', ten, 'at most 20', ten <= 20);
+tellRatio('ten best fingerings against the best', ten, 'at most 20', ten <= 20);
 
-const { lattice: twoHundred } = laidOut(longScale(200));
+const { lattice: twoHundred } = layOut(longScale(200));
 const graph = asGraph(twoHundred);
 const library = dijkstra.bidirectional(graph, 'start', 'end', 'weight');
 const same = library !== null && costOfPath(graph, library) === cheapestWay(twoHundred)?.cost;
@@ -185,30 +185,30 @@ const general = ratioOf(
   () => cheapestWay(twoHundred),
   5,
 );
-asked('a general shortest-path library against the search, 200 notes', general, 'at least 20', general >= 20);
+tellRatio('a general shortest-path library against the search, 200 notes', general, 'at least 20', general >= 20);
 
 const reasons = ratioOf(
   () => allReasons(threeOctaves),
   () => plan(threeOctaves),
 );
-asked('all reasons of three octaves up and down against one whole plan', reasons, 'under 100', reasons < 100);
+tellRatio('all reasons of three octaves up and down against one whole plan', reasons, 'under 100', reasons < 100);
 const bySolve = ratioOf(
   () => allReasons(threeOctaves),
-  () => cheapestWay(laidOut(threeOctaves).lattice),
+  () => cheapestWay(layOut(threeOctaves).lattice),
 );
-asked('the same against laying out and solving alone', bySolve, 'under 100', bySolve < 100);
+tellRatio('the same against laying out and solving alone', bySolve, 'under 100', bySolve < 100);
 
 const others = ratioOf(
   () => plan(threeOctaves, { alternatives: 6 }),
   () => plan(threeOctaves),
 );
-asked('six other fingerings of three octaves up and down against one plan', others, 'at most 4', others <= 4);
+tellRatio('six other fingerings of three octaves up and down against one plan', others, 'at most 4', others <= 4);
 const briefs = variantBriefs().map(({ brief }) => brief);
 const ofMany = ratioOf(
   () => briefs.forEach((brief) => plan(brief, { alternatives: 6 })),
   () => briefs.forEach((brief) => plan(brief)),
 );
-asked('the same for the forty briefs whose variants are known', ofMany, 'at most 4', ofMany <= 4);
+tellRatio('the same for the forty briefs whose variants are known', ofMany, 'at most 4', ofMany <= 4);
 
 const offered = INSTRUMENT_KINDS.map((kind) => ({ kind, requests: catalogue({ instrument: { kind } }, 'D major') }));
 const sample = offered.flatMap(({ kind, requests }) =>
@@ -222,7 +222,7 @@ const drills = sample.map(({ kind, request }) =>
   ),
 );
 const drill = drills.toSorted((one, other) => one - other)[Math.floor(drills.length / 2)] ?? Infinity;
-asked(`writing a drill (median of ${sample.length}) against one plan`, drill, 'at most 4', drill <= 4);
+tellRatio(`writing a drill (median of ${sample.length}) against one plan`, drill, 'at most 4', drill <= 4);
 const found = offered.flatMap(({ requests }) => requests.map((request) => ({ facts: factsOf(request) })));
 const like: ShiftClass = {
   kind: 'violin',
@@ -237,10 +237,10 @@ const finder = ratioOf(
   () => findDrills(found, { aim: 'shifts', like }),
   () => plan(threeOctaves),
 );
-asked(`finding drills among ${found.length} against one plan`, finder, 'at most 2', finder <= 2);
+tellRatio(`finding drills among ${found.length} against one plan`, finder, 'at most 2', finder <= 2);
 
 const memoryMb = memoryOf(() => plan(longScale(10_000)));
-asked('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);
+tellRatio('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);
 process.exitCode = missed === 0 ? 0 : 1;
 
 /** Finds every reason of a brief, from the first step on. */
@@ -250,11 +250,11 @@ function allReasons(brief: Brief): unknown {
 
 /** Measures the growth of heap and buffers while the result is still kept; an upper bound, since nothing forces rubbish out. */
 function memoryOf(work: () => unknown): number {
-  const used = (): number => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
+  const bytesUsed = (): number => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
   globalThis.gc?.();
-  const before = used();
+  const before = bytesUsed();
   const result = work();
-  const after = used();
+  const after = bytesUsed();
   if (result === null) throw new Error('Nothing was planned');
   return (after - before) / 1e6;
 }

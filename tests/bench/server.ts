@@ -7,7 +7,7 @@ import { readFileSync } from 'node:fs';
 import { setTimeout as rest } from 'node:timers/promises';
 import fc from 'fast-check';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
-import { numberGiven, served } from '../support/served.ts';
+import { numberGiven, startServer } from '../support/served.ts';
 
 const PORT = 4397;
 const HEALTH_ROUNDS = 400;
@@ -35,7 +35,7 @@ const LONGEST = JSON.stringify({
   limits: { shifts: 60 },
 });
 
-const server = await served({ port: PORT });
+const server = await startServer({ port: PORT });
 const ADDRESS = server.address;
 try {
   // A first run warms the machine up.

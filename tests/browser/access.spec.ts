@@ -32,7 +32,7 @@ const VIEWS: Readonly<Record<string, readonly View[]>> = {
     { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard'), foldsAt390: true },
     { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
     { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
-    { name: 'compare', open: compared },
+    { name: 'compare', open: openCompared },
   ],
   Drills: [
     { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
@@ -189,7 +189,7 @@ async function drills(page: Page, piece: string, part: string, region: string): 
   await expect(page.getByRole('region', { name: region })).toBeVisible();
 }
 
-async function compared(page: Page, piece: string): Promise<void> {
+async function openCompared(page: Page, piece: string): Promise<void> {
   await page.goto(`/compare?piece=${piece}`);
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
 }
@@ -233,7 +233,7 @@ type FocusStop = { readonly name: string; readonly seen: boolean; readonly shown
 function noteFocus(): void {
   const stops: FocusStop[] = [];
   Object.assign(globalThis, { focusStops: stops });
-  const looked = (): FocusStop => {
+  const lookAtFocus = (): FocusStop => {
     const element = document.activeElement;
     if (!element || element === document.body) return null;
     const { left, top, bottom, width } = element.getBoundingClientRect();
@@ -246,7 +246,7 @@ function noteFocus(): void {
     const shown = getComputedStyle(element).outlineStyle !== 'none';
     return { name: element.getAttribute('aria-label') ?? element.textContent, seen, shown };
   };
-  addEventListener('keyup', ({ key }) => key === 'Tab' && stops.push(looked()), { capture: true });
+  addEventListener('keyup', ({ key }) => key === 'Tab' && stops.push(lookAtFocus()), { capture: true });
 }
 
 /** The number of times Tab is pressed before the notes are read. */

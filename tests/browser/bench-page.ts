@@ -130,7 +130,7 @@ export async function fingers(page: Page): Promise<string> {
 }
 
 /** Waits until the work is in the database. */
-export async function saved(page: Page): Promise<void> {
+export async function waitUntilSaved(page: Page): Promise<void> {
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 }
 

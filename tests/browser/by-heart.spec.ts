@@ -11,10 +11,10 @@ test('a piece fades step by step to a blank page, comes back after failures, and
   const [clean, failed] = [page.getByRole('button', { name: 'Clean set' }), page.getByRole('button', { name: 'Not clean' })];
   const state = page.getByRole('status', { name: 'Course' });
   const helps = page.getByRole('group', { name: 'Shown with' });
-  const pressed = async (): Promise<readonly string[]> => (await helps.locator('[aria-pressed=true]').allTextContents()).toReversed();
+  const helpsPressed = async (): Promise<readonly string[]> => (await helps.locator('[aria-pressed=true]').allTextContents()).toReversed();
   expect(await findings(page)).toEqual([]);
 
-  const left = await pressed();
+  const left = await helpsPressed();
   expect(left).toEqual([
     'the path of the hand',
     'the places on the fingerboard',

@@ -8,7 +8,7 @@ import {
   openNewPiece,
   openPiece,
   planDrawn,
-  saved,
+  waitUntilSaved,
   test,
   typeLine,
   tellWholeBrief,
@@ -146,7 +146,7 @@ test('a chord of three notes is drawn with its fingers, told, and kept with the 
   await expect(note.getByRole('heading', { name: 'G3, D4 and B4' })).toBeVisible();
   await expect(note).toContainText('open IV (G), open III (D) and finger 1 on II (A)');
   await expect(page.getByText('Fingers stand on three strings')).toBeVisible();
-  await saved(page);
+  await waitUntilSaved(page);
   await page.reload();
   await expect(beads(page)).toHaveCount(5);
 });

@@ -11,7 +11,10 @@ async function pupilsBrowser(browser: Browser): Promise<Page> {
   return page;
 }
 
-async function saved(page: Page, button: string): Promise<{ readonly name: string; readonly mimeType: string; readonly buffer: Buffer }> {
+async function saveFile(
+  page: Page,
+  button: string,
+): Promise<{ readonly name: string; readonly mimeType: string; readonly buffer: Buffer }> {
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button, exact: true }).click()]);
   return { name: download.suggestedFilename(), mimeType: 'application/json', buffer: await contentOf(download) };
 }
@@ -47,7 +50,7 @@ test('a trend leads to its drill, the drill into the week, the week as an assign
   expect(await findings(page)).toEqual([]);
   await page.getByRole('link', { name: 'Give it as an assignment' }).click();
   await expect(page.getByLabel('Robin, violin')).toBeChecked();
-  const assignment = await saved(page, 'Save it as a file');
+  const assignment = await saveFile(page, 'Save it as a file');
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One file for Robin.');
 
   const home = await pupilsBrowser(browser);
@@ -65,7 +68,7 @@ test('a trend leads to its drill, the drill into the week, the week as an assign
   await home.getByRole('button', { name: 'It hurts' }).click();
   await expectIn(home.getByText(/see a doctor/)).toBeVisible();
   await home.goto('/practise/assignment');
-  const log = await saved(home, 'Save the log of Robin');
+  const log = await saveFile(home, 'Save the log of Robin');
   await home.context().close();
 
   const messages = page.getByRole('status', { name: 'Messages' });
@@ -85,14 +88,14 @@ test('an assignment for a class is taken by name; a file that is none says so, a
 }) => {
   await page.goto('/practise/assignment');
   await page.getByLabel('Martin, cello').check();
-  const file = await saved(page, 'Save one file for all of them');
+  const file = await saveFile(page, 'Save one file for all of them');
   await page.getByLabel('Assignment', { exact: true }).setInputFiles(file);
   await page.getByRole('group', { name: 'Who are you?' }).getByRole('button', { name: 'Martin' }).click();
   await expect(page.getByText('For Martin.')).toBeVisible();
   const messages = page.getByRole('status', { name: 'Messages' });
   await page.getByLabel('Assignment', { exact: true }).setInputFiles({ ...file, buffer: Buffer.from('{"format":"something else"}') });
   await expect(messages).toContainText('it holds no assignment');
-  const log = await saved(page, 'Save the log of Linnet');
+  const log = await saveFile(page, 'Save the log of Linnet');
   const text = log.buffer.toString().replaceAll(/"playerId":"[^"]*"/g, '"playerId":"elsewhere"');
   await page.getByLabel('Log of a pupil').setInputFiles({ ...log, buffer: Buffer.from(text) });
   const whose = page.getByRole('group', { name: 'Whose log is it?' });

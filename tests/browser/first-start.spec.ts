@@ -1,4 +1,4 @@
-import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, saved, test, tellWholeBrief } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, waitUntilSaved, test, tellWholeBrief } from './bench-page.ts';
 
 test.describe('in a browser that was never here', () => {
   test.use({ newBrowser: true });
@@ -22,7 +22,7 @@ test.describe('in a browser that was never here', () => {
     await page.goto('/');
     await planDrawn(page);
     await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Wren, first thing');
-    await saved(page);
+    await waitUntilSaved(page);
     await page.goto('/pieces');
     await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
     await expect(page.getByRole('link', { name: 'Wren, first thing', exact: true })).toBeVisible();

@@ -1,4 +1,4 @@
-import { beads, expect, findCommand, findings, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { beads, expect, findCommand, findings, openNewPiece, openPiece, planDrawn, waitUntilSaved, test } from './bench-page.ts';
 
 test('the header leads through the rooms, and stays one line with three pieces open', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
@@ -24,7 +24,7 @@ test('the header leads through the rooms, and stays one line with three pieces o
 test('one open piece needs no row of tabs', async ({ page }) => {
   await openNewPiece(page);
   await page.getByLabel('Octaves').selectOption('one octave');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.reload();
   await planDrawn(page);
   await expect(page.getByRole('navigation', { name: 'Open pieces' })).toBeHidden();

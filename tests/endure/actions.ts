@@ -6,7 +6,7 @@
  */
 import { chromium } from '@playwright/test';
 import { pickerOf } from '../../scripts/results/picker.ts';
-import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
+import { CHROMIUM, numberGiven, startServer, textGiven } from '../support/served.ts';
 import { act } from './act.ts';
 import { Visit } from './visit.ts';
 
@@ -25,7 +25,7 @@ const actions = numberGiven('actions', 5000);
 const seed = numberGiven('seed', 1);
 const only = numberGiven('visit', -1);
 
-const server = await served({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 const since = Date.now();
 const tally = { actions: 0, undone: 0, troubles: 0 };

@@ -19,7 +19,7 @@ import { listsOf } from '../support/lists-of-schema.ts';
 import { JOINED_LISTS } from '../../src/storage/joining/joined-lists.ts';
 import { KEEPING_PAGES } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord } from '../../src/records/record.ts';
-import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
+import { CHROMIUM, numberGiven, startServer, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
 
@@ -62,7 +62,7 @@ process.once('SIGINT', () => (endAt = 0));
 
 for (const missing of withoutEdit()) throw new Error(`No edit is tried ${missing}`);
 
-const server = await served({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
+const server = await startServer({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
 const since = Date.now();
 try {
   await Promise.all(Array.from({ length: SIDE_BY_SIDE }, worker));
@@ -95,8 +95,8 @@ async function worker(): Promise<void> {
     const page = await context.newPage();
     const piece = await openedPiece(page, trial);
     if (struck) await check(page, struck);
-    const disaster = chosen(kinds, seed * 31 + trial * 7);
-    const edit = chosen(edits, seed * 17 + Math.floor(trial / kinds.length));
+    const disaster = choose(kinds, seed * 31 + trial * 7);
+    const edit = choose(edits, seed * 17 + Math.floor(trial / kinds.length));
     struck = await struckOrNot(page, { trial, disaster, edit, profile, piece });
     if (disaster.endsBrowser === true) {
       await context.close().catch(() => undefined);
@@ -167,14 +167,14 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
 
 /** Makes an edit; gives whether it came to the page. A field that goes because nothing is left that it belongs to is typed into nowhere. */
 async function isMade(page: Page, { trial, disaster, edit }: Omit<Struck, 'piece'>): Promise<boolean> {
-  const heard = disaster.clears === true ? await heardBy(page) : null;
+  const heard = disaster.clears === true ? await changesHeard(page) : null;
   if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);
   else await edit.make(page, trial);
-  return heard === null || (await heardBy(page)) > heard;
+  return heard === null || (await changesHeard(page)) > heard;
 }
 
 /** Counts how much of what a teacher does has come to a page. */
-async function heardBy(page: Page): Promise<number> {
+async function changesHeard(page: Page): Promise<number> {
   return await page.evaluate(() => Number(document.documentElement.dataset['heard'] ?? 0));
 }
 
@@ -260,7 +260,7 @@ async function browserOn(profile: string): Promise<BrowserContext> {
   return context;
 }
 
-function chosen<Kind>(kinds: readonly Kind[], number: number): Kind {
+function choose<Kind>(kinds: readonly Kind[], number: number): Kind {
   const kind = kinds[number % kinds.length];
   if (kind === undefined) throw new RangeError('There are no kinds to choose from');
   return kind;

@@ -8,7 +8,7 @@ import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, symlinkSync } fro
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
-import { CHROMIUM, type Served, served, textGiven } from '../support/served.ts';
+import { CHROMIUM, type Served, startServer, textGiven } from '../support/served.ts';
 
 const PORT = 4395;
 
@@ -59,7 +59,7 @@ function orders(): Readonly<Record<string, Order>> {
       }),
     'an old service worker and the new server, the new one used when it is offered': async (on) =>
       await inContext(on, 'allow', async (page) => {
-        await kept(page);
+        await waitUntilKept(page);
         await serve('new');
         await edit(page);
         await lookForNewer(page);
@@ -68,7 +68,7 @@ function orders(): Readonly<Record<string, Order>> {
       }),
     'an old service worker, the page loaded again before the new one is used': async (on) =>
       await inContext(on, 'allow', async (page) => {
-        await kept(page);
+        await waitUntilKept(page);
         await serve('new');
         await edit(page);
         await page.reload();
@@ -78,7 +78,7 @@ function orders(): Readonly<Record<string, Order>> {
       }),
     'two tabs of the old version, the new one used in one of them': async (on) =>
       await inContext(on, 'allow', async (page, context) => {
-        await kept(page);
+        await waitUntilKept(page);
         const other = await context.newPage();
         await other.goto('/?new');
         await edit(other);
@@ -90,7 +90,7 @@ function orders(): Readonly<Record<string, Order>> {
       }),
     'the new version half there, and the network gone, before it is whole': async (on) =>
       await inContext(on, 'allow', async (page, context) => {
-        await kept(page);
+        await waitUntilKept(page);
         await serve('half');
         await edit(page);
         await lookForNewer(page);
@@ -136,7 +136,7 @@ async function inContext(
 }
 
 /** Waits until the service worker stores the whole application, and this page is served by it. */
-async function kept(page: Page): Promise<void> {
+async function waitUntilKept(page: Page): Promise<void> {
   await page.evaluate(async () => {
     const { active } = await navigator.serviceWorker.ready;
     while (active?.state !== 'activated') await new Promise((resolve) => setTimeout(resolve, 50));
@@ -159,7 +159,7 @@ async function serve(version: Version): Promise<void> {
 }
 
 async function serving(version: Version): Promise<Served> {
-  return await served({ port: PORT, tree: join(folder, version), env: { DOVE_PATH_BUILD: version } });
+  return await startServer({ port: PORT, tree: join(folder, version), env: { DOVE_PATH_BUILD: version } });
 }
 
 /** Makes a build of its own: the name of the version is part of its code, so that its files have names of their own. */

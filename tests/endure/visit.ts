@@ -80,13 +80,13 @@ export class Visit {
     this.opened = null;
     if (id === null) return;
     await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
-    const opened = (await this.pieces()).find((piece) => piece.id === id) ?? (await this.writtenFirst(id));
+    const opened = (await this.pieces()).find((piece) => piece.id === id) ?? (await this.firstWriting(id));
     if (opened) this.opened = { id, since, state: stateOf(opened) };
     else this.troubles.push(`piece ${id} is said to be saved and is not there`);
   }
 
   /** Writes a new piece with its first change: a name, which is undone. */
-  private async writtenFirst(id: string): Promise<PieceRecord | undefined> {
+  private async firstWriting(id: string): Promise<PieceRecord | undefined> {
     await this.page.getByRole('textbox', { name: 'Name of the piece' }).fill('Written');
     await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
     await this.page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -6,7 +6,7 @@ import { CORE_ROOMS } from '../../layers.mjs';
 import { arrows } from '../../scripts/lint/arrows.mjs';
 
 /** Gives what the linter says of an import in a file of the core; empty where it may stand. */
-function saidOf(file: string, source: string): string {
+function messageFor(file: string, source: string): string {
   const linter = new Linter({ cwd: resolve('.') });
   const config: Linter.Config[] = [{ files: ['**/*.ts'], plugins: { rooms: { rules: { arrows } } }, rules: { 'rooms/arrows': 'error' } }];
   return linter
@@ -17,29 +17,29 @@ function saidOf(file: string, source: string): string {
 
 describe('an arrow in the core', () => {
   it('may point to a room below, by its door', () => {
-    assert.equal(saidOf('core/plan/plan.ts', '#core/brief'), '');
-    assert.equal(saidOf('core/brief/parts/rules/purpose.ts', '#core/brief/parts/wishes'), '');
+    assert.equal(messageFor('core/plan/plan.ts', '#core/brief'), '');
+    assert.equal(messageFor('core/brief/parts/rules/purpose.ts', '#core/brief/parts/wishes'), '');
   });
 
   it('may not point upward, nor at its own door', () => {
-    assert.match(saidOf('core/pitch/pitch.ts', '#core/plan'), /core\/pitch stands below core\/plan/);
-    assert.match(saidOf('core/hand/types.ts', '#core/hand/reach'), /stands below/);
-    assert.match(saidOf('core/plan/plan.ts', '#core/plan'), /may not use it/);
+    assert.match(messageFor('core/pitch/pitch.ts', '#core/plan'), /core\/pitch stands below core\/plan/);
+    assert.match(messageFor('core/hand/types.ts', '#core/hand/reach'), /stands below/);
+    assert.match(messageFor('core/plan/plan.ts', '#core/plan'), /may not use it/);
   });
 
   it('reaches its own files by their place, folders of the room included, and no others', () => {
-    assert.equal(saidOf('core/plan/describe/shifts/guides.ts', '../types/shift.ts'), '');
-    assert.match(saidOf('core/plan/plan.ts', '../brief/read/read-brief.ts'), /by its door/);
+    assert.equal(messageFor('core/plan/describe/shifts/guides.ts', '../types/shift.ts'), '');
+    assert.match(messageFor('core/plan/plan.ts', '../brief/read/read-brief.ts'), /by its door/);
   });
 
   it('leads out of the core to TypeBox alone', () => {
-    assert.equal(saidOf('core/pitch/pitch.ts', '@sinclair/typebox'), '');
-    assert.match(saidOf('core/pitch/pitch.ts', 'react'), /nothing but TypeBox/);
-    assert.match(saidOf('core/pitch/pitch.ts', '#core/nowhere'), /no room nowhere/);
+    assert.equal(messageFor('core/pitch/pitch.ts', '@sinclair/typebox'), '');
+    assert.match(messageFor('core/pitch/pitch.ts', 'react'), /nothing but TypeBox/);
+    assert.match(messageFor('core/pitch/pitch.ts', '#core/nowhere'), /no room nowhere/);
   });
 
   it('begins in a room that is listed', () => {
-    assert.match(saidOf('core/elsewhere/thing.ts', '#core/pitch'), /stands in no room/);
+    assert.match(messageFor('core/elsewhere/thing.ts', '#core/pitch'), /stands in no room/);
     assert.equal(new Set(CORE_ROOMS).size, CORE_ROOMS.length);
   });
 });

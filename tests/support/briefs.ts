@@ -17,14 +17,14 @@ import type { Plan } from '#core/plan/describe';
  *
  * @throws with the words of the refusal otherwise
  */
-export function planned(brief: Brief): Plan {
+export function planBest(brief: Brief): Plan {
   const outcome = plan(brief);
   if (!outcome.ok) throw new Error(outcome.issues.map((issue) => issue.message).join(' '));
   return outcome.value.best;
 }
 
 /** Gives the first issue of a brief that cannot be planned. */
-export function refused(brief: Brief): { readonly message: string; readonly hint: string; readonly note: number | undefined } {
+export function refusalOf(brief: Brief): { readonly message: string; readonly hint: string; readonly note: number | undefined } {
   const outcome = plan(brief);
   const issue = outcome.ok ? undefined : outcome.issues[0];
   if (!issue) throw new Error('It was planned after all');

@@ -129,12 +129,12 @@ async function pressedUntilAnswered(page: Page): Promise<number> {
   return await page.evaluate(
     () =>
       new Promise<number>((resolve) => {
-        const selected = (): boolean =>
+        const isSelected = (): boolean =>
           document.querySelector('[aria-label="Staff and path"] [aria-live]')?.textContent.startsWith('Selected') === true;
         const press = (): void => {
-          if (selected()) return resolve(performance.now());
+          if (isSelected()) return resolve(performance.now());
           document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
-          requestAnimationFrame(() => setTimeout(() => (selected() ? resolve(performance.now()) : press())));
+          requestAnimationFrame(() => setTimeout(() => (isSelected() ? resolve(performance.now()) : press())));
         };
         press();
       }),

@@ -43,7 +43,7 @@ export const CHROMIUM = {
 };
 
 /** Serves a build; resolves when it answers, and throws where something else answers there already or it ends before. */
-export async function served({ port, tree = '.', env = {} }: Start): Promise<Served> {
+export async function startServer({ port, tree = '.', env = {} }: Start): Promise<Served> {
   const address = `http://127.0.0.1:${port}`;
   const answers = async (): Promise<boolean> => (await fetch(`${address}/api/health`).catch(() => null))?.ok === true;
   if (await answers()) throw new Error(`Something answers at ${address} already: end it first`);

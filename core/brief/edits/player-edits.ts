@@ -14,9 +14,9 @@ type Player = PlayerProfile['player'];
 export function withProfile(brief: Brief, profile: PlayerProfile, was: PlayerProfile | null = null): Brief {
   const { kind, player, purpose, positions } = profile;
   const moved = brief.instrument.kind === kind ? brief : withInstrument(brief, kind);
-  const changed = (name: keyof PlayerProfile): boolean => was === null || !alike(was[name], profile[name]);
-  const known = changed('positions') ? withLimits(moved, { positions: positions ?? null }) : moved;
-  const meant = changed('purpose') ? withPurpose(known, purpose ?? null) : known;
+  const hasChanged = (name: keyof PlayerProfile): boolean => was === null || !alike(was[name], profile[name]);
+  const known = hasChanged('positions') ? withLimits(moved, { positions: positions ?? null }) : moved;
+  const meant = hasChanged('purpose') ? withPurpose(known, purpose ?? null) : known;
   return { ...meant, player: was === null ? player : withChangedFields(meant.player ?? {}, was.player, player) };
 }
 

@@ -196,13 +196,13 @@ export interface PitchMove {
 export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
-  const moved = (pitch: Pitch, key: Key): Pitch =>
+  const move = (pitch: Pitch, key: Key): Pitch =>
     by === 'letter' ? nextInKey(pitch, key, up) : pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
   return changeNotes(brief, (notes) =>
     notes.map((note, index) => {
       if ('rest' in note || index < from || index > to) return note;
       const key = keyAt(line.value, index);
-      return { ...note, pitches: note.pitches.flatMap(pitchOfText).map((pitch) => formatPitch(moved(pitch, key))) };
+      return { ...note, pitches: note.pitches.flatMap(pitchOfText).map((pitch) => formatPitch(move(pitch, key))) };
     }),
   );
 }

@@ -5,11 +5,11 @@ import { formatPitch, parsePitch } from '#core/pitch';
 export function withOctavesMoved(brief: Brief, octaves: number): Brief {
   const { material } = brief;
   if (octaves === 0) return brief;
-  const moved = (text: string): string => {
+  const move = (text: string): string => {
     const pitch = parsePitch(text);
     return pitch.ok ? formatPitch({ ...pitch.value, octave: pitch.value.octave + octaves }) : text;
   };
-  if (material.kind !== 'line') return { ...brief, material: { ...material, tonic: moved(material.tonic) } };
-  const notes = material.notes.map((note) => ('rest' in note ? note : { ...note, pitches: note.pitches.map(moved) }));
+  if (material.kind !== 'line') return { ...brief, material: { ...material, tonic: move(material.tonic) } };
+  const notes = material.notes.map((note) => ('rest' in note ? note : { ...note, pitches: note.pitches.map(move) }));
   return { ...brief, material: { ...material, notes } };
 }

@@ -51,7 +51,7 @@ export function changesOf(measures: readonly ForeignMeasure[], begins: Beginning
   const reading = new ChangesReading(measures, begins);
   for (const [index, measure] of measures.entries()) reading.pass(measure, measures[index - 1]);
   const tempos = measures.filter(({ tempo }) => tempo !== null).length;
-  return { changes: reading.changes, leftOut: [...reading.leftOut(), ...times<LeftOut>('tempo-changes', tempos - 1)] };
+  return { changes: reading.changes, leftOut: [...reading.listLeftOut(), ...times<LeftOut>('tempo-changes', tempos - 1)] };
 }
 
 function times<Item>(item: Item, count: number): readonly Item[] {
@@ -86,7 +86,7 @@ class ChangesReading {
   }
 
   /** Gives what is left out; where the piece has the meter of the music, with the measures that do not fill it. */
-  leftOut(): readonly LeftOut[] {
+  listLeftOut(): readonly LeftOut[] {
     return this.left.includes('unusual-meter') ? this.left : [...this.left, ...irregular(this.onBarLine)];
   }
 

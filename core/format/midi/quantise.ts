@@ -37,10 +37,10 @@ export interface GridNote {
 /** Sets notes to a grid: where a beat has two kinds of steps, to the one that is nearer to all that begins in it. */
 export function quantise(notes: readonly MidiNote[], ticksPerQuarter: number, grid: Grid): Quantised {
   const steps = stepsByBeat(notes, ticksPerQuarter, STEPS[grid]);
-  const snapped = (tick: number): Fraction => snap(tick / ticksPerQuarter, steps(Math.floor(tick / ticksPerQuarter + TINY)));
+  const snapTick = (tick: number): Fraction => snap(tick / ticksPerQuarter, steps(Math.floor(tick / ticksPerQuarter + TINY)));
   const errors: number[] = [];
   const placed = notes.map(({ at, ticks, key }): GridNote => {
-    const [onset, end] = [snapped(at), snapped(at + ticks)];
+    const [onset, end] = [snapTick(at), snapTick(at + ticks)];
     errors.push(Math.abs(asNumber(onset) * 4 - at / ticksPerQuarter));
     const length = subtractFractions(end, onset);
     const shortest = fraction(1, 4 * steps(Math.floor(asNumber(onset) * 4 + TINY)));

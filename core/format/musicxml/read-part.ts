@@ -142,11 +142,11 @@ export class PartReader {
     const isChord = childOf(element, 'chord') !== undefined;
     const clef = this.clefs.at(element, this.time);
     const skipNote = { voice, duration, isChord, clef };
-    if (childOf(element, 'cue')) return this.skipped('cue-notes', skipNote);
-    if (isInBrackets(element)) return this.skipped('notes-in-brackets', skipNote);
+    if (childOf(element, 'cue')) return this.skip('cue-notes', skipNote);
+    if (isInBrackets(element)) return this.skip('notes-in-brackets', skipNote);
     const head = readHead(element, this.by);
     const isRest = childOf(element, 'rest') !== undefined;
-    if (head.pitch === null && !isRest) return this.skipped('unpitched', skipNote);
+    if (head.pitch === null && !isRest) return this.skip('unpitched', skipNote);
     for (const what of leftOutAt(element)) this.leave(what, voice);
     if (isChord) return this.joins(element, head);
     this.add({
@@ -160,7 +160,7 @@ export class PartReader {
   }
 
   /** Puts a rest in place of what is not taken over, since it still takes time. */
-  private skipped(
+  private skip(
     what: LeftOut,
     { voice, duration, isChord, clef }: Pick<ForeignEvent, 'voice' | 'duration' | 'clef'> & { readonly isChord: boolean },
   ): void {

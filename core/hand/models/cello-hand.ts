@@ -81,24 +81,24 @@ const HIGHEST_THUMB = 26;
  * C second, D third, E fourth, F fifth, G sixth, A seventh. Between two of them the key decides: C♯ second, D♭ third.
  */
 function celloNames(): readonly (readonly PositionName[])[] {
-  const named = (...labels: readonly string[]): readonly PositionName[] => labels.map((label) => ({ label, alteration: null }));
+  const positionNames = (...labels: readonly string[]): readonly PositionName[] => labels.map((label) => ({ label, alteration: null }));
   return [
-    named('half'),
-    named('1'),
-    named('2'),
-    named('2', '3'),
-    named('3'),
-    named('3', '4'),
-    named('4'),
-    named('5'),
-    named('5', '6'),
-    named('6'),
-    named('6', '7'),
-    named('7'),
-    named('7', '8'),
-    named('8'),
-    named('9'),
-    named('9', '10'),
-    named('10'),
+    positionNames('half'),
+    positionNames('1'),
+    positionNames('2'),
+    positionNames('2', '3'),
+    positionNames('3'),
+    positionNames('3', '4'),
+    positionNames('4'),
+    positionNames('5'),
+    positionNames('5', '6'),
+    positionNames('6'),
+    positionNames('6', '7'),
+    positionNames('7'),
+    positionNames('7', '8'),
+    positionNames('8'),
+    positionNames('9'),
+    positionNames('9', '10'),
+    positionNames('10'),
   ];
 }

@@ -19,23 +19,23 @@ export interface MidiKeyboards {
 /** Listens to every MIDI keyboard, those that are connected later too; throws where the browser has no MIDI, or does not allow it. */
 export async function listenToKeyboards(onKey: OnKey, onChange: () => void): Promise<MidiKeyboards> {
   const access = await navigator.requestMIDIAccess();
-  const connected = (): readonly MIDIInput[] => [...access.inputs.values()].filter(({ state }) => state === 'connected');
+  const inputsHere = (): readonly MIDIInput[] => [...access.inputs.values()].filter(({ state }) => state === 'connected');
   const hear = ({ data, timeStamp }: MIDIMessageEvent): void => {
     const [message = 0, key = 0, velocity = 0] = data ?? [];
     // A key that goes up may be sent as one that goes down without a velocity.
     if ((message & KIND) === NOTE_ON && velocity > 0) onKey(key - MIDI_ABOVE, timeStamp);
   };
   const listen = (): void => {
-    for (const input of connected()) input.onmidimessage = hear;
+    for (const input of inputsHere()) input.onmidimessage = hear;
     onChange();
   };
   access.onstatechange = listen;
   listen();
   return {
-    names: () => connected().map(({ name }) => name ?? ''),
+    names: () => inputsHere().map(({ name }) => name ?? ''),
     stop: () => {
       access.onstatechange = null;
-      for (const input of connected()) {
+      for (const input of inputsHere()) {
         input.onmidimessage = null;
         void input.close();
       }

@@ -127,8 +127,8 @@ function sidesInAddress(
   pieces: readonly PieceRecord[],
   address: { readonly piece: string | null; readonly with: string | null },
 ): readonly [Side, Side] {
-  const known = (id: string | null): string | undefined => pieces.find((piece) => piece.id === id)?.id;
-  const first = known(address.piece) ?? pieces[0]?.id ?? '';
-  const second = known(address.with);
+  const nameOfPiece = (id: string | null): string | undefined => pieces.find((piece) => piece.id === id)?.id;
+  const first = nameOfPiece(address.piece) ?? pieces[0]?.id ?? '';
+  const second = nameOfPiece(address.with);
   return [plainSide(first), second === undefined ? { ...plainSide(first), fingering: 0 } : plainSide(second)];
 }

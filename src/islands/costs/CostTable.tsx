@@ -119,8 +119,8 @@ function typedWeight(text: string, unit: WeightUnit): WeightValue | null {
 
 /** Writes a value; thousandths are shown in whole units, shares and semitones as they are. */
 function valueText(value: WeightValue, unit: WeightUnit): string {
-  const shown = (value: number): string => String(value / scaleOf(unit)).replace('-', '−');
-  return typeof value === 'number' ? shown(value) : value.map(shown).join(' · ');
+  const inUnit = (value: number): string => String(value / scaleOf(unit)).replace('-', '−');
+  return typeof value === 'number' ? inUnit(value) : value.map(inUnit).join(' · ');
 }
 
 function scaleOf(unit: WeightUnit): number {

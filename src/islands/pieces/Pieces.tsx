@@ -24,7 +24,7 @@ export const Pieces = guardIsland(GuardedPieces);
 function GuardedPieces() {
   const { list, trouble, setTrouble, said, run } = usePieces();
   const [broughtIn, setBroughtIn] = useState(0);
-  const brought = ({ ids, troubles }: BroughtIn): void => {
+  const tellBroughtIn = ({ ids, troubles }: BroughtIn): void => {
     setBroughtIn(ids.length);
     setTrouble(troubles.length === 0 ? null : troubles.join(' '));
   };
@@ -43,7 +43,7 @@ function GuardedPieces() {
   return (
     <>
       <Header current="Pieces" />
-      <BringIn onBrought={brought}>
+      <BringIn onBrought={tellBroughtIn}>
         {(openFiles) => (
           <main className="mx-auto max-w-6xl px-6 py-5">
             <div className="flex flex-wrap items-center gap-3">

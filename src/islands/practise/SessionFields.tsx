@@ -17,7 +17,7 @@ interface SessionFieldsProps {
 /** Edits a session: its aim, its items, the check at its end. */
 export function SessionFields({ session, pieces, nextAim, onChange }: SessionFieldsProps) {
   const { name, endCheck, items } = session.document;
-  const put = (next: readonly PracticeItem[]): void => onChange({ items: [...next] });
+  const change = (next: readonly PracticeItem[]): void => onChange({ items: [...next] });
   return (
     <section aria-label="The session" className="mt-3 max-w-3xl">
       <label className="grid gap-0.5">
@@ -41,16 +41,16 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
             key={`${order} ${JSON.stringify(item.practised)}`}
             item={item}
             number={order + 1}
-            onChange={(next) => put(items.with(order, next))}
-            onRemove={() => put(items.toSpliced(order, 1))}
-            onUp={order === 0 ? null : () => put(items.toSpliced(order, 1).toSpliced(order - 1, 0, item))}
+            onChange={(next) => change(items.with(order, next))}
+            onRemove={() => change(items.toSpliced(order, 1))}
+            onUp={order === 0 ? null : () => change(items.toSpliced(order, 1).toSpliced(order - 1, 0, item))}
           />
         ))}
       </ol>
       {items.length >= MOST_IN_SESSION ? (
         <p>{takesNoMoreText(MOST_IN_SESSION)}</p>
       ) : (
-        <AddItem pieces={pieces} onAdd={(item) => put([...items, item])} />
+        <AddItem pieces={pieces} onAdd={(item) => change([...items, item])} />
       )}
       <label className="mt-4 grid gap-0.5">
         <span className="text-dove-dark">Check at the end</span>

@@ -22,7 +22,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const { playerId, name } = whose;
   const [asks, setAsks] = useState<number | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const told = (work: Promise<void>): void =>
+  const tellOutcome = (work: Promise<void>): void =>
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
   const entries = async () => await readStored(ENTRIES, playerId);
   const saveTable = async (): Promise<void> => {
@@ -41,12 +41,14 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   return (
     <div className="mt-3">
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => told(saveTable())}>Save the log as CSV</Button>
-        <Button onClick={() => told(saveEntries())}>Save the log as JSON</Button>
+        <Button onClick={() => tellOutcome(saveTable())}>Save the log as CSV</Button>
+        <Button onClick={() => tellOutcome(saveEntries())}>Save the log as JSON</Button>
         {playerId !== null && (
           <>
-            <Button onClick={() => told(saveAll(playerId))}>Save everything of {name}</Button>
-            <Button onClick={() => told(recordsOfPlayer(playerId).then((all) => setAsks(all.length)))}>Delete everything of {name}</Button>
+            <Button onClick={() => tellOutcome(saveAll(playerId))}>Save everything of {name}</Button>
+            <Button onClick={() => tellOutcome(recordsOfPlayer(playerId).then((all) => setAsks(all.length)))}>
+              Delete everything of {name}
+            </Button>
           </>
         )}
       </div>
@@ -54,7 +56,8 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
       {asks !== null && playerId !== null && (
         <p role="alert" className="mt-2">
           Log, sessions, week, stages, the player and the pieces for {name}: {asks} things, with their earlier versions.{' '}
-          <Button onClick={() => told(remove(playerId))}>Delete all of it</Button> <Button onClick={() => setAsks(null)}>Keep it</Button>
+          <Button onClick={() => tellOutcome(remove(playerId))}>Delete all of it</Button>{' '}
+          <Button onClick={() => setAsks(null)}>Keep it</Button>
         </p>
       )}
       {trouble !== null && <p role="alert">{trouble}</p>}

@@ -141,15 +141,15 @@ export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null
 /** Gives estimated spans to start measuring from, as fields. */
 export function estimatedSpans(preset: HandPreset, instrument: Instrument): Record<(typeof SPANS)[number], SpanFields> {
   const { firstToFourth, thumbToThird } = presetHand(preset, instrument);
-  const rounded = (span: { readonly comfortMm: number; readonly maxMm: number }): SpanFields => ({
+  const round = (span: { readonly comfortMm: number; readonly maxMm: number }): SpanFields => ({
     comfort: String(Math.round(span.comfortMm)),
     most: String(Math.round(span.maxMm)),
   });
   const thumb = instrument.kind === 'cello' || instrument.kind === 'bass';
   return {
-    firstToFourth: rounded(firstToFourth),
+    firstToFourth: round(firstToFourth),
     firstToSecond: { comfort: '', most: '' },
-    thumbToThird: thumb ? rounded(thumbToThird) : { comfort: '', most: '' },
+    thumbToThird: thumb ? round(thumbToThird) : { comfort: '', most: '' },
   };
 }
 

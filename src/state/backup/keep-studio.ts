@@ -15,13 +15,13 @@ export function keepStudio(): void {
   void askOnce().catch(() => undefined);
   let timer = 0;
   let begun = false;
-  const changed = (newest: number): void => {
+  const noteChange = (newest: number): void => {
     clearTimeout(timer);
     const write = begun ? writeToFolder : async () => await writeToFolderIfNewer(newest);
     timer = window.setTimeout(() => void write().catch(() => undefined), begun ? TOGETHER_MS : 0);
     begun = true;
   };
-  liveQuery(newestChange).subscribe({ next: changed, error: () => undefined });
+  liveQuery(newestChange).subscribe({ next: noteChange, error: () => undefined });
 }
 
 async function askOnce(): Promise<void> {

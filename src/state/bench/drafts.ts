@@ -4,18 +4,18 @@ import { type Work, workStore } from './work.ts';
 export type Draft = (work: Work) => Work;
 
 const drafts = new Map<string, Draft>();
-let changed = (): void => undefined;
+let onChange = (): void => undefined;
 
 /** Listens for every draft: it is saved with the work, long before its field is left. */
 export function onDraft(heard: () => void): void {
-  changed = heard;
+  onChange = heard;
 }
 
 /** Records the draft of a field, by name, that is not left yet; null once it is left. */
 export function draft(field: string, typed: Draft | null): void {
   if (typed) drafts.set(field, typed);
   else if (!drafts.delete(field)) return;
-  changed();
+  onChange();
 }
 
 /** Keeps the draft of a field that is gone without being left. */

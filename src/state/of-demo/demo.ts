@@ -75,10 +75,10 @@ async function ofEveryKind(find: <Name extends DocumentName>(name: Name) => Prom
 }
 
 async function putDemoIn(records: DemoRecords): Promise<void> {
-  const put = async <Name extends DocumentName>(name: Name): Promise<void> => {
+  const store = async <Name extends DocumentName>(name: Name): Promise<void> => {
     await database.tableOf(name).bulkPut([...records[name]]);
   };
-  for (const name of DOCUMENT_NAMES) await put(name);
+  for (const name of DOCUMENT_NAMES) await store(name);
 }
 
 async function removeDemo(): Promise<void> {

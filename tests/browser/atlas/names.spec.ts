@@ -74,7 +74,7 @@ function acrossKey(finger: number, from: string, to: string): string {
 }
 
 /** Answers the question by keyboard and goes on to the next; gives its kind. */
-async function answered(page: Page): Promise<string> {
+async function answer(page: Page): Promise<string> {
   await expect(question(page)).toBeVisible();
   const heading = (await question(page).getByRole('heading').textContent()) ?? '';
   const { kind, keys, chosen } = await knownAnswer(page);
@@ -99,7 +99,7 @@ test('a pupil is asked by keyboard: notes, places and how the hand lies; what wa
   const met = new Set<string>();
   for (const group of ['notes and places', 'how the hand lies']) {
     await page.getByLabel('Questions').selectOption({ label: group });
-    for (let turn = 0; turn < 6; turn += 1) met.add(await answered(page));
+    for (let turn = 0; turn < 6; turn += 1) met.add(await answer(page));
   }
   expect(await findings(page)).toEqual([]);
   expect(met.size).toBeGreaterThanOrEqual(4);

@@ -8,7 +8,7 @@ import {
   openPiece,
   planDrawn,
   saveAs,
-  saved,
+  waitUntilSaved,
   test,
   typeLine,
   tellWholeBrief,
@@ -134,7 +134,7 @@ test('notes are written: pitch, length, inserted, deleted; bow, cue and remark',
   await page.getByLabel('Remark').fill('Listen to the open string.');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-cue]')).toHaveText('sing a)');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Listen to the open string.');
 });

@@ -1,9 +1,9 @@
-import { beads, expect, openNewPiece, planDrawn, saved, test, typeLine } from '../bench-page.ts';
+import { beads, expect, openNewPiece, planDrawn, waitUntilSaved, test, typeLine } from '../bench-page.ts';
 
 test('two tabs on one piece stay in step, and undo goes back', async ({ page, context }) => {
   await openNewPiece(page);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('In step');
-  await saved(page);
+  await waitUntilSaved(page);
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
@@ -19,7 +19,7 @@ test('two tabs on one piece stay in step, and undo goes back', async ({ page, co
 test('a page closed in the middle of a change loses nothing', async ({ page, context }) => {
   await openNewPiece(page);
   await typeLine(page, 'A4 B4 C#5');
-  await saved(page);
+  await waitUntilSaved(page);
   // The page is gone in the moment of typing: the database has no time to write.
   await page.getByRole('textbox', { name: /^Notes, for example/ }).fill('A4 B4 C#5 D5 E5');
   await page.close();

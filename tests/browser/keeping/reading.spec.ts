@@ -1,4 +1,4 @@
-import { expect, openNewPiece, planDrawn, saved, test } from '../bench-page.ts';
+import { expect, openNewPiece, planDrawn, waitUntilSaved, test } from '../bench-page.ts';
 
 test('what is said in a lesson stands at once in the record that is open in another tab', async ({ page, context }) => {
   await page.goto('/record?part=days');
@@ -14,7 +14,7 @@ test('a sheet and a comparison follow the piece as it is changed on the bench, a
   await openNewPiece(page);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Followed');
   await planDrawn(page);
-  await saved(page);
+  await waitUntilSaved(page);
   const id = new URL(page.url()).searchParams.get('piece') ?? '';
   const [sheet, compared] = [await context.newPage(), await context.newPage()];
   await sheet.goto(`/sheet?piece=${id}`);
@@ -22,7 +22,7 @@ test('a sheet and a comparison follow the piece as it is changed on the bench, a
   await compared.goto(`/compare?piece=${id}`);
   await expect(compared.getByLabel('Piece, This')).toHaveValue(id);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Followed on');
-  await saved(page);
+  await waitUntilSaved(page);
   await expect(sheet.getByRole('heading', { level: 1, name: 'Followed on' })).toBeVisible();
   await page.goto('/pieces');
   await page.getByRole('button', { name: 'Delete Followed on' }).click();

@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, saved, test } from '../bench-page.ts';
+import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, waitUntilSaved, test } from '../bench-page.ts';
 
 /** Reads the stored piece of a name. */
 async function storedPiece(page: Page, name: string): Promise<{ readonly document: { readonly brief: Record<string, unknown> } } | null> {
@@ -22,11 +22,11 @@ async function storedPiece(page: Page, name: string): Promise<{ readonly documen
 async function namedPiece(page: Page, name: string): Promise<string> {
   await openNewPiece(page);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill(name);
-  await saved(page);
+  await waitUntilSaved(page);
   return page.url();
 }
 
-async function reopened(context: BrowserContext, address: string): Promise<Page> {
+async function reopen(context: BrowserContext, address: string): Promise<Page> {
   const page = await context.newPage();
   await page.goto(address);
   await planDrawn(page);
@@ -38,7 +38,7 @@ test('a finger locked is locked although the tab is closed before it is planned'
   await beads(page).nth(4).click();
   await page.keyboard.press('4');
   await page.close({ runBeforeUnload: false });
-  const again = await reopened(context, address);
+  const again = await reopen(context, address);
   await again.keyboard.press('Control+k');
   await again.keyboard.press('Escape');
   await expect.poll(async () => (await storedPiece(again, 'Locked in haste'))?.document.brief['locks']).toHaveLength(1);
@@ -50,7 +50,7 @@ test('a remark is kept while it is still being typed', async ({ page, context })
   await page.getByRole('tab', { name: 'Write' }).click();
   await page.getByRole('textbox', { name: 'Remark' }).pressSequentially('lift the thumb');
   await page.close({ runBeforeUnload: false });
-  const again = await reopened(context, address);
+  const again = await reopen(context, address);
   await expect
     .poll(async () => JSON.stringify((await storedPiece(again, 'Remarked'))?.document.brief['marks']))
     .toContain('lift the thumb');
@@ -58,7 +58,7 @@ test('a remark is kept while it is still being typed', async ({ page, context })
 
 test('two tabs on one piece are told of each other, and both changes survive', async ({ page, context }) => {
   const address = await namedPiece(page, 'Shared');
-  const other = await reopened(context, address);
+  const other = await reopen(context, address);
   for (const tab of [page, other]) await expect(tab.getByRole('status', { name: 'Messages' })).toContainText('open in another tab');
   await Promise.all([
     page.getByRole('textbox', { name: 'Name of the piece' }).fill('Shared, renamed'),
@@ -67,7 +67,7 @@ test('two tabs on one piece are told of each other, and both changes survive', a
   for (const tab of [page, other]) {
     await expect(tab.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Shared, renamed');
     await expect(beads(tab)).toHaveCount(8);
-    await saved(tab);
+    await waitUntilSaved(tab);
   }
   const brief = (await storedPiece(page, 'Shared, renamed'))?.document.brief;
   expect(brief?.['material']).toMatchObject({ octaves: 1 });
@@ -226,7 +226,7 @@ test('a change is said not to be saved while what saves cannot be loaded, and is
   await expect(page.getByText('The part of Dove Path that saves could not be loaded')).toBeVisible();
   await expect(page.getByText('newer version')).toHaveCount(0);
   await page.unroute(saving);
-  await saved(page);
+  await waitUntilSaved(page);
   await expect.poll(async () => await storedPiece(page, 'Saved in the end')).not.toBeNull();
 });
 
@@ -313,6 +313,6 @@ test('a link shows its brief before it is a piece, and sends it to nobody', asyn
   expect(asked.filter((url) => url.includes('brief='))).toEqual([]);
   expect(await storedPiece(again, '')).toBeNull();
   await again.getByRole('textbox', { name: 'Name of the piece' }).fill('Mine now');
-  await saved(again);
+  await waitUntilSaved(again);
   await expect(again).toHaveURL(/piece=/);
 });

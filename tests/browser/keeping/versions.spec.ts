@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '../bench-page.ts';
 
-const saved = (page: Page) => expect(page.getByRole('banner').getByText('Saved', { exact: true })).toBeVisible();
+const waitUntilSaved = (page: Page) => expect(page.getByRole('banner').getByText('Saved', { exact: true })).toBeVisible();
 const monday = (page: Page) => page.getByLabel('Mon', { exact: true });
 const aim = (page: Page) => page.getByLabel('Aim', { exact: true });
 const shift = (page: Page) => page.getByLabel('Shift in this school', { exact: true });
@@ -34,14 +34,14 @@ for (const { path, open, field, texts, told } of CHANGED) {
     await page.goto(path);
     await open(page);
     await field(page).fill(first);
-    await saved(page);
+    await waitUntilSaved(page);
     // Another tab changes the very same field: the text before is a version in any case.
     const other = await context.newPage();
     await other.goto(page.url());
     await open(other);
     await expect(field(other)).toHaveValue(first);
     await field(other).fill(second);
-    await saved(other);
+    await waitUntilSaved(other);
     await expect(field(page)).toHaveValue(second);
     await expect(page.getByText('This was changed in another tab')).toBeVisible();
     await page.getByText('Earlier versions', { exact: true }).click();

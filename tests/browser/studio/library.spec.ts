@@ -1,5 +1,5 @@
 import { grow } from '../../support/grown-studio.ts';
-import { DEMO_ROWS, expect, test, planDrawn, saved } from '../bench-page.ts';
+import { DEMO_ROWS, expect, test, planDrawn, waitUntilSaved } from '../bench-page.ts';
 
 test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) => {
   await page.goto('/pieces');
@@ -64,6 +64,6 @@ test('what is compared follows the bench in another tab', async ({ page, context
   await bench.goto(page.url().replace('/compare', '/'));
   await planDrawn(bench);
   await bench.getByLabel('Octaves').selectOption('one octave');
-  await saved(bench);
+  await waitUntilSaved(bench);
   await expect(status).toContainText('of 15 notes');
 });

@@ -1,12 +1,12 @@
 import { DOCUMENT_KINDS } from '#core/documents';
 import { readFile } from 'node:fs/promises';
-import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, saved, test, typeLine } from '../bench-page.ts';
+import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, waitUntilSaved, test, typeLine } from '../bench-page.ts';
 
 test('a piece saved under a name is found again after the browser was closed', async ({ page, context }) => {
   await openNewPiece(page);
   await page.getByLabel('Octaves').selectOption('one octave');
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Monday scale');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.close();
   const again = await context.newPage();
   await again.goto('/pieces');
@@ -18,7 +18,7 @@ test('a piece saved under a name is found again after the browser was closed', a
 test('nothing typed is lost when the tab is closed a second later', async ({ page, context }) => {
   await openNewPiece(page);
   await typeLine(page, 'Eb4 F4 G4 Ab');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
   await again.goto('/');
@@ -143,7 +143,7 @@ test('a stored piece that does not pass is set aside and reported, never dropped
 test('the sheet prints on one clean page', async ({ page }) => {
   await openNewPiece(page);
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('For the stand');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.getByRole('heading', { name: 'For the stand' })).toBeVisible();
   await expect(page.locator('.vf-notehead').first()).toBeVisible();

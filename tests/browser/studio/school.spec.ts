@@ -1,5 +1,16 @@
 import type { Page } from '@playwright/test';
-import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, saved, test, tellWholeBrief } from '../bench-page.ts';
+import {
+  beads,
+  expect,
+  findings,
+  fingers,
+  openNewPiece,
+  openPiece,
+  planDrawn,
+  waitUntilSaved,
+  test,
+  tellWholeBrief,
+} from '../bench-page.ts';
 
 async function openSchool(page: Page): Promise<void> {
   await page.goto('/setup');
@@ -89,7 +100,7 @@ test('what the fingers do and the steps of the scale stand under the staff, in w
   await page.getByText('What the fingers do').click();
   await expect(page.getByText(/stays? down\.|has anything to do here/)).toBeVisible();
   await page.getByLabel('Name of the piece').fill('Lanes');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.locator('[data-finger-lanes] line').first()).toBeAttached();
   await expect(page.getByText('a bracket for a tone')).toBeVisible();
@@ -104,7 +115,7 @@ test('a pattern gets the teacher’s own name, kept with the school', async ({ p
   const name = page.getByLabel(/^Your name for/).first();
   await name.fill('the low pattern');
   await name.press('Tab');
-  await saved(page);
+  await waitUntilSaved(page);
   await page.goto('/setup');
   await page.getByRole('complementary', { name: 'Studio' }).getByRole('button', { name: 'Dovecote studio' }).click();
   await page.getByText('Your names for finger patterns').click();
@@ -113,7 +124,7 @@ test('a pattern gets the teacher’s own name, kept with the school', async ({ p
 
 test('a name for a pattern that was being typed is there again, and kept, when its page is opened again', async ({ page, context }) => {
   await openNewPiece(page);
-  await saved(page);
+  await waitUntilSaved(page);
   const address = page.url();
   await page.getByText('Finger patterns, landmarks, fingers set down together').click();
   await page.getByLabel('Your name for 2 and 3 close').first().fill('half typed');
@@ -158,7 +169,7 @@ test('the third correction of a kind is offered as a rule, once, and can be take
   for (const text of ['G4 A4 B4', 'F#4 A4 B4']) {
     await line(text);
     await coverSecond();
-    await saved(page);
+    await waitUntilSaved(page);
     await expect(offer).toBeHidden();
   }
   await line('E4 A4 C5');

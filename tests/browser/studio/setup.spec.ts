@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openNewPiece, openPiece, planDrawn, saved, test } from '../bench-page.ts';
+import { expect, openNewPiece, openPiece, planDrawn, waitUntilSaved, test } from '../bench-page.ts';
 
 async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');
@@ -31,7 +31,7 @@ test('a change that is good is settled and does not come back', async ({ page })
   await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand: an average hand (was: not measured)');
   await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
   await page.getByRole('button', { name: 'OK' }).click();
-  await saved(page);
+  await waitUntilSaved(page);
   await page.reload();
   await planDrawn(page);
   await expect(page.getByRole('region', { name: 'Changed in the Studio' })).toBeHidden();
@@ -89,7 +89,7 @@ test('a new player and instrument are made, found on the bench by name, and dele
   await page.getByLabel('Plays').selectOption('viola');
   await page.getByLabel('On', { exact: true }).selectOption('Wagtail’s viola');
   await expect(page.getByRole('heading', { name: 'Wagtail', exact: true })).toBeVisible();
-  await saved(page);
+  await waitUntilSaved(page);
   await openNewPiece(page);
   await page.getByLabel('Player').fill('Wagtail');
   await expect(page.getByLabel('Studio instrument')).toHaveValue(/^[\w-]{21}$/);

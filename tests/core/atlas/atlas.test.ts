@@ -8,7 +8,7 @@ import { INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/ins
 import { alterationInKey, isInKey, parseKey } from '#core/key';
 import { parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 
 /** The instruments of every kind, one with five strings and one retuned. */
 const INSTRUMENTS: readonly InstrumentSpec[] = [
@@ -42,7 +42,7 @@ function positionMapOf(instrument: InstrumentSpec, key: string, position: string
 }
 
 /** Writes each string that has something, from the lowest: "A: 1 D5, 2 E5". */
-function told(map: PositionMap): readonly string[] {
+function describeMap(map: PositionMap): readonly string[] {
   return map.strings.toReversed().map((string) => `${string.open.slice(0, -1)}: ${fingersText(string)}`);
 }
 
@@ -55,7 +55,7 @@ function here(spec: InstrumentSpec, key: string, position: string): PositionMap 
 describe('the map of a position', () => {
   it('is third position in D major as every violinist has it', () => {
     const map = here({ kind: 'violin' }, 'D major', '3');
-    assert.deepEqual(told(map), [
+    assert.deepEqual(describeMap(map), [
       'G: 1 C♯4, 2 D4, 3 E4, 4 F♯4',
       'D: 1 G4, 2 A4, 3 B4, 4 C♯5',
       'A: 1 D5, 2 E5, 3 F♯5, 4 G5',
@@ -74,19 +74,19 @@ describe('the map of a position', () => {
   });
 
   it('on the cello keeps one shape of the hand on each string, opened only where the key asks for it', () => {
-    assert.deepEqual(told(here({ kind: 'cello' }, 'D major', '4')), [
+    assert.deepEqual(describeMap(here({ kind: 'cello' }, 'D major', '4')), [
       'C: 1 G2, 2 A2, 4 B2',
       'G: 1 D3, 2 E3, 4 F♯3',
       'D: 1 A3, 2 B3, 4 C♯4',
       'A: 1 E4, 3 F♯4, 4 G4',
     ]);
-    assert.deepEqual(told(here({ kind: 'cello' }, 'C major', '1')), [
+    assert.deepEqual(describeMap(here({ kind: 'cello' }, 'C major', '1')), [
       'C: 0 C2, 1 D2, 3 E2, 4 F2',
       'G: 0 G2, 1 A2, 3 B2, 4 C3',
       'D: 0 D3, 1 E3, 2 F3, 4 G3',
       'A: 0 A3, 1 B3, 2 C4, 4 D4',
     ]);
-    assert.deepEqual(told(here({ kind: 'bass' }, 'F major', 'I')).at(-1), 'G: 0 G3, 1 A3, 2 B♭3');
+    assert.deepEqual(describeMap(here({ kind: 'bass' }, 'F major', 'I')).at(-1), 'G: 0 G3, 1 A3, 2 B♭3');
   });
 
   it('on violin and viola puts the letters under the fingers one by one, in every key and position, whatever the tuning', () => {
@@ -174,11 +174,11 @@ describe('the map of a position', () => {
   });
 
   it('on the thumb lies on the half string where the key has it there, and half position is of keys that have low first fingers', () => {
-    assert.deepEqual(told(positionMapOf({ kind: 'cello' }, 'D major', 'thumb', 'thumb')).slice(2), [
+    assert.deepEqual(describeMap(positionMapOf({ kind: 'cello' }, 'D major', 'thumb', 'thumb')).slice(2), [
       'D: T D4, 1 E4, 2 F♯4, 3 G4',
       'A: T A4, 1 B4, 2 C♯5, 3 D5',
     ]);
-    assert.deepEqual(told(here({ kind: 'violin' }, 'B major', 'half')).slice(0, 2), [
+    assert.deepEqual(describeMap(here({ kind: 'violin' }, 'B major', 'half')).slice(0, 2), [
       'G: 1 G♯3, 2 A♯3, 3 B3, 4 C♯4',
       'D: 1 D♯4, 2 E4, 3 F♯4, 4 G♯4',
     ]);
@@ -224,7 +224,7 @@ describe('what lives in a position', () => {
     for (const { kind } of INSTRUMENTS.slice(0, 4)) {
       for (const position of ['half', '1', 'I', '3', 'III']) {
         for (const { brief, key } of scalesHere({ instrument: { kind } }, position)) {
-          const { shifts, notes } = planned(brief);
+          const { shifts, notes } = planBest(brief);
           assert.equal(shifts.length, 0, `${kind} ${key} ${position}`);
           assert.ok(notes.every((note) => note.kind === 'rest' || note.stops[0].finger === '0' || note.position.label === position));
         }

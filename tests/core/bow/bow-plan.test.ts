@@ -6,7 +6,7 @@ import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { LockedBow } from '#core/rhythm';
 import { type Picker, pickerOf } from '../../../scripts/results/picker.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const SCALE: Brief = {
   instrument: { kind: 'violin' },
@@ -14,8 +14,8 @@ const SCALE: Brief = {
   rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
 };
 
-function bowed(brief: Brief): BowPlan {
-  return bowPlan(planned(brief));
+function bowPlanOf(brief: Brief): BowPlan {
+  return bowPlan(planBest(brief));
 }
 
 /** Writes the direction and the notes of each bow: "d4 u4 d1". */
@@ -25,16 +25,16 @@ function rowOf({ bows }: BowPlan): string {
 
 describe('the bows of a line', () => {
   it('are counted, with what is left over: 29 notes at four to a bow leave one', () => {
-    const { count, ...plan } = bowed(SCALE);
+    const { count, ...plan } = bowPlanOf(SCALE);
     assert.deepEqual(count, { notes: 29, asked: [4], leftOver: 1 });
     assert.equal(rowOf({ count, ...plan }), 'd4 u4 d4 u4 d4 u4 d4 u1');
-    assert.equal(bowed({ ...SCALE, rhythm: { ...SCALE.rhythm, bows: [2, 1, 1] } }).count.leftOver, 1);
-    assert.equal(bowed({ ...SCALE, rhythm: { ...SCALE.rhythm, notesPerBow: 1 } }).count.leftOver, 0);
+    assert.equal(bowPlanOf({ ...SCALE, rhythm: { ...SCALE.rhythm, bows: [2, 1, 1] } }).count.leftOver, 1);
+    assert.equal(bowPlanOf({ ...SCALE, rhythm: { ...SCALE.rhythm, notesPerBow: 1 } }).count.leftOver, 0);
   });
 
   it('go down on the first beat: an odd number of bows before it begins up', () => {
     const pickUp = (length: string, notesPerBow: number): string =>
-      rowOf(bowed({ ...SCALE, rhythm: { noteValue: '1/8', notesPerBow, pickUp: length } })).slice(0, 8);
+      rowOf(bowPlanOf({ ...SCALE, rhythm: { noteValue: '1/8', notesPerBow, pickUp: length } })).slice(0, 8);
     assert.equal(pickUp('1/8', 1), 'u1 d1 u1');
     assert.equal(pickUp('1/4', 1), 'd1 u1 d1');
     assert.equal(pickUp('1/4', 2), 'u2 d2 u2');
@@ -51,8 +51,8 @@ describe('the bows of a line', () => {
       { pitches: ['B4'], duration: '1/4' },
     ];
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', key: 'D major', notes } };
-    assert.equal(rowOf(bowed(brief)), 'd2 u3');
-    const signed = bowed({ ...brief, marks: [{ note: 5, bow: 'up' }] });
+    assert.equal(rowOf(bowPlanOf(brief)), 'd2 u3');
+    const signed = bowPlanOf({ ...brief, marks: [{ note: 5, bow: 'up' }] });
     assert.equal(rowOf(signed), 'd2 u1 u2');
     assert.deepEqual(
       signed.bows.map(({ again, afterRest }) => [again, afterRest]),
@@ -71,7 +71,7 @@ describe('the bows of a line', () => {
       const outcome = plan(brief);
       if (!outcome.ok) continue;
       const found = bowPlan(outcome.value.best);
-      const expected = enumerated(outcome.value.best);
+      const expected = enumerate(outcome.value.best);
       assert.equal(found.bows.length, expected.bows, `seed ${seed}`);
       assert.equal(found.count.leftOver, expected.leftOver, `seed ${seed}`);
       const places = found.moments.map(({ note, direction, changes }) => `${note} ${direction} ${changes ? 'new' : 'inside'}`);
@@ -84,17 +84,17 @@ describe('the bows of a line', () => {
 
 describe('where the bow is', () => {
   /** Writes where each bow begins and ends: "0.00 1.00". */
-  const drawnOf = (brief: Brief): readonly string[] =>
-    bowed(brief).bows.map(({ starts, ends }) => `${starts.toFixed(2)} ${ends.toFixed(2)}`);
+  const bowsOf = (brief: Brief): readonly string[] =>
+    bowPlanOf(brief).bows.map(({ starts, ends }) => `${starts.toFixed(2)} ${ends.toFixed(2)}`);
   const six = (bows: readonly number[], tempo: number | null = null): Brief =>
     lineBrief('violin', ['D4', 'E4', 'F4', 'G4', 'A4', 'B4'], { rhythm: { bows: [...bows] }, ...(tempo === null ? {} : { tempo }) });
 
   it('the longest takes the whole bow, shorter ones their share', () => {
-    assert.deepEqual(drawnOf(six([2, 1, 1])), ['0.00 1.00', '1.00 0.50', '0.50 1.00', '1.00 0.00']);
+    assert.deepEqual(bowsOf(six([2, 1, 1])), ['0.00 1.00', '1.00 0.50', '0.50 1.00', '1.00 0.00']);
   });
 
   it('a short bow before a long one goes as far as that needs, faster', () => {
-    const { bows } = bowed(six([1, 2]));
+    const { bows } = bowPlanOf(six([1, 2]));
     assert.deepEqual(
       bows.map(({ starts, ends, pace }) => [starts, ends, pace]),
       [
@@ -107,11 +107,11 @@ describe('where the bow is', () => {
   });
 
   it('quick separate notes stay around the middle', () => {
-    assert.deepEqual(drawnOf(six([1], 400)).slice(0, 2), ['0.38 0.63', '0.63 0.38']);
+    assert.deepEqual(bowsOf(six([1], 400)).slice(0, 2), ['0.38 0.63', '0.63 0.38']);
   });
 
   it('is told at every shift and crossing, with the direction', () => {
-    const { moments } = bowed(six([4]));
+    const { moments } = bowPlanOf(six([4]));
     assert.deepEqual(moments, [{ note: 4, shift: false, crossing: true, direction: 'up', changes: true, part: 'tip' }]);
   });
 });
@@ -158,7 +158,7 @@ function withoutLooseSlur(note: Document, next: Document | undefined): Document 
  * Counts the same by hand: every note gets the number of its bow, run by run; signs begin a new one; directions are counted from the last
  * sign.
  */
-function enumerated({ brief, notes, shifts }: Plan): {
+function enumerate({ brief, notes, shifts }: Plan): {
   readonly bows: number;
   readonly leftOver: number;
   readonly moments: readonly string[];

@@ -32,7 +32,7 @@ function rowOf(brief: Brief): string {
     .join(' ');
 }
 
-function typed(brief: Brief, from: number, text: string): Brief {
+function typeBowing(brief: Brief, from: number, text: string): Brief {
   const bows = parseBowing(text);
   assert.ok(bows.ok, JSON.stringify(bows));
   const locked = withBowing(brief, notesOf(brief).notes, from, bows.value);
@@ -42,7 +42,7 @@ function typed(brief: Brief, from: number, text: string): Brief {
 
 describe('a bowing typed as one row', () => {
   it('is locked from its note on; the bows after it begin again, and signs are written', () => {
-    const bowed = typed(SCALE, 0, 'u1 | 2 2 d3');
+    const bowed = typeBowing(SCALE, 0, 'u1 | 2 2 d3');
     assert.equal(rowOf(bowed), 'u1 d2 u2 d3 u4 d4 u4 d4 u4 d1');
     assert.deepEqual(bowed.marks, [
       { note: 0, bow: 'up' },
@@ -52,7 +52,7 @@ describe('a bowing typed as one row', () => {
   });
 
   it('takes the place of what was locked over the same notes, and stays when the number to a bow changes', () => {
-    const again = typed(typed(SCALE, 0, '3 3 3'), 2, '2');
+    const again = typeBowing(typeBowing(SCALE, 0, '3 3 3'), 2, '2');
     assert.deepEqual(again.rhythm?.lockedBows, [
       { from: 2, to: 3 },
       { from: 6, to: 8 },
@@ -64,7 +64,7 @@ describe('a bowing typed as one row', () => {
 
   it('follows its notes when others are inserted or deleted, and goes with notes that change', () => {
     const line = lineBrief('violin', ['G3', 'A3', 'B3', 'C4', 'D4', 'E4'], { rhythm: {} }, 'G major');
-    const locked = typed(line, 1, '3');
+    const locked = typeBowing(line, 1, '3');
     const at = ({ rhythm }: Brief): LockedBow | undefined => rhythm?.lockedBows?.[0];
     assert.deepEqual(at(withNotesInserted(locked, 2, [{ pitches: ['C4'], duration: '1/4' }])), { from: 1, to: 4 });
     assert.deepEqual(at(withNotesRemoved(locked, 0, 1)), { from: 0, to: 1 });
@@ -104,10 +104,11 @@ describe('a bowing typed as one row', () => {
 
 describe('a bowing that does not come out', () => {
   /** Writes what is proposed, and the bows with it. */
-  const proposed = (brief: Brief): readonly [readonly CureStep[], string][] => cures(brief).map((cure) => [cure.steps, rowOf(cure.brief)]);
+  const curesInWords = (brief: Brief): readonly [readonly CureStep[], string][] =>
+    cures(brief).map((cure) => [cure.steps, rowOf(cure.brief)]);
 
   it('gets the two nearest cures: the note left over joins the bow before, or the first is played alone, up', () => {
-    assert.deepEqual(proposed(SCALE), [
+    assert.deepEqual(curesInWords(SCALE), [
       [['last-joined'], 'd4 u4 d4 u4 d4 u4 d5'],
       [['begin-up', 'first-alone'], 'u1 d4 u4 d4 u4 d4 u4 d4'],
     ]);
@@ -115,7 +116,7 @@ describe('a bowing that does not come out', () => {
 
   it('is told what the top note played twice does to it: thirty notes at three to a bow, begun up, leave none over', () => {
     const three = { ...SCALE, rhythm: { ...SCALE.rhythm, notesPerBow: 3 } };
-    assert.deepEqual(proposed(three), [
+    assert.deepEqual(curesInWords(three), [
       [['last-alone'], 'd3 u3 d3 u3 d3 u3 d3 u3 d3 u1 d1'],
       [['begin-up', 'top-twice'], 'u3 d3 u3 d3 u3 d3 u3 d3 u3 d3'],
     ]);
@@ -135,7 +136,7 @@ describe('a bowing that does not come out', () => {
       material: { ...SCALE.material, direction: 'up' } as Brief['material'],
       rhythm: { notesPerBow: 5, noteValue: '1/8' },
     };
-    assert.deepEqual(proposed(up), []);
+    assert.deepEqual(curesInWords(up), []);
     const ends: Brief = { ...up, rhythm: { notesPerBow: 1, bows: [5, 10] } };
     assert.equal(rowOf(ends), 'd5 u10');
     assert.deepEqual(

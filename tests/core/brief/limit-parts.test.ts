@@ -44,12 +44,12 @@ describe('a limit in the sentence', () => {
 describe('a limit relaxed', () => {
   it('a step at a time says what was allowed', () => {
     const setting = settingOf('violin');
-    const told = ({ steps }: { readonly steps: readonly { readonly words: string }[] }): readonly string[] =>
+    const stepsInWords = ({ steps }: { readonly steps: readonly { readonly words: string }[] }): readonly string[] =>
       steps.map(({ words }) => words);
-    assert.ok(told(limitPart('positions').smallerSteps(['1'], setting)).includes('with third position allowed too'));
-    assert.ok(told(limitPart('strings').smallerSteps(['D4'], setting)).includes('with the G string allowed too'));
-    assert.ok(told(limitPart('shifts').smallerSteps(2, setting)).includes('with 1 shift instead'));
-    assert.ok(told(limitPart('fingers').smallerSteps(['1'], setting)).includes('with finger 2 allowed too'));
+    assert.ok(stepsInWords(limitPart('positions').smallerSteps(['1'], setting)).includes('with third position allowed too'));
+    assert.ok(stepsInWords(limitPart('strings').smallerSteps(['D4'], setting)).includes('with the G string allowed too'));
+    assert.ok(stepsInWords(limitPart('shifts').smallerSteps(2, setting)).includes('with 1 shift instead'));
+    assert.ok(stepsInWords(limitPart('fingers').smallerSteps(['1'], setting)).includes('with finger 2 allowed too'));
   });
 });
 

@@ -20,7 +20,7 @@ import { formatFraction } from '#core/fraction';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { nextInKey, parseKey } from '#core/key';
 import { plan } from '#core/plan';
-import { fingering, lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, mixedNotes, planBest } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';
 
 const scale: Brief = {
@@ -132,15 +132,15 @@ describe('moving a pitch', () => {
   });
 
   it('goes by a semitone as the key spells it', () => {
-    const moved = (key: string, pitch: string, up: boolean): string =>
+    const move = (key: string, pitch: string, up: boolean): string =>
       pitchesOf(withPitchesMoved(lineBrief('violin', [pitch], {}, key), 0, 0, { by: 'semitone', up }));
     assert.deepEqual(
       [
-        moved('C major', 'C5', false),
-        moved('D major', 'C#5', true),
-        moved('C major', 'F4', true),
-        moved('Eb major', 'C5', true),
-        moved('C major', 'E4', true),
+        move('C major', 'C5', false),
+        move('D major', 'C#5', true),
+        move('C major', 'F4', true),
+        move('Eb major', 'C5', true),
+        move('C major', 'E4', true),
       ],
       ['B4', 'D5', 'F#4', 'Db5', 'F4'],
     );
@@ -159,7 +159,7 @@ describe('marks', () => {
   });
 
   it('change no fingering', () => {
-    assert.equal(fingering(planned(withMark(scale, 3, { cue: 'sing' }))), fingering(planned(scale)));
+    assert.equal(fingering(planBest(withMark(scale, 3, { cue: 'sing' }))), fingering(planBest(scale)));
   });
 
   it('stay with their note when the material changes, and go where it is another', () => {
@@ -178,23 +178,23 @@ describe('marks', () => {
 
 describe('a fingering typed as digits', () => {
   const line = lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5'], {}, 'D major');
-  const typed = (text: string, from = 0): string => {
+  const typeLine = (text: string, from = 0): string => {
     const fingers = parseFingering(text);
     if (!fingers.ok) return fingers.issues.map((issue) => issue.message).join(' ');
-    const brief = withFingering(line, planned(line).line.notes, from, fingers.value);
-    return brief.ok ? fingering(planned(brief.value)) : (brief.issues[0]?.message ?? '');
+    const brief = withFingering(line, planBest(line).line.notes, from, fingers.value);
+    return brief.ok ? fingering(planBest(brief.value)) : (brief.issues[0]?.message ?? '');
   };
 
   it('binds every note it names, bar lines apart', () => {
-    assert.equal(typed('0 1 2 3 | 4 1 2 3'), 'D0 D1 D2 D3 D4 A1 A2 A3');
-    assert.match(typed('. . . 3 4', 0), /D3 D4/);
-    assert.match(typed('4', 4), /D4/);
+    assert.equal(typeLine('0 1 2 3 | 4 1 2 3'), 'D0 D1 D2 D3 D4 A1 A2 A3');
+    assert.match(typeLine('. . . 3 4', 0), /D3 D4/);
+    assert.match(typeLine('4', 4), /D4/);
   });
 
   it('says which sign is no finger, and when there are too many', () => {
-    assert.match(typed('0 1 5'), /“5” is not a finger/);
-    assert.match(typed('0 1+'), /“1\+” is not a finger/);
-    assert.match(typed('1 2 3', 6), /3 fingers are written, but from here on the line has 2 notes/);
+    assert.match(typeLine('0 1 5'), /“5” is not a finger/);
+    assert.match(typeLine('0 1+'), /“1\+” is not a finger/);
+    assert.match(typeLine('1 2 3', 6), /3 fingers are written, but from here on the line has 2 notes/);
   });
 
   it('takes the thumb in either case and double stops from below', () => {
@@ -207,7 +207,7 @@ describe('a line in a variant', () => {
     ...scale,
     rhythm: { noteValue: '1/8', lengths: ['3/2', '1/2'], bows: [2, 1, 1], accents: { every: 4, on: 1 }, pickUp: '1/8' },
   };
-  const toldOf = ({ material, rhythm }: Brief) => {
+  const lineOf = ({ material, rhythm }: Brief) => {
     const line = readMaterial(material, rhythm);
     assert.ok(line.ok);
     return line.value.notes.map((note) => [
@@ -220,7 +220,7 @@ describe('a line in a variant', () => {
 
   it('is written out as it is seen, and not varied twice', () => {
     const out = writtenOut(varied);
-    assert.deepEqual(toldOf(out), toldOf(varied));
+    assert.deepEqual(lineOf(out), lineOf(varied));
     assert.deepEqual(Object.keys(out.rhythm ?? {}).toSorted(), ['noteValue', 'pickUp']);
     assert.ok(isBrief(out));
   });
@@ -229,10 +229,10 @@ describe('a line in a variant', () => {
     const own: Brief = { ...lineBrief('violin', ['G3', 'A3', 'B3', 'C4']), rhythm: { lengths: ['3/2', '1/2'], bows: [2] } };
     const moved = withNote(own, 0, { pitches: ['D4'] });
     assert.deepEqual(moved.rhythm, own.rhythm);
-    assert.deepEqual(toldOf(moved), toldOf(own));
+    assert.deepEqual(lineOf(moved), lineOf(own));
     const longer = withNote(own, 3, { duration: '1/2' });
     assert.deepEqual(
-      toldOf(longer).map(([duration]) => duration),
+      lineOf(longer).map(([duration]) => duration),
       ['3/8', '1/8', '3/8', '1/2'],
     );
     assert.equal(bowsOf(own), '_._.');
@@ -242,7 +242,7 @@ describe('a line in a variant', () => {
   it('gives a passage as it is seen, from the beginning of a measure', () => {
     const part = partOf(varied, 1, 4);
     assert.deepEqual(
-      toldOf(part).map(([duration, onset]) => [duration, onset]),
+      lineOf(part).map(([duration, onset]) => [duration, onset]),
       [
         ['1/16', '0/1'],
         ['3/16', '1/16'],

@@ -5,7 +5,7 @@ import { carryLocks, passageAt, withPassage } from '#core/brief/locks';
 import { withNotesInserted, withNotesRemoved } from '#core/brief/lines';
 import { plan } from '#core/plan';
 import { solveBrief } from '#core/solve';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';
 
 const SCALE: Brief = {
@@ -14,7 +14,7 @@ const SCALE: Brief = {
 };
 
 function stringsOf(brief: Brief): string {
-  return planned(brief)
+  return planBest(brief)
     .notes.flatMap((note) => (note.kind === 'note' ? [note.stops[0].open.charAt(0)] : []))
     .join('');
 }
@@ -25,7 +25,7 @@ describe('what is asked of some notes alone', () => {
   it('holds for them and for no other', () => {
     assert.equal(stringsOf(SCALE), 'GGGGDDDDAAAAEEE');
     assert.equal(stringsOf({ ...SCALE, stretches: [ON_D] }).slice(7, 10), 'DDD');
-    const covered = planned({ ...SCALE, stretches: [{ from: 4, to: 4, limits: { openStrings: 'none' } }] });
+    const covered = planBest({ ...SCALE, stretches: [{ from: 4, to: 4, limits: { openStrings: 'none' } }] });
     const fingers = covered.notes.flatMap((note) => (note.kind === 'note' ? [note.stops[0].finger] : []));
     assert.deepEqual([fingers[4], fingers[8]], ['4', '0']);
   });
@@ -34,7 +34,7 @@ describe('what is asked of some notes alone', () => {
     const brief: Brief = { ...SCALE, stretches: [{ from: 4, to: 11, preferences: { 'one-string': 1 } }] };
     const solved = solveBrief(brief);
     assert.ok(solved.ok);
-    assert.equal(planned(brief).cost.totalThousandths, solved.value.way.cost, 'what is told is what was searched');
+    assert.equal(planBest(brief).cost.totalThousandths, solved.value.way.cost, 'what is told is what was searched');
     assert.equal(new Set(stringsOf(brief).slice(4, 12)).size, 1);
     assert.equal(stringsOf(brief).slice(0, 4), 'GGGG');
   });

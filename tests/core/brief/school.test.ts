@@ -8,7 +8,7 @@ import { adviceFor } from '#core/fit/sizes';
 import { intonationOf } from '#core/fit/intoned';
 import { semitoneStepAt, taughtContactMm } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';
 
 type Material = Brief['material'];
@@ -87,9 +87,9 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
   },
 };
 
-const PLANS = new Map<string, Plan>(Object.entries(PIECES).map(([name, brief]) => [name, planned(brief)]));
+const PLANS = new Map<string, Plan>(Object.entries(PIECES).map(([name, brief]) => [name, planBest(brief)]));
 
-function movedBy(name: QuestionName, side: string): readonly string[] {
+function changesWith(name: QuestionName, side: string): readonly string[] {
   const ways = withAnswer({}, name, side);
   return Object.entries(PIECES).flatMap(([piece, brief]) => {
     const { kind } = brief.instrument;
@@ -98,7 +98,7 @@ function movedBy(name: QuestionName, side: string): readonly string[] {
       return [];
     }
     const before = PLANS.get(piece);
-    return before && fingeredOtherwise(before, planned({ ...brief, school: { ways } })).length > 0 ? [piece] : [];
+    return before && fingeredOtherwise(before, planBest({ ...brief, school: { ways } })).length > 0 ? [piece] : [];
   });
 }
 
@@ -106,7 +106,7 @@ describe('a school', () => {
   for (const name of QUESTION_NAMES) {
     it(`moves the pieces it should, and no other: ${questionNamed(name).title}`, () => {
       for (const side of sideNames(questionNamed(name).sides)) {
-        assert.deepEqual(movedBy(name, side), MOVES[name]?.[side] ?? [], side);
+        assert.deepEqual(changesWith(name, side), MOVES[name]?.[side] ?? [], side);
       }
     });
   }
@@ -175,15 +175,15 @@ describe('the questions of a school', () => {
   });
 
   it('take open strings or the fourth finger by the way the line goes', () => {
-    const played = (ways: Ways, way: 'up' | 'down'): string => onOpenPitches(planned({ ...PIECES['violin G'], school: { ways } }), way);
-    assert.deepEqual([played({ openUp: 'open' }, 'up'), played({ openUp: 'fourth' }, 'up')], ['0000', '0444']);
-    assert.deepEqual([played({ openDown: 'open' }, 'down'), played({ openDown: 'fourth' }, 'down')], ['0000', '4440']);
-    assert.equal(played({ openUp: 'open', openDown: 'fourth' }, 'down'), '4440');
+    const placesOf = (ways: Ways, way: 'up' | 'down'): string => onOpenPitches(planBest({ ...PIECES['violin G'], school: { ways } }), way);
+    assert.deepEqual([placesOf({ openUp: 'open' }, 'up'), placesOf({ openUp: 'fourth' }, 'up')], ['0000', '0444']);
+    assert.deepEqual([placesOf({ openDown: 'open' }, 'down'), placesOf({ openDown: 'fourth' }, 'down')], ['0000', '4440']);
+    assert.equal(placesOf({ openUp: 'open', openDown: 'fourth' }, 'down'), '4440');
   });
 
   it('give shifts their guide', () => {
     const guides = (guide: NonNullable<Ways['guide']>): readonly (string | undefined)[] =>
-      planned({ ...PIECES['violin A'], school: { ways: { guide } } }).shifts.map((shift) => shift.guides[0]?.kind);
+      planBest({ ...PIECES['violin A'], school: { ways: { guide } } }).shifts.map((shift) => shift.guides[0]?.kind);
     assert.deepEqual(guides('usual'), ['new-finger', 'new-finger', 'old-finger', 'old-finger']);
     assert.deepEqual(guides('new-finger'), ['new-finger', 'new-finger', 'new-finger', 'new-finger']);
   });
@@ -193,18 +193,18 @@ describe('the questions of a school', () => {
       ...PIECES['violin G'],
       material: { kind: 'scale', type: 'chromatic', tonic: 'G3', octaves: 1, direction: 'up' },
     };
-    const step = planned(minor).notes.findIndex((_, index) => semitoneStepAt(planned(minor), index) !== null);
-    const by = (brief: Brief): string | null | undefined => semitoneStepAt(planned(brief), step)?.by;
+    const step = planBest(minor).notes.findIndex((_, index) => semitoneStepAt(planBest(minor), index) !== null);
+    const by = (brief: Brief): string | null | undefined => semitoneStepAt(planBest(brief), step)?.by;
     assert.deepEqual([by(minor), by({ ...minor, school: { ways: { sameFinger: 'lift' } } })], [null, 'lift']);
     assert.equal(by({ ...minor, school: { ways: { sameFinger: 'lift' } }, marks: [{ note: step, semitone: 'slide' }] }), 'slide');
-    assert.equal(semitoneStepAt(planned(minor), 0), null);
+    assert.equal(semitoneStepAt(planBest(minor), 0), null);
   });
 
   it('say what notes aim at, and what is told beside a note', () => {
-    const plan = (ways: Ways): Plan => planned({ ...PIECES['violin A'], school: { ways } });
+    const plan = (ways: Ways): Plan => planBest({ ...PIECES['violin A'], school: { ways } });
     assert.equal(intonationOf(plan({ intonation: 'pure' })).system, 'pure');
     assert.equal(
-      intonationOf(planned({ ...PIECES['violin A'], school: { ways: { intonation: 'pure' } }, intonation: { system: 'linear' } })).system,
+      intonationOf(planBest({ ...PIECES['violin A'], school: { ways: { intonation: 'pure' } }, intonation: { system: 'linear' } })).system,
       'linear',
     );
     const arrival = plan({}).shifts[0]?.to ?? 0;
@@ -215,7 +215,7 @@ describe('the questions of a school', () => {
   });
 
   it('put the bow where the school has measured it, and toward the bridge as the string gets shorter', () => {
-    const plan = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30, '7': 12 } } } });
+    const plan = planBest({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30, '7': 12 } } } });
     const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
     const [low, top] = [sounds[0], sounds.findLast(({ position }) => position.label === '7')];
     assert.ok(low && top);
@@ -223,7 +223,7 @@ describe('the questions of a school', () => {
       [low, top].map((note) => taughtContactMm(plan, note)),
       [30, 12],
     );
-    const unmeasured = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30 } } } });
+    const unmeasured = planBest({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30 } } } });
     assert.ok(Math.abs(taughtContactMm(unmeasured, top) - 30 * 2 ** (-(top.stops[0].semitonesAboveOpen - 2) / 12)) < 1e-9);
   });
 });
@@ -236,7 +236,7 @@ describe('school, player and piece', () => {
     const taught: Brief = { ...brief, player: { openUp: 'open' }, ways: { guide: 'first-finger' } };
     assert.deepEqual(waysOf(taught), { openUp: 'open', openDown: 'fourth', guide: 'first-finger' });
     assert.deepEqual(differingWays(taught), { openUp: 'open', guide: 'first-finger' }, 'only what differs is told');
-    assert.equal(onOpenPitches(planned(taught), 'up'), '0000');
+    assert.equal(onOpenPitches(planBest(taught), 'up'), '0000');
   });
 
   it('keep for a piece only what differs', () => {
@@ -254,21 +254,21 @@ describe('school, player and piece', () => {
     const sung = withSchool(brief, { ways: { style: 'singing' }, styles: { singing: { connected: 0.7 } } });
     assert.deepEqual(withPreference(sung, 'connected', 0).preferences, { connected: 0 });
     assert.deepEqual(withPreference(withPreference(sung, 'connected', 0), 'connected', 0.7).preferences, undefined);
-    assert.deepEqual(fingeredOtherwise(planned(PIECES['violin G']), planned(withPreference(sung, 'connected', 0))), []);
+    assert.deepEqual(fingeredOtherwise(planBest(PIECES['violin G']), planBest(withPreference(sung, 'connected', 0))), []);
   });
 
   it('change the costs of an instrument, and take them along to no other', () => {
     const dear = withSchool(PIECES['violin A'], { weights: { violin: { shift: 9000, shiftPerMm: 40 } } });
-    assert.notEqual(planned(dear).cost.totalThousandths, PLANS.get('violin A')?.cost.totalThousandths);
+    assert.notEqual(planBest(dear).cost.totalThousandths, PLANS.get('violin A')?.cost.totalThousandths);
     const moved = withInstrument(dear, 'viola');
-    assert.equal(planned(moved).cost.totalThousandths, planned(withSchool(moved, null)).cost.totalThousandths);
+    assert.equal(planBest(moved).cost.totalThousandths, planBest(withSchool(moved, null)).cost.totalThousandths);
   });
 
   it('goes to another instrument with its answers, but not with the hand of the double bass', () => {
     const bass: Brief = { ...PIECES['bass F'], school: { ways: { bassHand: '1234' } }, player: { openUp: 'open' } };
-    assert.equal(planned(bass).notes.length, planned(PIECES['bass F']).notes.length);
+    assert.equal(planBest(bass).notes.length, planBest(PIECES['bass F']).notes.length);
     assert.deepEqual(withInstrument(bass, 'violin').player, { openUp: 'open' });
-    assert.deepEqual(fingeredOtherwise(planned(bass), planned({ ...bass, player: { school: '1234' } })), []);
-    assert.deepEqual(fingeredOtherwise(planned(PIECES['bass F']), planned({ ...bass, player: { school: '124' } })), []);
+    assert.deepEqual(fingeredOtherwise(planBest(bass), planBest({ ...bass, player: { school: '1234' } })), []);
+    assert.deepEqual(fingeredOtherwise(planBest(PIECES['bass F']), planBest({ ...bass, player: { school: '124' } })), []);
   });
 });

@@ -7,7 +7,7 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import { bestFingerings, plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { EQUAL_BELOW } from '#core/weights';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 
 const scale = (tonic: string, octaves: 1 | 2 | 3 | 4, more: Partial<Brief> = {}): Brief => ({
   instrument: { kind: 'violin' },
@@ -15,13 +15,13 @@ const scale = (tonic: string, octaves: 1 | 2 | 3 | 4, more: Partial<Brief> = {})
   ...more,
 });
 
-function shown(plans: ReturnType<typeof bestFingerings>): readonly Plan[] {
+function plansShown(plans: ReturnType<typeof bestFingerings>): readonly Plan[] {
   assert.ok(plans.ok);
   return plans.value;
 }
 
 function sounds(brief: Brief): readonly PlannedSound[] {
-  return planned(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  return planBest(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
 function times(brief: Brief, finger: Finger): number {
@@ -37,7 +37,7 @@ const wishing = (brief: Brief, wish: Preference, strength = 1): Brief => ({ ...b
 describe('a wish', () => {
   it('for the fewest shifts lets no other fingering have fewer', () => {
     const brief = scale('D4', 2);
-    assert.ok(planned(wishing(brief, 'fewest-shifts')).shifts.length < planned(brief).shifts.length);
+    assert.ok(planBest(wishing(brief, 'fewest-shifts')).shifts.length < planBest(brief).shifts.length);
   });
 
   it('for strong fingers above all takes the top of C major on the G string with 3, and shifts more often for it', () => {
@@ -46,13 +46,13 @@ describe('a wish', () => {
       material: { kind: 'scale', type: 'major', tonic: 'C4', octaves: 1, direction: 'up-down' },
       limits: { strings: ['G3'] },
     };
-    const top = (asked: Brief): string | undefined => fingering(planned(asked)).split(' ')[7];
+    const top = (asked: Brief): string | undefined => fingering(planBest(asked)).split(' ')[7];
     assert.deepEqual([top(brief), top({ ...brief, preferences: { 'strong-fingers': 1 } })], ['G4', 'G3']);
   });
 
   it('for strong fingers keeps 4 from the long top note', () => {
     const line = lineBrief('violin', ['E5', 'F#5', 'G5', 'A5', 'B5'], { limits: { strings: ['E5'], positions: ['1', '2', '3'] } });
-    const last = (brief: Brief): string => fingering(planned(brief)).split(' ').at(-1) ?? '';
+    const last = (brief: Brief): string => fingering(planBest(brief)).split(' ').at(-1) ?? '';
     assert.equal(last(line), 'E4');
     assert.notEqual(last(wishing(line, 'strong-fingers')), 'E4');
   });
@@ -68,13 +68,13 @@ describe('a wish', () => {
   });
 
   it('for open strings covered, at full strength, covers every one that can be', () => {
-    const covered = fingering(planned(wishing(scale('G3', 2), 'open-strings-covered'))).split(' ');
+    const covered = fingering(planBest(wishing(scale('G3', 2), 'open-strings-covered'))).split(' ');
     assert.deepEqual([...new Set(covered.filter((label) => label.endsWith('0')))], ['G0'], 'the lowest note is no other string’s');
     const cello: Brief = {
       instrument: { kind: 'cello' },
       material: { kind: 'scale', type: 'major', tonic: 'D2', octaves: 2, direction: 'up' },
     };
-    assert.doesNotMatch(fingering(planned(wishing(cello, 'open-strings-covered'))), /0/);
+    assert.doesNotMatch(fingering(planBest(wishing(cello, 'open-strings-covered'))), /0/);
   });
 
   it('for one string crosses less', () => {
@@ -100,7 +100,7 @@ describe('a wish', () => {
   it('for connected lines crosses less inside a bow', () => {
     const bowed: Brief = { ...scale('D4', 2), rhythm: { notesPerBow: 8 } };
     const inside = (brief: Brief): number => {
-      const { notes } = planned(brief).line;
+      const { notes } = planBest(brief).line;
       return sounds(brief).filter((sound, index) => {
         const before = notes[index - 1];
         return sound.changesString && before?.kind === 'note' && before.slurredToNext;
@@ -114,7 +114,7 @@ describe('a wish', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'chromatic', tonic: 'A4', octaves: 1, direction: 'up' },
     };
-    const slides = (asked: Brief): number => planned(asked).cost.lines.find((line) => line.term === 'slide')?.times ?? 0;
+    const slides = (asked: Brief): number => planBest(asked).cost.lines.find((line) => line.term === 'slide')?.times ?? 0;
     assert.ok(slides(brief) > 0);
     assert.equal(slides(wishing(brief, 'finger-a-semitone')), 0);
   });
@@ -122,7 +122,7 @@ describe('a wish', () => {
   it('of no strength changes nothing, and none ever breaks a limit', () => {
     const brief = scale('A3', 2, { limits: { positions: ['1', '3'], openStrings: 'none', fingers: ['1', '2', '3', '4'] } });
     for (const wish of PREFERENCES) {
-      assert.equal(fingering(planned(wishing(brief, wish, 0))), fingering(planned(brief)));
+      assert.equal(fingering(planBest(wishing(brief, wish, 0))), fingering(planBest(brief)));
       assert.ok(sounds(wishing(brief, wish)).every((sound) => ['1', '3'].includes(sound.position.label) && sound.stops[0].finger !== '0'));
     }
   });
@@ -136,14 +136,14 @@ describe('a purpose', () => {
   });
 
   it('of training begins and ends a scale on its open tonic all the same', () => {
-    const up = fingering(planned(scale('D4', 2, { purpose: 'training' }))).split(' ');
+    const up = fingering(planBest(scale('D4', 2, { purpose: 'training' }))).split(' ');
     assert.deepEqual([up[0], up.includes('D4'), up.includes('A0')], ['D0', true, false]);
   });
 
   it('of performance keeps the fourth finger from the top note, also where that costs a shift', () => {
     const top = (purpose: 'performance' | undefined): string =>
       fingering(
-        planned({
+        planBest({
           ...lineBrief('violin', ['E5', 'F#5', 'G#5', 'A5', 'B5'], { limits: { strings: ['E5'], openStrings: 'allow' } }, 'E major'),
           ...(purpose ? { purpose } : {}),
         }),
@@ -154,9 +154,9 @@ describe('a purpose', () => {
 
   it('of performance keeps the thumb and the fourth finger from long notes', () => {
     const line: Brief = { ...scale('A3', 3), material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 3, direction: 'up' } };
-    assert.equal(fingering(planned(line)).split(' ').at(-1), 'E4');
+    assert.equal(fingering(planBest(line)).split(' ').at(-1), 'E4');
     assert.equal(
-      fingering(planned({ ...line, purpose: 'performance' }))
+      fingering(planBest({ ...line, purpose: 'performance' }))
         .split(' ')
         .at(-1),
       'E3',
@@ -166,9 +166,9 @@ describe('a purpose', () => {
 
 describe('the whole line', () => {
   it('comes down as it went up when asked', () => {
-    const found = fingering(planned(scale('G3', 3, { wayDown: 'as-up' }))).split(' ');
+    const found = fingering(planBest(scale('G3', 3, { wayDown: 'as-up' }))).split(' ');
     assert.deepEqual(found, found.toReversed());
-    const own = fingering(planned(scale('B3', 3))).split(' ');
+    const own = fingering(planBest(scale('B3', 3))).split(' ');
     assert.notDeepEqual(own, own.toReversed());
   });
 
@@ -178,11 +178,11 @@ describe('the whole line', () => {
       material: { kind: 'scale', type: 'major', tonic: 'G2', octaves: 1, direction: 'up-down' },
       preferences: { 'open-strings-covered': 1 },
     };
-    const found = fingering(planned(covered)).split(' ');
+    const found = fingering(planBest(covered)).split(' ');
     assert.deepEqual(found, found.toReversed());
-    const [cheapest] = shown(bestFingerings(covered, 1));
-    const more = planned(covered).cost.totalThousandths - (cheapest?.cost.totalThousandths ?? 0);
-    assert.ok(cheapest && fingering(cheapest) !== fingering(planned(covered)) && more > 0 && more < EQUAL_BELOW, `${more}`);
+    const [cheapest] = plansShown(bestFingerings(covered, 1));
+    const more = planBest(covered).cost.totalThousandths - (cheapest?.cost.totalThousandths ?? 0);
+    assert.ok(cheapest && fingering(cheapest) !== fingering(planBest(covered)) && more > 0 && more < EQUAL_BELOW, `${more}`);
   });
 
   it('comes down with the fingers of the way up where the melodic minor has other notes', () => {
@@ -192,7 +192,7 @@ describe('the whole line', () => {
       limits: { positions: ['1'] },
       wayDown: 'as-up',
     };
-    const found = fingering(planned(brief)).split(' ');
+    const found = fingering(planBest(brief)).split(' ');
     assert.deepEqual(found, found.toReversed());
   });
 
@@ -245,9 +245,9 @@ describe('a limit', () => {
   });
 
   it('never makes a plan cheaper, and lifting it never costlier', () => {
-    const limited = planned(scale('A3', 2, { limits: { positions: ['1', '2'], openStrings: 'none' } })).cost.totalThousandths;
-    const freer = planned(scale('A3', 2, { limits: { positions: ['1', '2'] } })).cost.totalThousandths;
-    const free = planned(scale('A3', 2)).cost.totalThousandths;
+    const limited = planBest(scale('A3', 2, { limits: { positions: ['1', '2'], openStrings: 'none' } })).cost.totalThousandths;
+    const freer = planBest(scale('A3', 2, { limits: { positions: ['1', '2'] } })).cost.totalThousandths;
+    const free = planBest(scale('A3', 2)).cost.totalThousandths;
     assert.ok(limited >= freer && freer >= free);
   });
 

@@ -10,7 +10,7 @@ import { INSTRUMENT_KINDS } from '#core/instrument';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { firstOf } from '../../../src/islands/drills/first-request.ts';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 
 /** Every hand that is learnt. */
 const PLAYERS: readonly DrillFor[] = INSTRUMENT_KINDS.flatMap((kind) =>
@@ -39,7 +39,7 @@ function* drills(families: readonly FamilyName[], every = EVERY): Generator<Writ
     const written = writeDrill(player, { key, asks, variant: PLAIN_VARIANT });
     if (!written.ok) continue;
     const told = `${player.instrument.kind} ${player.player?.school ?? ''} ${key} ${JSON.stringify(asks)}`;
-    yield { asks, drill: written.value, plan: planned(written.value.brief), told };
+    yield { asks, drill: written.value, plan: planBest(written.value.brief), told };
   }
 }
 
@@ -175,7 +175,7 @@ describe('drills are played by a hand', () => {
       const asks = { family: 'double-stops', interval: 'octaves', built: 'at-once', position: null } as const;
       const drill = writeDrill({ instrument, player: { school } }, { key: 'D major', asks, variant: PLAIN_VARIANT });
       assert.ok(drill.ok);
-      const stopped = soundsOf(planned(drill.value.brief)).filter(({ stops }) => stops[0].finger !== '0');
+      const stopped = soundsOf(planBest(drill.value.brief)).filter(({ stops }) => stops[0].finger !== '0');
       for (const { stops } of stopped) assert.equal(stops.map(({ finger }) => finger).join('+'), fingers);
       assert.ok(stopped.length >= 7);
     }
@@ -195,7 +195,7 @@ describe('a matrix with each string in its own key', () => {
     );
     assert.ok(drill.ok);
     assert.deepEqual(keysOf(drill.value.brief), ['A major', '5 D major', '9 G major']);
-    const sounds = soundsOf(planned(drill.value.brief));
+    const sounds = soundsOf(planBest(drill.value.brief));
     const places = sounds.map(({ stops: [stop] }) => `${stop.finger} ${stop.semitonesAboveOpen}`);
     assert.deepEqual(places.slice(0, 12), places.slice(12, 24));
     assert.deepEqual(places.slice(0, 12), places.slice(24));

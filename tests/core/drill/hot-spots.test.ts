@@ -8,7 +8,7 @@ import { type HotSpot, hotSpotsOf, aroundNote, loopOf } from '#core/drill/hot-sp
 import { formatKey } from '#core/key';
 import { plan as planOf } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 import { type ExpectedSpot, HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';
 
 /** The number of hot spots looked at first. */
@@ -22,7 +22,7 @@ describe('hot spots', () => {
   it('are where a teacher would point: nine in ten of them among the first five', () => {
     let [named, found] = [0, 0];
     for (const { brief, expected } of HOT_SPOT_CASES) {
-      const first = hotSpotsOf(planned(brief)).slice(0, FIRST);
+      const first = hotSpotsOf(planBest(brief)).slice(0, FIRST);
       named += expected.length;
       found += expected.filter((value) => first.some((spot) => isExpected(spot, value))).length;
     }
@@ -31,7 +31,7 @@ describe('hot spots', () => {
 
   it('are none in a scale of one octave in first position with open strings', () => {
     for (const { name, brief } of HOT_SPOT_CASES.filter(({ name }) => /one octave/.test(name)))
-      assert.deepEqual(hotSpotsOf(planned(brief)), [], name);
+      assert.deepEqual(hotSpotsOf(planBest(brief)), [], name);
   });
 });
 
@@ -66,7 +66,7 @@ function partsOf(notes: readonly number[]): readonly (readonly number[])[] {
 
 describe('the loop of a hot spot', () => {
   const SPOTS = HOT_SPOT_CASES.flatMap(({ name, brief }) => {
-    const plan = planned(brief);
+    const plan = planBest(brief);
     return hotSpotsOf(plan).map((spot) => ({ name: `${name}: ${spot.kind} ${spot.note}`, plan, spot }));
   });
 
@@ -89,15 +89,15 @@ describe('the loop of a hot spot', () => {
 
 describe('what is written for a hot spot', () => {
   const SPOTS = HOT_SPOT_CASES.flatMap(({ name, brief }) => {
-    const whole = planned(brief);
+    const whole = planBest(brief);
     return hotSpotsOf(whole).map((spot) => ({ name: `${name}: ${spot.kind} ${spot.note}`, whole, spot }));
   });
-  const writtenFor = (whole: Plan, asks: DrillFamily) =>
+  const writeFor = (whole: Plan, asks: DrillFamily) =>
     writeDrill(drillFor(whole.brief), { key: formatKey(whole.line.key), asks, variant: PLAIN_VARIANT });
 
   it('its loop, asked for as a drill, is the loop of the plan', () => {
     for (const { name, whole, spot } of SPOTS) {
-      const drill = writtenFor(whole, loopAsked(whole, spot));
+      const drill = writeFor(whole, loopAsked(whole, spot));
       assert.ok(drill.ok, name);
       const pitches = ({ material }: Brief): readonly string[][] =>
         material.kind === 'line' ? material.notes.flatMap((note) => ('rest' in note ? [] : [note.pitches])) : [];
@@ -116,7 +116,7 @@ describe('what is written for a hot spot', () => {
     const place = aroundNote(whole, plain);
     assert.ok(place);
     assert.deepEqual(place.loop, [plain - 1, plain, plain + 1]);
-    assert.ok(writtenFor(whole, loopAsked(whole, place)).ok);
+    assert.ok(writeFor(whole, loopAsked(whole, place)).ok);
     assert.equal(drillOfSpot(whole, place)?.family, 'two-places');
     assert.equal(aroundNote(whole, whole.notes.length), null);
   });
@@ -124,7 +124,7 @@ describe('what is written for a hot spot', () => {
   it('a drill that leads to it, for nine in ten of them', () => {
     const written = SPOTS.filter(({ whole, spot }) => {
       const asks = drillOfSpot(whole, spot);
-      return asks !== null && writtenFor(whole, asks).ok;
+      return asks !== null && writeFor(whole, asks).ok;
     });
     assert.ok(written.length >= 0.9 * SPOTS.length, `${written.length} of ${SPOTS.length}`);
   });
@@ -132,20 +132,20 @@ describe('what is written for a hot spot', () => {
 
 describe('a loop with a check at each end', () => {
   it('sounds the open string with the note or after it, and says where nothing does', () => {
-    const plan = planned(HOT_SPOT_CASES.find(({ name }) => name === 'violin, A major up')?.brief ?? assert.fail());
-    const played = (notes: readonly number[]): readonly string[] => {
+    const plan = planBest(HOT_SPOT_CASES.find(({ name }) => name === 'violin, A major up')?.brief ?? assert.fail());
+    const playNotes = (notes: readonly number[]): readonly string[] => {
       const { brief } = loopOf(plan, notes, { fingers: null, checks: true });
-      return planned(brief).notes.flatMap((note) =>
+      return planBest(brief).notes.flatMap((note) =>
         note.kind === 'note' ? [note.stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + ')] : [],
       );
     };
-    assert.deepEqual(played([14, 15]), ['A5 3', 'A4 0 + A5 3', 'B5 1', 'A5 3', 'A4 0 + A5 3']);
-    assert.deepEqual(played([17, 18]), ['D6 3', 'D4 0', 'E6 1', 'A4 0 + E6 1', 'D6 3', 'D4 0']);
+    assert.deepEqual(playNotes([14, 15]), ['A5 3', 'A4 0 + A5 3', 'B5 1', 'A5 3', 'A4 0 + A5 3']);
+    assert.deepEqual(playNotes([17, 18]), ['D6 3', 'D4 0', 'E6 1', 'A4 0 + E6 1', 'D6 3', 'D4 0']);
     assert.deepEqual(loopOf(plan, [14, 15], { fingers: null, checks: true }).altered, [{ what: 'no-check', pitch: 'B5' }]);
   });
 
   it('keeps fingers down or lifts them as wanted', () => {
-    const plan = planned(HOT_SPOT_CASES[3]?.brief ?? assert.fail());
+    const plan = planBest(HOT_SPOT_CASES[3]?.brief ?? assert.fail());
     assert.equal(loopOf(plan, [6, 7], { fingers: 'lifted', checks: false }).brief.ways?.fingers, 'lifted');
     assert.equal(loopOf(plan, [6, 7], { fingers: null, checks: false }).brief.ways, undefined);
   });

@@ -10,7 +10,7 @@ import { alterationInKey, formatKey, isInKey, parseKey } from '#core/key';
 import { DIATONIC_SEMITONES, type LetterIndex, parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 import { type HandKind, handFaults, lettersAbove } from '../../support/plans/hand-rule.ts';
 
 const SHIFTS = 300;
@@ -59,7 +59,7 @@ function soundOf({ notes }: Plan, index: number): PlannedSound {
 
 /** Lists the shifts of a drill that are heard: those in a rest bring the hand to the next measure. */
 function sounding(drill: Drill): readonly (ShiftClass | null)[] {
-  const best = planned(drill.brief);
+  const best = planBest(drill.brief);
   return best.shifts.filter(({ throughRest }) => !throughRest).map((shift) => classOf(best, shift));
 }
 
@@ -111,7 +111,7 @@ const FIRST_ABOVE_THUMB = 2;
 
 const LETTERS_UP: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 
-function insertedBy(altered: readonly Alteration[]): readonly string[] {
+function insertedIn(altered: readonly Alteration[]): readonly string[] {
   return altered.flatMap((alteration) => (alteration.what === 'note-inserted' ? [alteration.pitch] : []));
 }
 
@@ -180,7 +180,7 @@ describe('the study of a shift', () => {
       if (isExact) exact += 1;
       const parsed = parseKey(key);
       assert.ok(parsed.ok);
-      const inserted = insertedBy(altered);
+      const inserted = insertedIn(altered);
       for (const pitch of pitchesOf(brief))
         assert.ok(isInKey(semitones(pitch), parsed.value) || inserted.includes(pitch), `${pitch} in ${key}`);
     }
@@ -194,8 +194,8 @@ function pitchesOf({ material }: Brief): readonly string[] {
 }
 
 /** Writes a study as it is played: "D4=A4@1 E4=A1@4 D4=A4@1 |". */
-function written(brief: Brief): string {
-  const told = planned(brief).notes.map((note) => {
+function writeOut(brief: Brief): string {
+  const told = planBest(brief).notes.map((note) => {
     if (note.kind === 'rest') return '|';
     const [{ pitch, open, finger }] = note.stops;
     return `${pitch}=${open.slice(0, -1)}${finger}@${note.position.label}`;
@@ -222,13 +222,13 @@ describe('a study of our own', () => {
       'E4=A4@2 F#4=A1@5 E4=A4@2',
       'F#4=A4@3 G4=A1@6 F#4=A4@3',
     ];
-    assert.ok(written(brief).startsWith(measures.join(' | ')), written(brief));
+    assert.ok(writeOut(brief).startsWith(measures.join(' | ')), writeOut(brief));
     assert.deepEqual(altered, []);
   });
 
   it('puts in the note of a finger that the key does not have, beside one that it has', () => {
     const { brief, altered } = upTheTop('bass', ['2', '4'], 'C major');
-    assert.ok(written(brief).startsWith('A2=G1@I A#2=G2@I D3=G4@III |'), written(brief));
+    assert.ok(writeOut(brief).startsWith('A2=G1@I A#2=G2@I D3=G4@III |'), writeOut(brief));
     assert.deepEqual(altered[0], { what: 'note-inserted', finger: '2', pitch: 'A#2', label: 'I' });
   });
 

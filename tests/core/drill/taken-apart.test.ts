@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill/apart';
 import { plan } from '#core/plan';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 
 /** Makes a line on one instrument with string, finger and position of every note given. */
 function line(
@@ -23,7 +23,7 @@ function line(
 }
 
 function apartOf(brief: Brief, note: number) {
-  const apart = takeApart(planned(brief), note);
+  const apart = takeApart(planBest(brief), note);
   assert.ok(apart);
   return apart;
 }
@@ -90,16 +90,16 @@ describe('a shift taken apart', () => {
     ]);
     const { stages, shift, interval } = apartOf(down, 2);
     assert.deepEqual([shift.fromFinger, shift.toFinger, shift.handSemitones, interval], ['4', '1', -3, { letters: -4, semitones: -6 }]);
-    const told = (name: StageName): string => {
+    const describeStage = (name: StageName): string => {
       const { brief } = stages.find((stage) => stage.name === name) ?? assert.fail(name);
-      return planned(brief)
+      return planBest(brief)
         .notes.map((note) => (note.kind === 'note' ? note.stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + ') : 'rest'))
         .join(', ');
     };
-    assert.equal(told('slide'), 'F4 4, D4 4, B3 1');
-    assert.equal(told('ghost'), 'F4 4, rest, B3 1');
-    assert.equal(told('rhythm'), 'F4 4, B3 1');
-    assert.equal(told('neighbours'), 'D4 1, F4 4, B3 1, C4 2');
+    assert.equal(describeStage('slide'), 'F4 4, D4 4, B3 1');
+    assert.equal(describeStage('ghost'), 'F4 4, rest, B3 1');
+    assert.equal(describeStage('rhythm'), 'F4 4, B3 1');
+    assert.equal(describeStage('neighbours'), 'D4 1, F4 4, B3 1, C4 2');
   });
 
   it('on the double bass: first finger in II–III is fourth in I', () => {

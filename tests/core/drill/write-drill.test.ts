@@ -8,9 +8,9 @@ import { measuresWith } from '#core/drill/apart';
 import { isInKey, parseKey } from '#core/key';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { PlannedSound } from '#core/plan/describe';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 
-function written(kind: Brief['instrument']['kind'], key: string, asks: DrillFamily, variant: DrillVariant = PLAIN_VARIANT): Drill {
+function write(kind: Brief['instrument']['kind'], key: string, asks: DrillFamily, variant: DrillVariant = PLAIN_VARIANT): Drill {
   const request: DrillRequest = { key, asks, variant };
   const drill = writeDrill({ instrument: { kind } }, request);
   assert.ok(drill.ok, `${asks.family} on the ${kind}`);
@@ -18,11 +18,11 @@ function written(kind: Brief['instrument']['kind'], key: string, asks: DrillFami
 }
 
 function sounds(drill: Drill): readonly PlannedSound[] {
-  return planned(drill.brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  return planBest(drill.brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
 /** Writes notes and fingers: "F#5 1". */
-function told(drill: Drill): readonly string[] {
+function inWords(drill: Drill): readonly string[] {
   return sounds(drill).map(({ stops }) => stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + '));
 }
 
@@ -32,7 +32,7 @@ describe('a matrix on all strings', () => {
     { kind: 'bass', key: 'D major', strings: ['G2', 'D2', 'A1', 'E1'], from: 'I', to: 'III', fingers: 3 },
   ] as const) {
     it(`${kind}: each finger onto itself, on each string, there and back`, () => {
-      const drill = written(kind, key, { family: 'matrix', strings: [...strings], from, to, fingers: 'same' });
+      const drill = write(kind, key, { family: 'matrix', strings: [...strings], from, to, fingers: 'same' });
       const played = sounds(drill);
       assert.equal(played.length, 3 * fingers * strings.length);
       for (let at = 0; at < played.length; at += 3) {
@@ -72,24 +72,24 @@ const CHORD_PLACES = [
 
 describe('drills of the left hand', () => {
   it('lift and replace: at the top of E melodic minor one finger plays both sevenths', () => {
-    const drill = written('violin', 'E minor', { family: 'lift-and-replace', position: '1' });
-    assert.deepEqual(told(drill), ['B4 1', 'C#5 2', 'D#5 3', 'E5 4', 'D5 3', 'C5 2', 'B4 1']);
+    const drill = write('violin', 'E minor', { family: 'lift-and-replace', position: '1' });
+    assert.deepEqual(inWords(drill), ['B4 1', 'C#5 2', 'D#5 3', 'E5 4', 'D5 3', 'C5 2', 'B4 1']);
   });
 
   it('octaves from the thumb: lower string alone, upper alone, both, always T and 3', () => {
-    const drill = written('cello', 'D major', { family: 'double-stops', interval: 'octaves', built: 'one-by-one', position: 'thumb' });
+    const drill = write('cello', 'D major', { family: 'double-stops', interval: 'octaves', built: 'one-by-one', position: 'thumb' });
     const fingers = sounds(drill).map(({ stops }) => stops.map(({ finger }) => finger).join('+'));
     for (let at = 0; at < fingers.length; at += 3) assert.deepEqual(fingers.slice(at, at + 3), ['T', '3', 'T+3']);
     assert.ok(fingers.length >= 15);
   });
 
   it('three-note chords: each a triad of the key in one hand on three strings, on its root where it can be, rolled or held', () => {
-    const drill = written('violin', 'G major', { family: 'chords', position: '1', played: 'rolled' });
-    assert.deepEqual(told(drill).slice(0, 2), ['G3 0 + D4 0', 'D4 0 + B4 1']);
-    assert.deepEqual(told(drill).slice(4, 6), ['A3 1 + E4 1', 'E4 1 + C5 2']);
+    const drill = write('violin', 'G major', { family: 'chords', position: '1', played: 'rolled' });
+    assert.deepEqual(inWords(drill).slice(0, 2), ['G3 0 + D4 0', 'D4 0 + B4 1']);
+    assert.deepEqual(inWords(drill).slice(4, 6), ['A3 1 + E4 1', 'E4 1 + C5 2']);
     for (const [kind, key, position] of CHORD_PLACES) {
       for (const played of ['rolled', 'held'] as const) {
-        const drill = written(kind, key, { family: 'chords', position, played });
+        const drill = write(kind, key, { family: 'chords', position, played });
         const pairs = sounds(drill);
         const size = played === 'rolled' ? 2 : 4;
         assert.ok(pairs.length >= 7 * size, `${kind} ${key}`);
@@ -99,7 +99,7 @@ describe('drills of the left hand', () => {
           assert.equal(new Set(stops.map(({ string }) => string)).size, 3, 'on three strings');
           assert.deepEqual(pairs[from]?.stops[1], pairs[from + 1]?.stops[0], 'the middle finger stays');
         }
-        const whole = planned(drill.brief);
+        const whole = planBest(drill.brief);
         assert.deepEqual([whole.shifts.length, whole.notOneHand.length], [0, 0], `${kind} ${key} ${played}`);
       }
     }
@@ -110,35 +110,35 @@ describe('drills of the left hand', () => {
     const small = { instrument: { kind: 'cello', size: '4/4' }, player: { hand: { preset: 'small' } } } as const;
     const drill = writeDrill(small, { key: 'E major', asks, variant: PLAIN_VARIANT });
     assert.ok(drill.ok);
-    const notes = planned(drill.value.brief).notes.filter((note) => note.kind === 'note');
+    const notes = planBest(drill.value.brief).notes.filter((note) => note.kind === 'note');
     assert.ok(notes.length > 0 && notes.every(({ reach }) => reach?.judged?.verdict !== 'beyond'));
     const large = writeDrill({ ...small, player: { hand: { preset: 'large' } } }, { key: 'E major', asks, variant: PLAIN_VARIANT });
     assert.ok(large.ok && sounds(large.value).length >= notes.length);
   });
 
   it('one finger, two places: the neighbours stay and nothing shifts', () => {
-    const drill = written('violin', 'G major', { family: 'two-places', position: '1', strings: ['A4'], finger: '2' });
-    assert.deepEqual(told(drill), ['B4 1', 'C5 2', 'D5 3', 'C5 2', 'B4 1', 'C#5 2', 'D5 3', 'C#5 2']);
-    assert.equal(planned(drill.brief).shifts.length, 0);
+    const drill = write('violin', 'G major', { family: 'two-places', position: '1', strings: ['A4'], finger: '2' });
+    assert.deepEqual(inWords(drill), ['B4 1', 'C5 2', 'D5 3', 'C5 2', 'B4 1', 'C#5 2', 'D5 3', 'C#5 2']);
+    assert.equal(planBest(drill.brief).shifts.length, 0);
   });
 
   it('inside a position: the scale stays there, and says what the position does not hold', () => {
-    const violin = written('violin', 'B♭ major', { family: 'position', position: '3', set: 'scale' });
+    const violin = write('violin', 'B♭ major', { family: 'position', position: '3', set: 'scale' });
     assert.deepEqual(violin.altered, []);
     assert.ok(sounds(violin).every(({ position }) => position.label === '3'));
-    const cello = written('cello', 'G major', { family: 'position', position: '4', set: 'scale' });
+    const cello = write('cello', 'G major', { family: 'position', position: '4', set: 'scale' });
     assert.deepEqual(cello.altered, [{ what: 'not-in-position', pitches: ['C3', 'G3', 'D4'] }]);
   });
 
   it('by semitones: the fourth, the fifth and the octave are checked', () => {
-    const drill = written('cello', 'D major', { family: 'chromatic', strings: ['D3'] });
-    const played = told(drill);
+    const drill = write('cello', 'D major', { family: 'chromatic', strings: ['D3'] });
+    const played = inWords(drill);
     assert.deepEqual(played.at(-1), 'D3 0');
     assert.equal(played.length, 13 + 3);
   });
 
   it('a note that no finger has in the key is put in, and said', () => {
-    const drill = written('bass', 'G major', { family: 'hovering', position: 'I', strings: ['D2'] });
+    const drill = write('bass', 'G major', { family: 'hovering', position: 'I', strings: ['D2'] });
     assert.deepEqual(drill.altered, [{ what: 'note-inserted', finger: '2', pitch: 'F2', label: 'I' }]);
   });
 });
@@ -146,9 +146,9 @@ describe('drills of the left hand', () => {
 describe('a variant', () => {
   it('changes rhythm and bowing and no finger', () => {
     const asks: DrillFamily = { family: 'position', position: '1', set: 'scale' };
-    const plain = written('viola', 'F major', asks);
-    const dotted = written('viola', 'F major', asks, { rhythm: 'long-short', notesPerBow: 2 });
-    assert.deepEqual(told(dotted), told(plain));
+    const plain = write('viola', 'F major', asks);
+    const dotted = write('viola', 'F major', asks, { rhythm: 'long-short', notesPerBow: 2 });
+    assert.deepEqual(inWords(dotted), inWords(plain));
     const { material } = dotted.brief;
     assert.ok(material.kind === 'line');
     assert.deepEqual(
@@ -200,16 +200,16 @@ describe('a study that leads into its piece', () => {
   };
 
   it('goes on, in the meter of the piece, with the measures around the shift as they are fingered there', () => {
-    const piece = planned(PIECE);
+    const piece = planBest(PIECE);
     const [shift] = piece.shifts;
     assert.ok(shift);
     const [asks, into] = [drillOfSpot(piece, { kind: 'shift', note: shift.to, loop: [] }), measuresWith(piece, shift)];
     assert.ok(asks?.family === 'shift' && into);
     assert.deepEqual([into.meter, into.notes.length % 3], ['3/4', 0]);
-    const drill = written('violin', 'D major', { ...asks, into });
-    const whole = planned(drill.brief);
+    const drill = write('violin', 'D major', { ...asks, into });
+    const whole = planBest(drill.brief);
     assert.deepEqual([whole.line.meter.beats, whole.line.meter.beatValue], [3, 4]);
-    const last = told(drill).slice(-into.notes.length);
+    const last = inWords(drill).slice(-into.notes.length);
     const first = into.notes.map((note) => ('rest' in note ? '' : note.pitches.join()));
     const inPiece = piece.notes.flatMap((note) => (note.kind === 'note' ? [`${note.stops[0].pitch} ${note.stops[0].finger}`] : []));
     assert.ok(inPiece.join().includes(last.join()), last.join());
@@ -246,7 +246,7 @@ describe('a shift of third to fourth finger over three positions on the top stri
     assert.ok(drill.ok);
     assert.deepEqual(drill.value.altered[0], { what: 'note-inserted', finger: '3', pitch: 'A#2', label: 'half' });
     assertOnlyInserted(drill.value, 'D major');
-    for (const { fromFinger, toFinger, throughRest } of planned(drill.value.brief).shifts)
+    for (const { fromFinger, toFinger, throughRest } of planBest(drill.value.brief).shifts)
       assert.ok(throughRest || (fromFinger === '3' && toFinger === '4') || (fromFinger === '4' && toFinger === '3'));
   });
 });

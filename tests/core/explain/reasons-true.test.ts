@@ -5,7 +5,7 @@ import { partOf } from '#core/brief/lines';
 import type { Reason } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
 import { plan } from '#core/plan';
-import { asked } from '../../support/plans/asked.ts';
+import { ask } from '../../support/plans/asked.ts';
 import { forgetPlans } from '../../support/plans/plans-asked.ts';
 import { kindsOf, REASON_KINDS, UNPROVEN, untrueOf } from '../../support/plans/reasons-true.ts';
 import { reasonText } from '../../../src/words/explain/reasons.ts';
@@ -26,7 +26,7 @@ function shortBrief(index: number): Brief {
 /** Lists why a shift is just where it is, which is told where its note is asked about. */
 function askedAtShifts(brief: Brief, { shifts }: Plan): readonly Reason[] {
   return shifts.flatMap(({ to }) => {
-    const told = asked(brief, { kind: 'reasons', note: to });
+    const told = ask(brief, { kind: 'reasons', note: to });
     return told.ok ? told.value.filter(({ about }) => about === 'shift-here') : [];
   });
 }
@@ -43,7 +43,7 @@ describe('every reason of 300 seeded plans', () => {
     plans += 1;
     forgetPlans();
     const { best } = outcome.value;
-    const told = asked(brief, { kind: 'reasons', note: null });
+    const told = ask(brief, { kind: 'reasons', note: null });
     if (!told.ok) continue;
     const evidence = told.value.flatMap((reason) =>
       reason.evidence && 'compared' in reason.evidence ? [JSON.stringify([reason.note, reason.evidence])] : [],

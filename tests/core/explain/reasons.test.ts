@@ -5,7 +5,7 @@ import { withLock } from '#core/brief/locks';
 import { bestFingerings, plan } from '#core/plan';
 import { reasonHow } from '../../../src/words/explain/reasons.ts';
 import { type ToldReason, toldReasons as reasons, toldWhyNot as whyNot } from '../../support/plans/asked.ts';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 import { briefOfCase, casesOf } from '../../support/reference/reference-case.ts';
 
 const threeOctaves: Brief = {
@@ -20,7 +20,7 @@ describe('every shift', () => {
     )) {
       const brief = briefOfCase(referenceCase);
       const found = reasons(brief).filter((reason) => reason.about === 'shift');
-      const { shifts } = planned(brief);
+      const { shifts } = planBest(brief);
       assert.equal(found.length, shifts.length, referenceCase.id);
       for (const reason of found) {
         assert.ok(
@@ -43,7 +43,7 @@ describe('every shift', () => {
   });
 
   it('says why just here', () => {
-    const here = planned(threeOctaves).shifts.flatMap(({ to }) =>
+    const here = planBest(threeOctaves).shifts.flatMap(({ to }) =>
       reasons(threeOctaves, to).filter((reason) => reason.about === 'shift-here'),
     );
     assert.ok(here.length > 0 && here.every((reason) => (reason.deltaThousandths ?? -1) >= 0));
@@ -57,7 +57,7 @@ describe('a reason', () => {
 
   it('quotes what the line really costs without the thing asked about', () => {
     const reason = ofOpen(open);
-    const without = planned(withLock(open, { note: 4, finger: '4' })).cost.totalThousandths - planned(open).cost.totalThousandths;
+    const without = planBest(withLock(open, { note: 4, finger: '4' })).cost.totalThousandths - planBest(open).cost.totalThousandths;
     assert.equal(reason?.deltaThousandths, without);
     assert.equal(reason?.sentence, 'A4 with finger 4 instead would be a little harder.');
   });
@@ -67,7 +67,7 @@ describe('a reason', () => {
     assert.equal(ofOpen(costlier)?.sentence, 'A4 with finger 4 instead would be a little harder.');
     const turned: Brief = { ...open, weights: { openString: 2000 } };
     assert.equal(ofOpen(turned), undefined);
-    assert.match(fingering(planned(turned)), /D4/);
+    assert.match(fingering(planBest(turned)), /D4/);
   });
 
   it('changes with the hand: a reach that strains is told in its millimetres, and one out of reach is needed no longer to be asked', () => {
@@ -133,7 +133,7 @@ describe('why not', () => {
   it('tells what the expected finger would cost, and its plan', () => {
     const answer = whyNot(brief, { note: 1, finger: '4', string: 'D4' });
     assert.equal(answer?.kind, 'costs');
-    assert.equal(answer.deltaThousandths, answer.plan.cost.totalThousandths - planned(brief).cost.totalThousandths);
+    assert.equal(answer.deltaThousandths, answer.plan.cost.totalThousandths - planBest(brief).cost.totalThousandths);
     assert.match(answer.sentence, /^It would be a little harder/);
   });
 
@@ -155,7 +155,7 @@ describe('why not', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'line', notes: [{ pitches: ['B3', 'G#4'], duration: '1/4' }] },
     };
-    assert.equal(fingering(planned(sixth)), 'G2+D3');
+    assert.equal(fingering(planBest(sixth)), 'G2+D3');
     assert.equal(whyNot(sixth, { note: 0, string: 'G3', finger: '2', upperFinger: '3' })?.kind, 'chosen');
     const other = whyNot(sixth, { note: 0, string: 'G3', finger: '2', upperFinger: '4' });
     assert.ok(other?.kind === 'costs' && fingering(other.plan) === 'G2+D4');
@@ -220,7 +220,7 @@ describe('a prescribed fingering', () => {
         finger: label.slice(1) === '1' ? '1' : label.slice(1) === '2' ? '2' : label.slice(1) === '3' ? '3' : '4',
       })),
     });
-    assert.equal(fingering(planned(brief)), prescribed.join(' '));
+    assert.equal(fingering(planBest(brief)), prescribed.join(' '));
   });
 });
 
@@ -234,12 +234,12 @@ describe('the best fingerings', () => {
       costs.toSorted((one, other) => one - other),
     );
     assert.equal(new Set(found.value.map(fingering)).size, 10);
-    assert.equal(fingering(found.value[0] ?? planned(threeOctaves)), fingering(planned(threeOctaves)));
+    assert.equal(fingering(found.value[0] ?? planBest(threeOctaves)), fingering(planBest(threeOctaves)));
   });
 
   it('of a brief that asks something of the whole line are its best plan', () => {
     const found = bestFingerings({ ...threeOctaves, wayDown: 'as-up' }, 10);
     assert.ok(found.ok);
-    assert.deepEqual(found.value.map(fingering), [fingering(planned({ ...threeOctaves, wayDown: 'as-up' }))]);
+    assert.deepEqual(found.value.map(fingering), [fingering(planBest({ ...threeOctaves, wayDown: 'as-up' }))]);
   });
 });

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
-import { asked } from '../../support/plans/asked.ts';
+import { ask } from '../../support/plans/asked.ts';
 import { forgetPlans } from '../../support/plans/plans-asked.ts';
 import { UNPROVEN, untrueOf } from '../../support/plans/reasons-true.ts';
 import { reasonText, REASON_HEADINGS } from '../../../src/words/explain/reasons.ts';
@@ -25,7 +25,7 @@ describe('400 sentences of 60 plans', () => {
     it(`are told of brief ${index} as they were read, and are true`, () => {
       const brief = seededBrief(index);
       const outcome = plan(brief);
-      const reasons = asked(brief, { kind: 'reasons', note: null });
+      const reasons = ask(brief, { kind: 'reasons', note: null });
       assert.ok(outcome.ok && reasons.ok);
       const { best } = outcome.value;
       forgetPlans();

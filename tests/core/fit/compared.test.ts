@@ -4,8 +4,8 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { fingeredOtherwise, comparePlans, sumsOf } from '#core/explain';
 import { plan } from '#core/plan';
-import { asked } from '../../support/plans/asked.ts';
-import { lineBrief, planned, shortLines } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { lineBrief, planBest, shortLines } from '../../support/briefs.ts';
 
 const up = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5'];
 const free = lineBrief('violin', up, {}, 'G major');
@@ -13,7 +13,7 @@ const covered = lineBrief('violin', up.slice(1), { limits: { openStrings: 'none'
 
 describe('two plans compared with each other', () => {
   it('differ where string or finger do, and nowhere else', () => {
-    const compared = comparePlans(planned(free), planned(lineBrief('violin', up, { locks: [{ note: 4, finger: '4' }] }, 'G major')));
+    const compared = comparePlans(planBest(free), planBest(lineBrief('violin', up, { locks: [{ note: 4, finger: '4' }] }, 'G major')));
     assert.ok(compared);
     assert.deepEqual(compared.differsAt, [4]);
     const fourth = compared.notes[4];
@@ -22,12 +22,12 @@ describe('two plans compared with each other', () => {
   });
 
   it('of different notes cannot be', () => {
-    assert.equal(comparePlans(planned(free), planned(lineBrief('violin', up.slice(1)))), null);
-    assert.equal(comparePlans(planned(lineBrief('violin', ['A4'])), planned(lineBrief('violin', ['B4']))), null);
+    assert.equal(comparePlans(planBest(free), planBest(lineBrief('violin', up.slice(1)))), null);
+    assert.equal(comparePlans(planBest(lineBrief('violin', ['A4'])), planBest(lineBrief('violin', ['B4']))), null);
   });
 
   it('can be a cello’s and a violin’s: the same sounds', () => {
-    const compared = comparePlans(planned(lineBrief('violin', ['G3', 'A3', 'B3'])), planned(lineBrief('cello', ['G3', 'A3', 'B3'])));
+    const compared = comparePlans(planBest(lineBrief('violin', ['G3', 'A3', 'B3'])), planBest(lineBrief('cello', ['G3', 'A3', 'B3'])));
     assert.equal(compared?.notes.length, 3);
   });
 
@@ -56,7 +56,7 @@ describe('what the brief does to the numbers', () => {
       purpose: 'performance',
       locks: [{ note: 7, finger: '4' }],
     };
-    const effects = asked(brief, { kind: 'effects' });
+    const effects = ask(brief, { kind: 'effects' });
     assert.deepEqual(
       effects.map((effect) => effect.asked.name),
       ['openStrings', 'low-positions', 'purpose', 'locks'],
@@ -71,7 +71,7 @@ describe('what the brief does to the numbers', () => {
   });
 
   it('is nothing for a plain brief or one without a plan', () => {
-    assert.deepEqual(asked(free, { kind: 'effects' }), []);
-    assert.deepEqual(asked(lineBrief('violin', ['C2'], { purpose: 'training' }), { kind: 'effects' }), []);
+    assert.deepEqual(ask(free, { kind: 'effects' }), []);
+    assert.deepEqual(ask(lineBrief('violin', ['C2'], { purpose: 'training' }), { kind: 'effects' }), []);
   });
 });

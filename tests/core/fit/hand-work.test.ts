@@ -7,7 +7,7 @@ import fc from 'fast-check';
 import { fingerWorkText } from '../../../src/words/hand/finger-work.ts';
 import { rangeInKeyText } from '../../../src/words/hand/range.ts';
 import { plan as planOf } from '#core/plan';
-import { anyBriefs, planned } from '../../support/briefs.ts';
+import { anyBriefs, planBest } from '../../support/briefs.ts';
 
 function scale(kind: Brief['instrument']['kind'], tonic: string, octaves: 1 | 2 | 3, more: Partial<Brief> = {}): Brief {
   return { instrument: { kind }, material: { kind: 'scale', type: 'major', tonic, octaves, direction: 'up-down' }, ...more };
@@ -18,7 +18,7 @@ function fingersOf(fingers: FingersAt['held']): string {
 }
 
 function at(brief: Brief, note: number): FingersAt {
-  const work = fingerWork(planned(brief))[note];
+  const work = fingerWork(planBest(brief))[note];
   assert.ok(work);
   return work;
 }
@@ -42,7 +42,7 @@ describe('what the fingers do', () => {
   });
 
   it('holds nothing where the school lifts', () => {
-    const lifted = fingerWork(planned({ ...A_MAJOR, school: { ways: { fingers: 'lifted' } } }));
+    const lifted = fingerWork(planBest({ ...A_MAJOR, school: { ways: { fingers: 'lifted' } } }));
     assert.ok(lifted.every(({ held, set }) => held.length + set.length === 0));
   });
 
@@ -83,7 +83,7 @@ describe('what the fingers do', () => {
 
 describe('the steps of a scale', () => {
   it('tell tones and semitones, the way from the nearest open string, and tetrachords both ways', () => {
-    const { start, steps, tetrachords } = scaleSteps(planned(scale('violin', 'F4', 1)));
+    const { start, steps, tetrachords } = scaleSteps(planBest(scale('violin', 'F4', 1)));
     assert.deepEqual(start, { open: 'D4', steps: [2, 1] });
     assert.deepEqual(steps, [null, 2, 2, 1, 2, 2, 2, 1, -1, -2, -2, -2, -1, -2, -2]);
     assert.deepEqual(
@@ -97,13 +97,13 @@ describe('the steps of a scale', () => {
       instrument: { kind: 'viola' },
       material: { kind: 'scale', type: 'harmonic-minor', tonic: 'C3', octaves: 1, direction: 'up' },
     };
-    assert.deepEqual(scaleSteps(planned(harmonic)).steps.slice(5), [1, 3, 1]);
-    assert.deepEqual(scaleSteps(planned(harmonic)).start, { open: 'C3', steps: [] });
+    assert.deepEqual(scaleSteps(planBest(harmonic)).steps.slice(5), [1, 3, 1]);
+    assert.deepEqual(scaleSteps(planBest(harmonic)).start, { open: 'C3', steps: [] });
     const arpeggio: Brief = {
       instrument: { kind: 'viola' },
       material: { kind: 'arpeggio', type: 'major', tonic: 'C3', octaves: 1, direction: 'up' },
     };
-    assert.ok(scaleSteps(planned(arpeggio)).steps.every((step) => step === null));
+    assert.ok(scaleSteps(planBest(arpeggio)).steps.every((step) => step === null));
   });
 });
 
@@ -124,7 +124,7 @@ describe('how far a key goes', () => {
     const toTheEnd = (brief: Brief): Brief | null | undefined => rangeInKey(brief)?.toTheEnd;
     const first = toTheEnd(scale('violin', 'G3', 1, { limits: { positions: ['1'] } }));
     assert.deepEqual(first?.material, { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up-down', further: 2 });
-    const result = planned(first);
+    const result = planBest(first);
     assert.deepEqual(result.notes.map((note) => (note.kind === 'note' ? note.stops[0].pitch : '')).slice(14, 19), [
       'G5',
       'A5',
@@ -136,7 +136,7 @@ describe('how far a key goes', () => {
     assert.equal(toTheEnd(first), null, 'as it is now');
     assert.equal(toTheEnd({ ...first, material: { kind: 'arpeggio', type: 'major', tonic: 'G3', octaves: 1, direction: 'up' } }), null);
     const bass = toTheEnd(scale('bass', 'F1', 1, { limits: { positions: ['half', 'I'] } }));
-    assert.ok(bass && planned(bass).notes.every((note) => note.kind === 'note' && ['half', 'I'].includes(note.position.label)));
+    assert.ok(bass && planBest(bass).notes.every((note) => note.kind === 'note' && ['half', 'I'].includes(note.position.label)));
   });
 
   it('that has no octave, or no tonic at all, says so', () => {

@@ -10,8 +10,8 @@ import { mmFromNut, semitoneSpaceMm } from '#core/instrument/geometry';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';
-import { asked } from '../../support/plans/asked.ts';
-import { anyBriefs, lineBrief, planned, refused } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { anyBriefs, lineBrief, planBest, refusalOf } from '../../support/briefs.ts';
 
 const VERDICTS = ['comfort', 'stretch', 'beyond'];
 
@@ -91,7 +91,7 @@ describe('crowding', () => {
 });
 
 describe('the same plan on another size or hand', () => {
-  const cello = planned(scale('cello', 'D2', { player: { hand: { preset: 'average' } } }));
+  const cello = planBest(scale('cello', 'D2', { player: { hand: { preset: 'average' } } }));
 
   it('keeps every finger and calculates the need again', () => {
     const { hand } = handOfPlan(cello);
@@ -121,7 +121,7 @@ describe('the same plan on another size or hand', () => {
   });
 
   it('says that a hand was assumed where none was measured', () => {
-    assert.equal(handOfPlan(planned(scale('violin', 'G3'))).assumed, true);
+    assert.equal(handOfPlan(planBest(scale('violin', 'G3'))).assumed, true);
     assert.equal(handOfPlan(cello).assumed, false);
   });
 });
@@ -148,14 +148,14 @@ describe('checkpoints', () => {
   });
 
   it('mark the notes with which an open string rings', () => {
-    const best = planned(
+    const best = planBest(
       lineBrief('violin', ['A4', 'B4', 'C5', 'D5', 'E5'], { limits: { positions: ['1'], openStrings: 'none', strings: ['A4', 'D4'] } }),
     );
     assert.deepEqual([...ringingNotes(best).keys()], [0, 3, 4]);
   });
 
   it('mark each note of a double stop for itself, and count no string that a finger holds', () => {
-    const best = planned({
+    const best = planBest({
       instrument: { kind: 'violin' },
       material: {
         kind: 'line',
@@ -174,7 +174,7 @@ describe('checkpoints', () => {
   });
 
   it('tell of an open string and a harmonic where the string itself puts them', () => {
-    const best = planned({
+    const best = planBest({
       instrument: { kind: 'cello' },
       material: {
         kind: 'line',
@@ -193,19 +193,19 @@ describe('checkpoints', () => {
 });
 
 describe('what changed', () => {
-  const changed = (before: Brief, after: Brief) => asked(after, { kind: 'what-changed', before });
+  const changesBetween = (before: Brief, after: Brief) => ask(after, { kind: 'what-changed', before });
 
   it('tells what a longer string and a smaller hand do to a plan', () => {
     const before = scale('cello', 'D2', { player: { hand: { preset: 'large' } } });
-    const longer = changed(before, { ...before, instrument: { kind: 'cello', stringLengthMm: 700 } });
+    const longer = changesBetween(before, { ...before, instrument: { kind: 'cello', stringLengthMm: 700 } });
     assert.ok(longer?.kind === 'planned');
-    assert.ok(Math.abs(longer.movedMm - 10 * (1 - 2 ** (-highest(planned(before)) / 12))) < 0.5);
-    const smaller = changed(before, { ...before, player: { hand: { preset: 'small' } } });
+    assert.ok(Math.abs(longer.movedMm - 10 * (1 - 2 ** (-highest(planBest(before)) / 12))) < 0.5);
+    const smaller = changesBetween(before, { ...before, player: { hand: { preset: 'small' } } });
     assert.ok(smaller?.kind === 'planned' && smaller.otherwise.length + smaller.nowStretched.length > 0);
-    assert.deepEqual(changed(before, before), {
+    assert.deepEqual(changesBetween(before, before), {
       kind: 'planned',
       otherwise: [],
-      shifts: [planned(before).shifts.length, planned(before).shifts.length],
+      shifts: [planBest(before).shifts.length, planBest(before).shifts.length],
       widestMm: smaller.widestMm.with(1, smaller.widestMm[0]),
       nowStretched: [],
       nowComfortable: [],
@@ -216,14 +216,14 @@ describe('what changed', () => {
   it('says when a piece can no longer be planned, and when it can again', () => {
     const fits = scale('violin', 'G3');
     const misfits: Brief = { ...fits, instrument: { kind: 'violin', tuning: ['E5', 'A4', 'D4'] } };
-    assert.equal(changed(fits, misfits)?.kind, 'no-longer-planned');
-    assert.equal(changed(misfits, fits)?.kind, 'planned-again');
+    assert.equal(changesBetween(fits, misfits)?.kind, 'no-longer-planned');
+    assert.equal(changesBetween(misfits, fits)?.kind, 'planned-again');
   });
 });
 
 describe('a measure no instrument or hand has', () => {
   const on = (instrument: Brief['instrument']): { readonly message: string; readonly hint: string } =>
-    refused({ ...lineBrief(instrument.kind, ['A4']), instrument });
+    refusalOf({ ...lineBrief(instrument.kind, ['A4']), instrument });
 
   it('is named with the sane range', () => {
     for (const stringLengthMm of [0, -300, 2000]) {
@@ -240,7 +240,7 @@ describe('a measure no instrument or hand has', () => {
 
   it('of a hand of 3 mm is refused', () => {
     const hand = { firstToFourth: { comfortMm: 3, maxMm: 3 } };
-    const { message, hint } = refused({ ...lineBrief('violin', ['A4']), player: { hand } });
+    const { message, hint } = refusalOf({ ...lineBrief('violin', ['A4']), player: { hand } });
     assert.equal(message, 'No hand spans 3 mm.');
     assert.match(hint, /Hands span 20 to 350 mm/);
   });

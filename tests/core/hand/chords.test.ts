@@ -10,9 +10,9 @@ import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { parseLineText } from '#core/material/typed';
 import { plan } from '#core/plan';
 import { handBreaks, noteSteps, placementsOfNote } from '#core/solve';
-import { fingering, planned, pitchesOn, refused, soundOf } from '../../support/briefs.ts';
+import { fingering, planBest, pitchesOn, refusalOf, soundOf } from '../../support/briefs.ts';
 
-function typed(kind: InstrumentKind, text: string, more: Partial<Brief> = {}): Brief {
+function typeLine(kind: InstrumentKind, text: string, more: Partial<Brief> = {}): Brief {
   const line = parseLineText(text, '1/4', 0);
   if (!line.ok) throw new Error(line.issues.map(({ message }) => message).join(' '));
   return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes: [...line.value] }, ...more };
@@ -36,8 +36,8 @@ const KNOWN: readonly (readonly [InstrumentKind, string, string])[] = [
 describe('a chord of three notes', () => {
   for (const [kind, chord, expected] of KNOWN) {
     it(`${chord} on the ${kind} is ${expected === '' ? 'refused' : expected}`, () => {
-      if (expected === '') assert.match(refused(typed(kind, chord)).message, /No three neighbouring strings hold/);
-      else assert.equal(fingering(planned(typed(kind, chord))), expected);
+      if (expected === '') assert.match(refusalOf(typeLine(kind, chord)).message, /No three neighbouring strings hold/);
+      else assert.equal(fingering(planBest(typeLine(kind, chord))), expected);
     });
   }
 
@@ -49,7 +49,7 @@ describe('a chord of three notes', () => {
           .chain((kind) => fc.tuple(fc.constant(kind), fc.tuple(pitchesOn(kind), pitchesOn(kind), pitchesOn(kind)))),
         ([kind, pitches]) => {
           const [low = '', middle = '', high = ''] = pitches.toSorted((one, other) => soundOf(one) - soundOf(other));
-          const task = readBrief(typed(kind, `${low}+${middle}+${high} ${low}+${middle} ${middle}+${high}`));
+          const task = readBrief(typeLine(kind, `${low}+${middle}+${high} ${low}+${middle} ${middle}+${high}`));
           assert.ok(task.ok);
           const { value } = task;
           const [lower, upper] = [1, 2].map((order) => placementsOfNote(value, order));
@@ -76,29 +76,29 @@ describe('a chord of three notes', () => {
 
   it('counts to its nearest string from a double stop, and the bow changes its level where they share one', () => {
     const crossings = (text: string): number =>
-      planned(typed('violin', text, { limits: { openStrings: 'prefer' } })).cost.lines.find(({ term }) => term === 'string-skipped')
+      planBest(typeLine('violin', text, { limits: { openStrings: 'prefer' } })).cost.lines.find(({ term }) => term === 'string-skipped')
         ?.thousandths ?? 0;
     assert.equal(crossings('G3+D4 A4+E5'), 0);
     assert.equal(crossings('G3+D4+A4 A4+E5'), 0);
     assert.ok(crossings('G3 A4') > 0);
     // The bow leaves the chord on the D and A strings.
-    assert.equal(fingering(planned(typed('violin', 'A3+E4+C#5 D4', {}))).split(' ')[1], 'D0');
+    assert.equal(fingering(planBest(typeLine('violin', 'A3+E4+C#5 D4', {}))).split(' ')[1], 'D0');
   });
 
   it('is locked as it is fingered, and as a row of fingers says', () => {
-    const brief = typed('violin', 'A3+E4+C#5');
-    const [note] = planned(brief).notes;
+    const brief = typeLine('violin', 'A3+E4+C#5');
+    const [note] = planBest(brief).notes;
     assert.ok(note?.kind === 'note');
     assert.deepEqual(lockOf(0, note), { note: 0, string: 'G3', finger: '1', upperFinger: '1', topFinger: '2' });
     assert.ok(!parseFingering('2+1+').ok && !parseFingering('1+1+2+3').ok);
     const read = parseFingering('0+0+1 | 2+1 3');
     assert.deepEqual(read.ok && read.value, [['0', '0', '1'], ['2', '1'], ['3']]);
-    const other = plan({ ...typed('violin', 'G3+D4+B4'), locks: [{ note: 0, finger: '0', upperFinger: '0', topFinger: '2' }] });
+    const other = plan({ ...typeLine('violin', 'G3+D4+B4'), locks: [{ note: 0, finger: '0', upperFinger: '0', topFinger: '2' }] });
     assert.equal(other.ok && fingering(other.value.best), 'G0+D0+A2');
   });
 
   it('has all its notes in a MIDI file and in a table', () => {
-    const result = planned(typed('violin', 'G3+D4+B4:1/2'));
+    const result = planBest(typeLine('violin', 'G3+D4+B4:1/2'));
     assert.deepEqual(
       toMidi('Chord', result).tracks[0]?.notes.map(({ at, key }) => [at, key]),
       [

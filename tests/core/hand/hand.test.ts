@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { handOf } from '#core/hand/models';
 import { openStop, type Placement } from '#core/hand';
 import { type Key, parseKey } from '#core/key';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 
 function key(text: string): Key {
   const reading = parseKey(text);
@@ -35,11 +35,11 @@ const bassHand = handOf('bass');
 describe('the hand', () => {
   it('of each instrument fingers the same line for its own reasons', () => {
     const line = ['D3', 'E3', 'F#3'];
-    assert.equal(fingering(planned(lineBrief('viola', line, {}, 'D major'))), 'C1 C2 C3', 'a finger for each letter');
-    assert.equal(fingering(planned(lineBrief('cello', line, {}, 'D major'))), 'D0 D1 D3', 'a finger for each semitone of the closed hand');
+    assert.equal(fingering(planBest(lineBrief('viola', line, {}, 'D major'))), 'C1 C2 C3', 'a finger for each letter');
+    assert.equal(fingering(planBest(lineBrief('cello', line, {}, 'D major'))), 'D0 D1 D3', 'a finger for each semitone of the closed hand');
     assert.equal(
       fingering(
-        planned(
+        planBest(
           lineBrief(
             'bass',
             line.map((pitch) => pitch.replace('3', '2')),
@@ -53,7 +53,7 @@ describe('the hand', () => {
     );
     assert.equal(
       fingering(
-        planned(
+        planBest(
           lineBrief(
             'violin',
             line.map((pitch) => pitch.replace('3', '4')),
@@ -69,18 +69,18 @@ describe('the hand', () => {
 
   it('of violin and viola keeps one finger to a letter, sharp or flat', () => {
     const fingerOf = (pitch: string): string =>
-      fingering(planned(lineBrief('violin', [pitch], { limits: { positions: ['1'], strings: ['D4'], openStrings: 'none' } })));
+      fingering(planBest(lineBrief('violin', [pitch], { limits: { positions: ['1'], strings: ['D4'], openStrings: 'none' } })));
     assert.deepEqual(['F4', 'F#4', 'G4', 'G#4'].map(fingerOf), ['D2', 'D2', 'D3', 'D3']);
   });
 
   it('of the cello’s neck follows the semitone', () => {
     const fingerOf = (pitch: string): string =>
-      fingering(planned(lineBrief('cello', [pitch], { limits: { positions: ['1'], strings: ['D3'] } })));
+      fingering(planBest(lineBrief('cello', [pitch], { limits: { positions: ['1'], strings: ['D3'] } })));
     assert.deepEqual(['E3', 'F3', 'F#3', 'G3'].map(fingerOf), ['D1', 'D2', 'D3', 'D4']);
   });
 
   it('of the bass takes a semitone from 1 to 2 and from 2 to 4', () => {
-    const fingerOf = (pitch: string): string => fingering(planned(lineBrief('bass', [pitch], { limits: { positions: ['I'] } })));
+    const fingerOf = (pitch: string): string => fingering(planBest(lineBrief('bass', [pitch], { limits: { positions: ['I'] } })));
     assert.deepEqual(['E2', 'F2', 'F#2'].map(fingerOf), ['D1', 'D2', 'D4']);
   });
 });
@@ -115,7 +115,7 @@ describe('a position', () => {
   it('of the bass takes 3 at the octave of a string, and 4 where the teacher wants it', () => {
     const top = (finger?: '4') =>
       fingering(
-        planned(
+        planBest(
           lineBrief('bass', ['B2', 'C#3', 'D3'], { limits: { strings: ['D2'] }, ...(finger ? { locks: [{ note: 2, finger }] } : {}) }),
         ),
       ).slice(-2);
@@ -123,13 +123,13 @@ describe('a position', () => {
   });
 
   it('is first on the cello when the first finger only reaches back', () => {
-    const [note] = planned(lineBrief('cello', ['Eb3'], { limits: { positions: ['1'], strings: ['D3'] } })).notes;
+    const [note] = planBest(lineBrief('cello', ['Eb3'], { limits: { positions: ['1'], strings: ['D3'] } })).notes;
     assert.ok(note?.kind === 'note');
     assert.deepEqual([note.stops[0].finger, note.shape, note.position.label, note.extended], ['1', 'reached-back', '1', true]);
   });
 
   it('is first on the violin for a low first finger on a raised open string’s letter', () => {
-    const [note] = planned(lineBrief('violin', ['G#3'], { limits: { positions: ['1'] } })).notes;
+    const [note] = planBest(lineBrief('violin', ['G#3'], { limits: { positions: ['1'] } })).notes;
     assert.ok(note?.kind === 'note');
     assert.deepEqual([note.stops[0].finger, note.position.label, note.fingerPlace], ['1', '1', 'low']);
   });
@@ -138,7 +138,7 @@ describe('a position', () => {
 describe('a finger', () => {
   it('is low or high against the plain place of its position', () => {
     const placeOf = (pitch: string, finger: '1' | '2' | '3' | '4') => {
-      const [note] = planned(
+      const [note] = planBest(
         lineBrief('violin', [pitch], { limits: { positions: ['1'], strings: ['A4'] }, locks: [{ note: 0, finger }] }),
       ).notes;
       return note?.kind === 'note' ? note.fingerPlace : null;

@@ -8,7 +8,7 @@ import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument,
 import { mmFromNut } from '#core/instrument/geometry';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
-import { fingering, inKey, lineBrief, planned, refused } from '../../support/briefs.ts';
+import { fingering, inKey, lineBrief, planBest, refusalOf } from '../../support/briefs.ts';
 
 function instrument(spec: InstrumentSpec): Instrument {
   const reading = readInstrument(spec);
@@ -17,7 +17,7 @@ function instrument(spec: InstrumentSpec): Instrument {
 }
 
 function sounds(brief: Brief): readonly PlannedSound[] {
-  return planned(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  return planBest(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
 const scale = (kind: InstrumentSpec['kind'], tonic: string, more: Partial<Brief> = {}): Brief => ({
@@ -29,25 +29,25 @@ const scale = (kind: InstrumentSpec['kind'], tonic: string, more: Partial<Brief>
 describe('a school', () => {
   it('of thumb position lays the block of T 1 2 3 over two strings', () => {
     const brief = scale('cello', 'D4', { player: { school: 'thumb' }, limits: { strings: ['D3', 'A3'], openStrings: 'none' } });
-    assert.equal(fingering(planned(brief)), 'DT D1 D2 D3 AT A1 A2 A3');
-    assert.equal(planned(brief).shifts.length, 0);
+    assert.equal(fingering(planBest(brief)), 'DT D1 D2 D3 AT A1 A2 A3');
+    assert.equal(planBest(brief).shifts.length, 0);
   });
 
   it('of thumb position sets the thumb below the half-string harmonic only when asked', () => {
     const brief = scale('cello', 'A3', { limits: { strings: ['D3', 'A3'], openStrings: 'none', positions: ['thumb'] } });
-    assert.match(refused({ ...brief, player: { school: 'thumb' } }).message, /thumb position|positions allowed/);
-    assert.equal(fingering(planned({ ...brief, player: { school: 'thumb', thumbFrom: 7 } })), 'DT D1 D2 D3 AT A1 A2 A3');
+    assert.match(refusalOf({ ...brief, player: { school: 'thumb' } }).message, /thumb position|positions allowed/);
+    assert.equal(fingering(planBest({ ...brief, player: { school: 'thumb', thumbFrom: 7 } })), 'DT D1 D2 D3 AT A1 A2 A3');
   });
 
   it('of the neck never sets the thumb, and of four fingers sets one a semitone', () => {
     assert.ok(sounds(scale('cello', 'A3', { limits: { strings: ['A3'] } })).every((sound) => sound.stops[0].finger !== 'T'));
     const chromatic = lineBrief('bass', ['F1', 'F#1', 'G1', 'G#1'], { player: { school: '1234' } });
-    assert.equal(fingering(planned(chromatic)), 'E1 E2 E3 E4');
+    assert.equal(fingering(planBest(chromatic)), 'E1 E2 E3 E4');
   });
 
   it('with pivots rolls the bass hand where it would shift without', () => {
     const line = lineBrief('bass', ['A1', 'B1', 'C2', 'C#2', 'B1'], { limits: { openStrings: 'none', strings: ['A1', 'E1'] } });
-    const [without, rolled] = [line, { ...line, player: { pivots: true } }].map((brief) => planned(brief));
+    const [without, rolled] = [line, { ...line, player: { pivots: true } }].map((brief) => planBest(brief));
     assert.ok(without && rolled && rolled.shifts.length <= without.shifts.length);
     assert.ok(rolled.cost.totalThousandths <= without.cost.totalThousandths);
   });
@@ -61,13 +61,13 @@ describe('a school', () => {
         assert.equal(hand.positionLabels.includes('thumb'), school === 'thumb');
       }
     }
-    assert.match(refused(lineBrief('cello', ['D3'], { player: { school: '1234' } })).hint, /neck, thumb/);
+    assert.match(refusalOf(lineBrief('cello', ['D3'], { player: { school: '1234' } })).hint, /neck, thumb/);
   });
 });
 
 describe('strings', () => {
   const openOf = (tuning: string[], kind: InstrumentSpec['kind'], tonic: string): string =>
-    fingering(planned({ ...scale(kind, tonic), instrument: { kind, tuning } }));
+    fingering(planBest({ ...scale(kind, tonic), instrument: { kind, tuning } }));
 
   it('may be five: the fingering of the viola goes on where the violin’s does', () => {
     assert.equal(openOf(['E5', 'A4', 'D4', 'G3', 'C3'], 'violin', 'C3'), openOf(['E5', 'A4', 'D4', 'G3', 'C3'], 'viola', 'C3'));
@@ -114,7 +114,7 @@ describe('a harmonic', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'line', notes: [{ pitches: ['F#4'], duration: '1/4', harmonic: true }] },
     };
-    assert.equal(refused(brief).message, 'F♯4 is no natural harmonic on this instrument.');
+    assert.equal(refusalOf(brief).message, 'F♯4 is no natural harmonic on this instrument.');
   });
 });
 
@@ -140,22 +140,22 @@ describe('a double stop', () => {
   });
 
   it('in octaves lies under 1 and 4, in fingered octaves under 1 3 and 2 4', () => {
-    assert.match(fingering(planned(stops('violin', 'octaves', 'A3', { limits: { openStrings: 'none' } }))), /^(G1\+D4 ?|D1\+A4 ?)+$/);
-    assert.match(fingering(planned(stops('violin', 'fingered-octaves', 'A3'))), /^([GD]1\+[DA]3 ?|[GD]2\+[DA]4 ?)+$/);
+    assert.match(fingering(planBest(stops('violin', 'octaves', 'A3', { limits: { openStrings: 'none' } }))), /^(G1\+D4 ?|D1\+A4 ?)+$/);
+    assert.match(fingering(planBest(stops('violin', 'fingered-octaves', 'A3'))), /^([GD]1\+[DA]3 ?|[GD]2\+[DA]4 ?)+$/);
   });
 
   it('in a row of thirds shifts with stopped strings: an open one belongs to the position', () => {
-    assert.equal(fingering(planned(stops('violin', 'thirds', 'Bb3'))), 'G2+D0 G3+D1 G4+D2 G3+D1 G4+D2 D3+A1 D4+A2 D3+A1');
-    assert.equal(fingering(planned(stops('cello', 'thirds', 'C3'))), 'G4+D1 G4+D1 G4+D1 G4+D1 D4+A1 D4+A1 D4+A1 D4+A1');
+    assert.equal(fingering(planBest(stops('violin', 'thirds', 'Bb3'))), 'G2+D0 G3+D1 G4+D2 G3+D1 G4+D2 D3+A1 D4+A2 D3+A1');
+    assert.equal(fingering(planBest(stops('cello', 'thirds', 'C3'))), 'G4+D1 G4+D1 G4+D1 G4+D1 D4+A1 D4+A1 D4+A1 D4+A1');
   });
 
   it('on the cello’s thumb takes T and 3 for an octave', () => {
     const brief = stops('cello', 'octaves', 'D4', { player: { school: 'thumb' }, limits: { strings: ['D3', 'A3'], openStrings: 'none' } });
-    assert.match(fingering(planned(brief)), /^(DT\+A3 ?)+$/);
+    assert.match(fingering(planBest(brief)), /^(DT\+A3 ?)+$/);
   });
 
   it('that would skip a string is refused with that reason', () => {
-    assert.match(refused(stops('bass', 'octaves', 'G1')).message, /would skip a string: neighbouring strings lie a fourth apart/);
+    assert.match(refusalOf(stops('bass', 'octaves', 'G1')).message, /would skip a string: neighbouring strings lie a fourth apart/);
   });
 
   it('beyond the hand is refused with its millimetres', () => {
@@ -164,7 +164,7 @@ describe('a double stop', () => {
       material: { kind: 'line', notes: [{ pitches: ['D3', 'F#4'], duration: '1/4' }] },
       player: { hand: { preset } },
     });
-    assert.match(refused(octave('small')).message, /asks for a reach of \d+ mm; this hand spans \d+ mm at most/);
+    assert.match(refusalOf(octave('small')).message, /asks for a reach of \d+ mm; this hand spans \d+ mm at most/);
   });
 
   it('tells the reach it asks for, along and across', () => {
@@ -189,8 +189,8 @@ describe('a hand', () => {
     const brief = lineBrief('cello', ['D2', 'F#2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
     const stepwise = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
     const player = { hand: { firstToFourth: { comfortMm: 95, maxMm: 110 } } };
-    assert.ok(planned({ ...brief, player }).shifts.length > planned(brief).shifts.length);
-    assert.equal(planned({ ...stepwise, player }).shifts.length, 0);
+    assert.ok(planBest({ ...brief, player }).shifts.length > planBest(brief).shifts.length);
+    assert.equal(planBest({ ...stepwise, player }).shifts.length, 0);
   });
 
   it('finds the same shape smaller higher up', () => {
@@ -231,7 +231,7 @@ describe('bad input', () => {
   it('is answered in a sentence with its value and, where there is one, its note', () => {
     const line = lineBrief('violin', ['B4', 'C5']);
     assert.match(
-      refused({
+      refusalOf({
         ...line,
         locks: [
           { note: 0, finger: '1' },
@@ -240,11 +240,11 @@ describe('bad input', () => {
       }).message,
       /Note 1 is locked twice/,
     );
-    assert.equal(refused({ ...line, locks: [{ note: 1, string: 'F4' }] }).note, 1);
-    assert.match(refused({ ...line, weights: { shift: 99_999 } }).message, /“shift” cannot be 99999/);
-    assert.match(refused({ ...line, weights: { finger: [1, 2] } }).message, /“finger” has 5 values/);
+    assert.equal(refusalOf({ ...line, locks: [{ note: 1, string: 'F4' }] }).note, 1);
+    assert.match(refusalOf({ ...line, weights: { shift: 99_999 } }).message, /“shift” cannot be 99999/);
+    assert.match(refusalOf({ ...line, weights: { finger: [1, 2] } }).message, /“finger” has 5 values/);
     assert.match(
-      refused({ ...line, limits: { highestPerString: [{ string: 'A4', highest: 'G4' }] } }).message,
+      refusalOf({ ...line, limits: { highestPerString: [{ string: 'A4', highest: 'G4' }] } }).message,
       /G4 lies below the open A4 string/,
     );
   });

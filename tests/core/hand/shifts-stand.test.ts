@@ -52,7 +52,7 @@ interface Passed {
  * Finds the in-between note of a guide by a finger, and the stay in which that finger stands there: the one before for the finger that
  * arrives.
  */
-function passed({ shift, before, after }: Joined): readonly Passed[] {
+function stopsPassed({ shift, before, after }: Joined): readonly Passed[] {
   return shift.guides.flatMap(({ kind, inBetween: note }): readonly Passed[] => {
     if (note === null) return [];
     if (kind === 'new-finger') return [{ note, stay: before, leads: false }];
@@ -60,7 +60,7 @@ function passed({ shift, before, after }: Joined): readonly Passed[] {
   });
 }
 
-const told = ({ plan, shift }: Joined): string => `${JSON.stringify(plan.brief)} note ${shift.to}`;
+const inWords = ({ plan, shift }: Joined): string => `${JSON.stringify(plan.brief)} note ${shift.to}`;
 
 describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
   const joined = shiftsOfSeeds();
@@ -69,11 +69,11 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
   it('is read from where fingers stand: an in-between note lies where its finger plays in that stay', () => {
     let checked = 0;
     for (const joins of joined) {
-      for (const { note, stay, leads } of passed(joins)) {
+      for (const { note, stay, leads } of stopsPassed(joins)) {
         const places = placesOf(joins.plan, stay, note.finger, note.open);
         if (places.length === 0) continue;
         checked += 1;
-        assert.equal(note.semitonesAboveOpen, leads ? places[0] : places.at(-1), told(joins));
+        assert.equal(note.semitonesAboveOpen, leads ? places[0] : places.at(-1), inWords(joins));
       }
     }
     assert.ok(checked > SHIFTS / 4, `${checked} checked`);
@@ -83,20 +83,20 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
     let checked = 0;
     for (const joins of joined.filter((joins) => !isOnThumb(joins))) {
       const { plan, shift } = joins;
-      for (const { note, stay } of passed(joins)) {
+      for (const { note, stay } of stopsPassed(joins)) {
         if (placesOf(plan, stay, note.finger, note.open).length > 0) continue;
         checked += 1;
         if (plan.brief.instrument.kind === 'violin' || plan.brief.instrument.kind === 'viola') {
           const [pitch, open] = [note.pitch, note.open].map((text) => parsePitch(text));
           assert.ok(pitch?.ok && open?.ok);
           const position = stay.position.label === 'half' ? 0 : Number(stay.position.label);
-          assert.equal(stepsOf(pitch.value) - stepsOf(open.value), position + Number(note.finger) - 1, told(joins));
-          assert.ok(isInKey(semitonesOf(pitch.value), keyAt(plan.line, shift.to)), told(joins));
+          assert.equal(stepsOf(pitch.value) - stepsOf(open.value), position + Number(note.finger) - 1, inWords(joins));
+          assert.ok(isInKey(semitonesOf(pitch.value), keyAt(plan.line, shift.to)), inWords(joins));
         } else {
           for (const finger of ['1', '2', '3', '4'].filter((other) => other !== note.finger)) {
             for (const place of placesOf(plan, stay, finger, note.open)) {
               const apart = (note.semitonesAboveOpen - place) * Math.sign(Number(note.finger) - Number(finger));
-              assert.ok(apart > 0 && apart <= 4, `${told(joins)}: ${note.finger} at ${note.semitonesAboveOpen}, ${finger} at ${place}`);
+              assert.ok(apart > 0 && apart <= 4, `${inWords(joins)}: ${note.finger} at ${note.semitonesAboveOpen}, ${finger} at ${place}`);
             }
           }
         }
@@ -114,10 +114,10 @@ describe(`what is said of ${SHIFTS} shifts of seeded briefs`, () => {
       const to = placesOf(plan, after, '1', open(shift.toString))[0];
       if (from === undefined || to === undefined || from === to) continue;
       checked += 1;
-      assert.equal(shift.handSemitones, to - from, told(joins));
+      assert.equal(shift.handSemitones, to - from, inWords(joins));
       const [fromMm, toMm] = [from, to].map((place) => mmFromNut(plan.stringLengthMm, place));
-      assert.deepEqual(shift.firstFingerMm, [fromMm, toMm], told(joins));
-      assert.ok(Math.abs(shift.handMm - Math.abs((toMm ?? 0) - (fromMm ?? 0))) < 1e-9, told(joins));
+      assert.deepEqual(shift.firstFingerMm, [fromMm, toMm], inWords(joins));
+      assert.ok(Math.abs(shift.handMm - Math.abs((toMm ?? 0) - (fromMm ?? 0))) < 1e-9, inWords(joins));
     }
     assert.ok(checked > SHIFTS / 4, `${checked} checked`);
   });

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 import { readBriefs } from '../../support/reference/read-brief.ts';
 
 describe('each finger of violin and viola is measured from the first finger’s own place on its string', () => {
@@ -17,7 +17,7 @@ describe('each finger of violin and viola is measured from the first finger’s 
   ] as const;
   for (const [kind, key, position, notes, fingers] of DOUBLE_STOPS) {
     it(`so ${notes} lies in position ${position} of the ${kind} in ${key}`, () => {
-      const found = planned({
+      const found = planBest({
         instrument: { kind },
         material: { kind: 'line', key, notes: [{ pitches: notes.split('+'), duration: '1/4' }] },
         limits: { positions: [position] },
@@ -31,7 +31,7 @@ describe('each finger of violin and viola is measured from the first finger’s 
   }
 
   it('but low first fingers do not take the fourth down with them', () => {
-    const { notes } = planned(
+    const { notes } = planBest(
       lineBrief('violin', ['Eb4', 'F4', 'G4', 'A4'], { limits: { positions: ['1'], strings: ['D4'], openStrings: 'none' } }, 'Bb major'),
     );
     assert.deepEqual(
@@ -46,7 +46,7 @@ describe('each finger of violin and viola is measured from the first finger’s 
   });
 
   it('so a low first finger that the key has low is no finger that reaches', () => {
-    const { notes, stays } = planned(
+    const { notes, stays } = planBest(
       lineBrief('violin', ['E5', 'F5', 'G5', 'A5', 'B5'], { limits: { positions: ['1'], strings: ['E5'] } }, 'C major'),
     );
     assert.deepEqual(
@@ -65,7 +65,7 @@ describe('each finger of violin and viola is measured from the first finger’s 
       material: { kind: 'scale', type: 'major', tonic: 'B3', octaves: 2, direction: 'up-down' },
     };
     assert.deepEqual(
-      planned(scale).stays.map(({ position }) => position.label),
+      planBest(scale).stays.map(({ position }) => position.label),
       ['2'],
     );
   });
@@ -84,7 +84,7 @@ function blockPairs(found: Plan): readonly (readonly [PlannedSound, PlannedSound
 
 describe('a first finger above its keyed place', () => {
   const positionsOf = (pitches: readonly string[], key: string): readonly string[] =>
-    planned(lineBrief('violin', pitches, { limits: { positions: ['1'], openStrings: 'none' } }, key)).stays.map(
+    planBest(lineBrief('violin', pitches, { limits: { positions: ['1'], openStrings: 'none' } }, key)).stays.map(
       ({ position }) => `${position.alteration ?? ''}${position.label}`,
     );
 
@@ -115,7 +115,7 @@ describe('the block of the cello’s hand', () => {
 
   it('leaves one name and one price to an open hand, going up and coming down', () => {
     const line = (notes: readonly string[]): Plan =>
-      planned(lineBrief('cello', [...notes], { limits: { strings: ['D3'] }, player: { school: 'neck' } }, 'D major'));
+      planBest(lineBrief('cello', [...notes], { limits: { strings: ['D3'] }, player: { school: 'neck' } }, 'D major'));
     const notes = ['E3', 'F#3', 'G#3', 'F#3', 'E3'];
     const [up, down] = [line(notes.slice(0, 3)), line(notes.slice(2))];
     assert.deepEqual([up.stays.map(({ position }) => position.label), down.stays.map(({ position }) => position.label)], [['1'], ['1']]);

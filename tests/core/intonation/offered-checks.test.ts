@@ -7,7 +7,7 @@ import { checkedNote, checkpointsOf, checksOfStop, instrumentOf, intoned } from 
 import { beatsOff, type Check, checksOf, FINEST_TOLERANCE } from '#core/intonation/checks';
 import { type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 
 /** The plans of the seeded briefs. */
@@ -20,7 +20,7 @@ function soundsOf({ notes }: Plan): readonly PlannedSound[] {
 }
 
 /** Names a check by what tells it from others. */
-function named({ kind, open, ratio }: Check): string {
+function nameOf({ kind, open, ratio }: Check): string {
   return `${kind} ${open} ${ratio.p}:${ratio.q}`;
 }
 
@@ -38,7 +38,7 @@ describe('the checks that are offered', () => {
         for (const { target, checks } of intoned(plan, note)) {
           count += checks.length;
           for (const check of checks)
-            if (check.pureCents !== null) assert.ok(errorOf(check, target.cents) <= FINEST_TOLERANCE, named(check));
+            if (check.pureCents !== null) assert.ok(errorOf(check, target.cents) <= FINEST_TOLERANCE, nameOf(check));
         }
       }
     }
@@ -64,8 +64,8 @@ describe('the checks that are offered', () => {
           }
           assert.ok(errorOf(best, target.cents) < least + 3);
           for (const other of sure.filter((check) => errorOf(check, target.cents) < least + 3)) {
-            assert.ok(away(best) <= away(other), `${named(best)} before ${named(other)}`);
-            if (away(best) === away(other)) assert.ok(beats(best) >= beats(other), `${named(best)} before ${named(other)}`);
+            assert.ok(away(best) <= away(other), `${nameOf(best)} before ${nameOf(other)}`);
+            if (away(best) === away(other)) assert.ok(beats(best) >= beats(other), `${nameOf(best)} before ${nameOf(other)}`);
           }
         }
       }
@@ -74,10 +74,10 @@ describe('the checks that are offered', () => {
 
   it('leave out the fifth partial where the third is not pure: E4 of the cello against the harmonic of the C string', () => {
     const kindsIn = (system: IntonationSystem): readonly string[] => {
-      const plan = planned(lineBrief('cello', ['E4'], { intonation: { system }, limits: { strings: ['A3'] } }));
+      const plan = planBest(lineBrief('cello', ['E4'], { intonation: { system }, limits: { strings: ['A3'] } }));
       const [note] = soundsOf(plan);
       assert.ok(note);
-      return checksOfStop(plan, note, note.stops[0]).map(named);
+      return checksOfStop(plan, note, note.stops[0]).map(nameOf);
     };
     for (const system of SYSTEMS) {
       const has = kindsIn(system).includes('harmonic C2 5:1');

@@ -13,12 +13,12 @@ function hzAt(semitones: number, cents: number): number {
   return 440 * 2 ** ((semitones - 57) / 12 + cents / 1200);
 }
 
-function bowed(hz: number, sampleRate = RATE, loudness = 0.5): Float32Array {
+function bowString(hz: number, sampleRate = RATE, loudness = 0.5): Float32Array {
   return bowedTone({ hz, seconds: 0.3, sampleRate, loudness }).subarray(2000, 2000 + PART);
 }
 
 function errorCents(hz: number, sampleRate: number, loudness = 0.5): number {
-  const found = listen(bowed(hz, sampleRate, loudness), sampleRate);
+  const found = listen(bowString(hz, sampleRate, loudness), sampleRate);
   return found.kind === 'pitch' ? Math.abs(centsOfRatio({ p: found.hz, q: hz })) : Infinity;
 }
 
@@ -36,11 +36,11 @@ describe('the pitch heard', () => {
 
   it('comes to the same from a guess that is two per cent off', () => {
     const hz = hzAt(52, 0);
-    assert.ok(Math.abs(centsOfRatio({ p: finePitchHz(bowed(hz), RATE, hz * 1.02), q: hz })) < 0.1);
+    assert.ok(Math.abs(centsOfRatio({ p: finePitchHz(bowString(hz), RATE, hz * 1.02), q: hz })) < 0.1);
   });
 
   it('is none in silence, in what is cut off, and in noise', () => {
-    const cut = bowed(196).map((sample) => Math.max(-1, Math.min(1, sample * 9)));
+    const cut = bowString(196).map((sample) => Math.max(-1, Math.min(1, sample * 9)));
     // The fractional part of a large multiple of a sine has no period.
     const noise = Float32Array.from({ length: PART }, (_, index) => ((Math.sin(index * index) * 43_758) % 1) * 0.5);
     assert.deepEqual(listen(new Float32Array(PART), RATE), { kind: 'silent' });
@@ -57,7 +57,7 @@ describe('a bowed tone', () => {
   });
 
   it('has partials that get weaker as one over their number', () => {
-    const tone = bowed(220);
+    const tone = bowString(220);
     const strengths = [1, 2, 3, 4].map((partial) => strengthAt(tone, RATE, 220 * partial));
     strengths.forEach((strength, index) => assert.ok(Math.abs((strength * (index + 1)) / (strengths[0] ?? 1) - 1) < 0.02));
   });

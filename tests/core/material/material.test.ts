@@ -75,10 +75,10 @@ describe('an arpeggio', () => {
 });
 
 describe('a typed line', () => {
-  const typed = (text: string, octavesAbove = 0) => parseLineText(text, '1/8', octavesAbove);
+  const readLine = (text: string, octavesAbove = 0) => parseLineText(text, '1/8', octavesAbove);
 
   it('keeps a value until the next, joins ties, reads bows and rests', () => {
-    const reading = typed('Eb4:1/4 (F4 G4:1/8) | r Ab4:1/4.~ Ab4:1/8');
+    const reading = readLine('Eb4:1/4 (F4 G4:1/8) | r Ab4:1/4.~ Ab4:1/8');
     assert.ok(reading.ok);
     assert.deepEqual(reading.value, [
       { pitches: ['Eb4'], duration: '1/4' },
@@ -90,7 +90,7 @@ describe('a typed line', () => {
   });
 
   it('of the double bass sounds an octave below what is typed', () => {
-    const reading = typed('E2', 1);
+    const reading = readLine('E2', 1);
     assert.ok(reading.ok);
     assert.deepEqual(reading.value, [{ pitches: ['E1'], duration: '1/8' }]);
   });
@@ -98,7 +98,7 @@ describe('a typed line', () => {
   it('comes back from its text as it was', () => {
     fc.assert(
       fc.property(mixedNotes('viola'), fc.constantFrom(0, 1), (notes, octavesAbove) => {
-        const reading = typed(formatLineText(notes, '1/8', octavesAbove), octavesAbove);
+        const reading = readLine(formatLineText(notes, '1/8', octavesAbove), octavesAbove);
         assert.ok(reading.ok);
         assert.deepEqual(reading.value, notes);
       }),
@@ -106,7 +106,7 @@ describe('a typed line', () => {
   });
 
   it('is told everything that is wrong with it, each with its place', () => {
-    const reading = typed('Eb4 H4 (G4 A4~ B4 quaver');
+    const reading = readLine('Eb4 H4 (G4 A4~ B4 quaver');
     assert.ok(!reading.ok);
     assert.deepEqual(
       reading.issues.map((issue) => issue.where.note),

@@ -18,7 +18,7 @@ import { groupsOf } from '#core/practice/item';
 import { addFractions, asNumber } from '#core/fraction';
 import { METERS } from '#core/rhythm';
 import { performanceOf } from '#core/sound';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 
 /** Makes twelve quarters in C major, 4/4, with changes. */
 function changing(changes: readonly SignatureChange[], rhythm: Brief['rhythm'] = { meter: '4/4' }): Brief {
@@ -145,7 +145,7 @@ describe('a line whose key or meter changes', () => {
 
 describe('what follows the key and meter of a note', () => {
   const brief = changing(WALTZ_IN_E_FLAT);
-  const result = planned(brief);
+  const result = planBest(brief);
 
   it('is the tonic that notes aim at, and the landmarks', () => {
     const tonicAt = (index: number): string => {
@@ -162,11 +162,11 @@ describe('what follows the key and meter of a note', () => {
   it('is what lies under the hand: D♭ major sets its letters under four fingers, where C major has to shift', () => {
     const pitches = ['G3', 'A3', 'B3', 'C4', 'Db4', 'Eb4', 'F4', 'Gb4', 'Ab4', 'Gb4', 'F4', 'Eb4'];
     const plain = lineBrief('violin', pitches, { limits: { strings: ['G3'] } });
-    const turned = planned(withSignatureFrom(plain, 2, { key: 'Db major' }));
+    const turned = planBest(withSignatureFrom(plain, 2, { key: 'Db major' }));
     assert.equal(fingering(turned).split(' ').slice(5).join(' '), 'G1 G2 G3 G4 G3 G2 G1');
     const positions = new Set(turned.notes.slice(5).map((note) => (note.kind === 'note' ? note.position.label : '')));
     assert.deepEqual([...positions], ['5']);
-    assert.ok(planned(plain).shifts.length > turned.shifts.length);
+    assert.ok(planBest(plain).shifts.length > turned.shifts.length);
   });
 
   it('is where beats are strong, and what a measure is', () => {

@@ -18,9 +18,9 @@ import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { addFractions, asNumber, formatFraction, ZERO } from '#core/fraction';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { fingerPlaceText } from '../../../src/words/plan-words.ts';
-import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+import { lineBrief, mixedNotes, planBest } from '../../support/briefs.ts';
 
-function engraved(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4', key = 'C major'): Engraving {
+function engraveLine(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4', key = 'C major'): Engraving {
   const line = readMaterial({ kind: 'line', notes, key }, { meter });
   assert.ok(line.ok);
   return engravingOf('violin', line.value);
@@ -41,7 +41,7 @@ describe('the staff', () => {
   it('fills its measures and loses no time, whatever the values', () => {
     fc.assert(
       fc.property(mixedNotes('violin'), fc.constantFrom('3/4' as const, '4/4' as const, '6/8' as const), (notes, meter) => {
-        const { measures } = engraved(notes, meter);
+        const { measures } = engraveLine(notes, meter);
         const lengths = measures.map((measure) =>
           asNumber(measure.symbols.reduce((sum, symbol) => addFractions(sum, symbol.value.length), ZERO)),
         );
@@ -59,7 +59,7 @@ describe('the staff', () => {
   it('reads back as the very line it was given: pitches, rests, lengths, slurs', () => {
     fc.assert(
       fc.property(mixedNotes('violin'), fc.constantFrom('3/4' as const, '4/4' as const, '6/8' as const), (notes, meter) => {
-        const symbols = engraved(notes, meter, 'Eb major').measures.flatMap((measure) => measure.symbols);
+        const symbols = engraveLine(notes, meter, 'Eb major').measures.flatMap((measure) => measure.symbols);
         const readBack = notes.map((_, index): LineNoteDocument => {
           const parts = symbols.filter((symbol) => symbol.index === index);
           const duration = formatFraction(parts.reduce((sum, part) => addFractions(sum, part.value.length), ZERO));
@@ -75,7 +75,7 @@ describe('the staff', () => {
   });
 
   it('ties a note over the bar line', () => {
-    const heads = notesOf(engraved([...quarters('A4', 'A4', 'A4'), { pitches: ['B4'], duration: '1/2' }]));
+    const heads = notesOf(engraveLine([...quarters('A4', 'A4', 'A4'), { pitches: ['B4'], duration: '1/2' }]));
     assert.deepEqual(
       heads.map((head) => [head.tiedFromBefore, head.tiedToNext]),
       [
@@ -89,7 +89,7 @@ describe('the staff', () => {
   });
 
   it('sets an accidental once in a measure and again after the bar line', () => {
-    const heads = notesOf(engraved(quarters('F#5', 'F#5', 'F5', 'F5', 'F#5')));
+    const heads = notesOf(engraveLine(quarters('F#5', 'F#5', 'F5', 'F5', 'F#5')));
     assert.deepEqual(
       heads.map((note) => note.heads[0]?.accidental),
       [1, null, 0, null, 1],
@@ -98,14 +98,14 @@ describe('the staff', () => {
 
   it('asks for no accidental that the signature gives', () => {
     assert.deepEqual(
-      notesOf(engraved(quarters('Eb5', 'E5', 'F##5'), '4/4', 'Eb major')).map((note) => note.heads[0]?.accidental),
+      notesOf(engraveLine(quarters('Eb5', 'E5', 'F##5'), '4/4', 'Eb major')).map((note) => note.heads[0]?.accidental),
       [null, 0, 2],
     );
   });
 
   it('slurs from the first head of the first note to the last of the last', () => {
     const heads = notesOf(
-      engraved([
+      engraveLine([
         { pitches: ['A4'], duration: '5/8', slur: true },
         { pitches: ['B4'], duration: '5/8' },
       ]),
@@ -118,7 +118,7 @@ describe('the staff', () => {
 
   it('is in the clef the instrument reads, and in another where ledger lines would pile up', () => {
     const clef = (kind: 'violin' | 'viola' | 'cello' | 'bass', pitches: string[]): string => {
-      const result = planned(lineBrief(kind, pitches));
+      const result = planBest(lineBrief(kind, pitches));
       return engravingOf(kind, result.line).reading.clef.name;
     };
     assert.deepEqual(
@@ -130,7 +130,7 @@ describe('the staff', () => {
 
   it('changes clef on the way up and back on the way down, at bar lines where it can', () => {
     const up = ['Bb2', 'C3', 'D3', 'Eb3', 'F3', 'G3', 'A3', 'Bb3', 'C4', 'D4', 'Eb4', 'F4', 'G4', 'A4', 'Bb4'];
-    const { line } = planned(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
+    const { line } = planBest(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
     const notes = notesOf(engravingOf('cello', line));
     const clefs = notes.map((note) => note.reading.clef.name);
     const changes = clefs.flatMap((clef, index) => (index > 0 && clef !== clefs[index - 1] ? [index] : []));
@@ -141,7 +141,7 @@ describe('the staff', () => {
   });
 
   it('is read in the clefs that are set, until the next, and before the first as is easiest', () => {
-    const { line } = planned(lineBrief('cello', ['C2', 'E2', 'G2', 'C3', 'E3', 'G3', 'C4', 'E4']));
+    const { line } = planBest(lineBrief('cello', ['C2', 'E2', 'G2', 'C3', 'E3', 'G3', 'C4', 'E4']));
     const clefs = (set: readonly ClefSet[]): string =>
       notesOf(engravingOf('cello', line, { clefs: set }))
         .map(({ reading }) => reading.clef.name)
@@ -159,7 +159,7 @@ describe('the staff', () => {
 
   it('takes the treble clef for high viola and the octave line only where ledger lines tower', () => {
     const readings = (kind: 'violin' | 'viola', pitches: string[]): string =>
-      notesOf(engravingOf(kind, planned(lineBrief(kind, pitches)).line))
+      notesOf(engravingOf(kind, planBest(lineBrief(kind, pitches)).line))
         .map(({ reading }) => `${reading.clef.name}${reading.octaveLine ? ' 8va' : ''}`)
         .join(', ');
     assert.equal(readings('viola', ['C3', 'D4', 'D5']), 'alto, alto, alto');
@@ -187,7 +187,7 @@ describe('the staff', () => {
   });
 
   it('reads the double bass an octave above what sounds', () => {
-    const { line } = planned(lineBrief('bass', ['E1']));
+    const { line } = planBest(lineBrief('bass', ['E1']));
     assert.deepEqual(
       notesOf(engravingOf('bass', line)).map((note) => note.heads.map((head) => formatPitch(head.written)).join('+')),
       ['E2'],
@@ -196,14 +196,14 @@ describe('the staff', () => {
 });
 
 describe('the marks over the notes', () => {
-  const marks = (result: ReturnType<typeof planned>): string =>
+  const marks = (result: ReturnType<typeof planBest>): string =>
     fingerMarks(result)
       .map((mark) => (mark ? fingerMark(mark) : 'r'))
       .join(' ');
 
   it('tell a low finger wherever it stands low, going up and coming down', () => {
     assert.equal(
-      marks(planned(lineBrief('violin', ['C5', 'D5', 'C#5', 'C5'], { limits: { positions: ['1'], strings: ['A4'] } }))),
+      marks(planBest(lineBrief('violin', ['C5', 'D5', 'C#5', 'C5'], { limits: { positions: ['1'], strings: ['A4'] } }))),
       '↓2 3 2 ↓2',
     );
   });
@@ -216,7 +216,7 @@ describe('the marks over the notes', () => {
       ['D4', 2],
       ['E4', 2],
     ] as const) {
-      const plan = planned({
+      const plan = planBest({
         instrument: { kind: 'violin' },
         material: { kind: 'scale', type: 'major', tonic, octaves, direction: 'up-down' },
       });
@@ -246,19 +246,19 @@ describe('the marks over the notes', () => {
   });
 
   it('call no hand extended that rolls around its thumb', () => {
-    const { notes } = planned(seededBrief(73));
+    const { notes } = planBest(seededBrief(73));
     const pivoted = notes.flatMap((note) => (note.kind === 'note' && note.shape === 'pivoted' ? [note] : []));
     assert.ok(pivoted.length > 0);
     for (const note of pivoted) assert.equal(fingerPlaceText(note), '');
   });
 
   it('tell an extension and a shift', () => {
-    assert.equal(marks(planned(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major'))), '1 x2 x4');
-    assert.match(marks(planned(lineBrief('violin', ['F5', 'G5', 'A5', 'B5', 'C6'], { limits: { strings: ['E5'] } }))), /–/);
+    assert.equal(marks(planBest(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major'))), '1 x2 x4');
+    assert.match(marks(planBest(lineBrief('violin', ['F5', 'G5', 'A5', 'B5', 'C6'], { limits: { strings: ['E5'] } }))), /–/);
   });
 
   it('name the string where it changes', () => {
-    const strings = fingerMarks(planned(lineBrief('violin', ['D4', 'E4', 'A4'], { limits: { openStrings: 'prefer' } }))).map(
+    const strings = fingerMarks(planBest(lineBrief('violin', ['D4', 'E4', 'A4'], { limits: { openStrings: 'prefer' } }))).map(
       (mark) => mark?.string ?? null,
     );
     assert.deepEqual(strings, ['III', null, 'II']);

@@ -79,13 +79,13 @@ describe('a key', () => {
   });
 
   it('adds sharps from F and flats from B', () => {
-    const altered = (text: string): string => {
+    const alter = (text: string): string => {
       const key = parseKey(text);
       return LETTERS.filter((_, index) => key.ok && alterationInKey(key.value, ([0, 1, 2, 3, 4, 5, 6] as const)[index] ?? 0) !== 0).join(
         '',
       );
     };
-    assert.deepEqual(['D major', 'Eb major', 'G minor'].map(altered), ['CF', 'EAB', 'EB']);
+    assert.deepEqual(['D major', 'Eb major', 'G minor'].map(alter), ['CF', 'EAB', 'EB']);
   });
 
   it('stops at seven accidentals', () => {

@@ -10,14 +10,14 @@ import { parseKey, pitchInKey } from '#core/key';
 import { plan } from '#core/plan';
 import type { Guide, Plan } from '#core/plan/describe';
 import { readAs, readFileText } from '../../../src/validation/documents.ts';
-import { fingering, lineBrief, planned, shortLines } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest, shortLines } from '../../support/briefs.ts';
 
 function guides(found: Plan): readonly Guide[] {
   return found.shifts[0]?.guides ?? [];
 }
 
 function shiftOn(from: string, to: string, fingers: readonly [string, string]): Plan {
-  return planned(
+  return planBest(
     lineBrief(
       'violin',
       [from, to],
@@ -75,7 +75,7 @@ describe('a shift', () => {
 });
 
 describe('a finger pattern', () => {
-  const dMajor = planned(
+  const dMajor = planBest(
     lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5'], { limits: { positions: ['1'] } }, 'D major'),
   );
 
@@ -99,19 +99,19 @@ describe('a finger pattern', () => {
       material: { kind: 'scale', type: 'harmonic-minor', tonic: 'D4', octaves: 1, direction: 'up' },
       limits: { positions: ['1'] },
     };
-    const gaps = planned(brief).stays.flatMap((stay) => stay.patterns.flatMap((pattern) => pattern.gaps));
+    const gaps = planBest(brief).stays.flatMap((stay) => stay.patterns.flatMap((pattern) => pattern.gaps));
     assert.ok(gaps.some((gap) => gap.semitones === 3 && gap.from === '1' && gap.to === '2'));
   });
 
   it('says which finger stands otherwise on the next string', () => {
-    const found = planned(lineBrief('violin', ['F#4', 'G4', 'A4', 'B4', 'C5', 'D5'], { limits: { positions: ['1'] } }, 'G major'));
+    const found = planBest(lineBrief('violin', ['F#4', 'G4', 'A4', 'B4', 'C5', 'D5'], { limits: { positions: ['1'] } }, 'G major'));
     assert.deepEqual(found.stays[0]?.acrossStrings, [
       { finger: '2', fromString: 'III', toString: 'II', semitonesAboveOpen: 4, semitones: -1 },
     ]);
   });
 
   it('tells a string for each way where a finger stands otherwise coming down, as in the melodic minor', () => {
-    const minor = planned({
+    const minor = planBest({
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'melodic-minor', tonic: 'A4', octaves: 1, direction: 'up-down' },
       limits: { positions: ['1'] },
@@ -123,7 +123,7 @@ describe('a finger pattern', () => {
         ?.places.flatMap((place) => (place.played ? [`${place.finger}${place.semitonesAboveOpen}`] : []));
     assert.deepEqual(places('up'), ['12', '24', '35']);
     assert.deepEqual(places('down'), ['11', '23']);
-    const major = planned({
+    const major = planBest({
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'A4', octaves: 1, direction: 'up-down' },
     });
@@ -131,12 +131,12 @@ describe('a finger pattern', () => {
   });
 
   it('tells a finger that lies diagonally, and the tritone', () => {
-    const line = planned(lineBrief('violin', ['B4', 'F5'], { limits: { positions: ['1'] } }));
+    const line = planBest(lineBrief('violin', ['B4', 'F5'], { limits: { positions: ['1'] } }));
     const note = line.notes[1];
     assert.ok(note?.kind === 'note');
     assert.deepEqual(note.diagonal, { string: 'II', open: 'A4', semitones: -1, apart: 6 });
     assert.equal(
-      planned(lineBrief('violin', ['B4', 'F#5'], { limits: { positions: ['1'] } })).notes.some(
+      planBest(lineBrief('violin', ['B4', 'F#5'], { limits: { positions: ['1'] } })).notes.some(
         (note) => note.kind === 'note' && note.diagonal !== null,
       ),
       false,
@@ -144,27 +144,27 @@ describe('a finger pattern', () => {
   });
 
   it('tracks finger 1, whether it plays or not', () => {
-    const found = planned(lineBrief('cello', ['E3', 'F3', 'G3'], { limits: { positions: ['1'], strings: ['D3'] } }));
+    const found = planBest(lineBrief('cello', ['E3', 'F3', 'G3'], { limits: { positions: ['1'], strings: ['D3'] } }));
     assert.deepEqual([found.stays[0]?.firstFingerSemitone, found.stays[0]?.firstFingerMm], [2, mmFromNut(690, 2)]);
   });
 });
 
 describe('coming down', () => {
   it('names the fingers to set down together on the lower string', () => {
-    const found = planned(
+    const found = planBest(
       lineBrief('violin', ['B4', 'A4', 'G4', 'F4', 'E4', 'D4'], { limits: { positions: ['1'], openStrings: 'prefer' } }),
     );
     assert.deepEqual(found.setDowns, [{ note: 2, string: 'III', fingers: ['3', '2', '1'] }]);
   });
 
   it('names none where the line turns back at once', () => {
-    assert.deepEqual(planned(lineBrief('violin', ['B4', 'G4', 'A4'], { limits: { positions: ['1'] } })).setDowns, []);
+    assert.deepEqual(planBest(lineBrief('violin', ['B4', 'G4', 'A4'], { limits: { positions: ['1'] } })).setDowns, []);
   });
 });
 
 describe('a landmark', () => {
   it('stands at every tonic, with its finger and string', () => {
-    const found = planned({
+    const found = planBest({
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' },
       limits: { positions: ['1'] },
@@ -193,7 +193,7 @@ describe('a pitch in its key', () => {
 
 describe('material', () => {
   const pitches = (material: Brief['material'], kind: Brief['instrument']['kind'] = 'violin'): string =>
-    planned({ instrument: { kind }, material })
+    planBest({ instrument: { kind }, material })
       .notes.flatMap((note) => (note.kind === 'note' ? [note.stops.map((stop) => stop.pitch).join('+')] : []))
       .join(' ');
 
@@ -226,11 +226,11 @@ describe('material', () => {
 
   it('goes over four octaves where the instrument has them', () => {
     assert.equal(
-      planned({ instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 4, direction: 'up' } })
+      planBest({ instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 4, direction: 'up' } })
         .notes.length,
       29,
     );
-    const cello = planned({
+    const cello = planBest({
       instrument: { kind: 'cello' },
       player: { school: 'thumb' },
       material: { kind: 'scale', type: 'major', tonic: 'C2', octaves: 4, direction: 'up' },

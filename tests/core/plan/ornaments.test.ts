@@ -11,10 +11,10 @@ import { engravingOf, fingerMark, fingerMarks } from '#core/notation';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { performanceOf } from '#core/sound';
-import { mixedNotes, planned, refused } from '../../support/briefs.ts';
+import { mixedNotes, planBest, refusalOf } from '../../support/briefs.ts';
 
 /** Makes a line as it is typed, in quarters. */
-function typed(kind: InstrumentKind, text: string, key = 'C major', more: Partial<Brief> = {}): Brief {
+function typeLine(kind: InstrumentKind, text: string, key = 'C major', more: Partial<Brief> = {}): Brief {
   const reading = parseLineText(text, '1/4', 0);
   assert.ok(reading.ok, text);
   return { instrument: { kind }, material: { kind: 'line', key, notes: [...reading.value] }, ...more };
@@ -61,19 +61,19 @@ describe('ornaments', () => {
   for (const { kind, key, text, played, because } of ORNAMENTED) {
     it(`are fingered on the ${kind}, ${text}: ${because}`, () => {
       const player: Partial<Brief> = kind === 'cello' && text.includes('**') ? { player: { school: 'thumb' } } : {};
-      assert.equal(fingers(planned(typed(kind, text, key, player))).join(' '), played);
+      assert.equal(fingers(planBest(typeLine(kind, text, key, player))).join(' '), played);
     });
   }
 
   it('say both fingers, the other note and what they do', () => {
-    const note = planned(typed('violin', 'A4 G4trb A4', 'C major')).notes[1];
+    const note = planBest(typeLine('violin', 'A4 G4trb A4', 'C major')).notes[1];
     assert.ok(note?.kind === 'note');
     assert.deepEqual([note.partner?.does, note.partner?.written, note.partner?.finger], ['trill', 'Ab4', '2']);
   });
 
   it('prefer a strong finger that moves, so that 3 and 4 trill only where nothing better is near', () => {
-    const shifts = typed('violin', 'D5tr:1/1 E5tr:1/1 D5tr:1/1', 'D major', { limits: { openStrings: 'none' } });
-    for (const note of planned(shifts).notes) assert.ok(note.kind === 'note' && note.partner?.finger !== '4');
+    const shifts = typeLine('violin', 'D5tr:1/1 E5tr:1/1 D5tr:1/1', 'D major', { limits: { openStrings: 'none' } });
+    for (const note of planBest(shifts).notes) assert.ok(note.kind === 'note' && note.partner?.finger !== '4');
   });
 
   it('are one hand: the finger that moves fits the hand of the whole stay', () => {
@@ -101,8 +101,8 @@ describe('ornaments', () => {
   });
 
   it('sound: a trill changes with the note above and rests on its own, a mordent touches once, grace notes take time from their note', () => {
-    const brief = typed('violin', 'B4tr:1/2 D5mord:1/4 {C5} B4', 'C major', { tempo: 60 });
-    const result = planned(brief);
+    const brief = typeLine('violin', 'B4tr:1/2 D5mord:1/4 {C5} B4', 'C major', { tempo: 60 });
+    const result = planBest(brief);
     const { notes, seconds } = performanceOf(result, { from: 0, to: 3, pace: 1, slides: true });
     const of = (index: number) => notes.filter(({ note }) => note === index);
     const trill = of(0).map(({ hz }) => Math.round(hz[0] ?? 0));
@@ -121,12 +121,12 @@ describe('ornaments', () => {
   });
 
   it('sound: a stopped harmonic two octaves above the note that is stopped', () => {
-    const [note] = performanceOf(planned(typed('violin', 'A6**')), { from: 0, to: 0, pace: 1, slides: true }).notes;
+    const [note] = performanceOf(planBest(typeLine('violin', 'A6**')), { from: 0, to: 0, pace: 1, slides: true }).notes;
     assert.equal(Math.round(note?.hz[0] ?? 0), 1760);
   });
 
   it('stand on the staff: small notes before their note, a stopped harmonic as two heads, a sign over the finger', () => {
-    const result = planned(typed('violin', '{A4 B4} C5tr# A6**'));
+    const result = planBest(typeLine('violin', '{A4 B4} C5tr# A6**'));
     const [first, second] = engravingOf('violin', result.line).measures[0]?.symbols ?? [];
     assert.ok(first?.kind === 'note' && second?.kind === 'note');
     assert.deepEqual(
@@ -146,7 +146,7 @@ describe('ornaments', () => {
   });
 
   it('go out as MusicXML: ornaments with their sign, grace notes, base and touch of a stopped harmonic', () => {
-    const xml = JSON.stringify(toMusicXml('Ornaments', planned(typed('violin', '{D5} C5tr# B4mord A4upmord A6**'))));
+    const xml = JSON.stringify(toMusicXml('Ornaments', planBest(typeLine('violin', '{D5} C5tr# B4mord A4upmord A6**'))));
     for (const name of [
       'grace',
       'trill-mark',
@@ -163,7 +163,7 @@ describe('ornaments', () => {
 
   it('stretch a measured hand: what it cannot span is not offered', () => {
     const narrow = { firstToFourth: { comfortMm: 40, maxMm: 50 } };
-    const { message, hint } = refused(typed('violin', 'A5** B5**', 'C major', { player: { hand: narrow } }));
+    const { message, hint } = refusalOf(typeLine('violin', 'A5** B5**', 'C major', { player: { hand: narrow } }));
     assert.match(`${message} ${hint}`, /reach|span|hand/);
   });
 });
@@ -192,17 +192,17 @@ describe('signs in a typed line', () => {
   });
 
   it('are refused with a sentence where nothing plays them', () => {
-    assert.match(refused(typed('violin', 'A4 {B4} r')).message, /grace note has no note/);
-    assert.match(refused(typed('violin', 'A4+C5tr')).message, /single full-size note/);
-    assert.match(refused(typed('violin', 'G5**')).message, /stopped harmonic/);
-    assert.match(refused(typed('cello', 'D6**')).hint, /thumb position/);
+    assert.match(refusalOf(typeLine('violin', 'A4 {B4} r')).message, /grace note has no note/);
+    assert.match(refusalOf(typeLine('violin', 'A4+C5tr')).message, /single full-size note/);
+    assert.match(refusalOf(typeLine('violin', 'G5**')).message, /stopped harmonic/);
+    assert.match(refusalOf(typeLine('cello', 'D6**')).hint, /thumb position/);
     const alone = parseLineText('{A4 B4', '1/4', 0);
     assert.ok(!alone.ok && alone.issues.some(({ message }) => message.includes('bracket')));
-    assert.match(refused(typed('violin', 'B4trb')).message, /not an ornament/);
+    assert.match(refusalOf(typeLine('violin', 'B4trb')).message, /not an ornament/);
   });
 
   it('take each other’s place: the newest stays', () => {
-    const brief = typed('violin', 'A4tr B4');
+    const brief = typeLine('violin', 'A4tr B4');
     const stopped = withSigns(brief, 0, { harmonic: 'stopped' });
     assert.deepEqual(stopped.material.kind === 'line' && stopped.material.notes[0], {
       pitches: ['A4'],

@@ -7,11 +7,11 @@ import { mmFromNut } from '#core/instrument/geometry';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
-import { asked } from '../../support/plans/asked.ts';
-import { fingering, lineBrief, planned, refused, shortLines } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { fingering, lineBrief, planBest, refusalOf, shortLines } from '../../support/briefs.ts';
 
 function sounds(brief: Brief): readonly PlannedSound[] {
-  return planned(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  return planBest(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
 function semitones(text: string): number {
@@ -34,7 +34,7 @@ describe('every planned note', () => {
         for (const { stops } of sounds(brief)) {
           const [stop] = stops;
           assert.equal(semitones(stop.open) + stop.semitonesAboveOpen, semitones(stop.pitch));
-          assert.equal(stop.mmFromNut, mmFromNut(planned(brief).stringLengthMm, stop.semitonesAboveOpen));
+          assert.equal(stop.mmFromNut, mmFromNut(planBest(brief).stringLengthMm, stop.semitonesAboveOpen));
           assert.equal(stop.finger === '0', stop.semitonesAboveOpen === 0);
         }
       }),
@@ -72,7 +72,7 @@ describe('every planned note', () => {
   it('keeps its lock, and the rest is planned around it', () => {
     const free = scale('G3', 2);
     const locked = withLock(free, { note: 7, finger: '4' });
-    assert.equal(fingering(planned(free)).split(' ')[7], 'D3');
+    assert.equal(fingering(planBest(free)).split(' ')[7], 'D3');
     assert.equal(sounds(locked)[7]?.stops[0].finger, '4');
     assert.equal(sounds(locked)[7]?.locked, true);
     assert.equal(sounds(withoutLock(locked, 7))[7]?.locked, false);
@@ -84,7 +84,7 @@ describe('every planned note', () => {
         const limited = plan(scale(tonic, 2, { limits: { positions: [position] } }));
         fc.pre(limited.ok);
         assert.ok(
-          planned(scale(tonic, 2, { limits: { positions: ['1', '2', '3', '4', '5'] } })).cost.totalThousandths <=
+          planBest(scale(tonic, 2, { limits: { positions: ['1', '2', '3', '4', '5'] } })).cost.totalThousandths <=
             limited.value.best.cost.totalThousandths,
         );
       }),
@@ -93,7 +93,7 @@ describe('every planned note', () => {
 
   it('is fingered alike when line, strings and all move to the next string', () => {
     const onString = (strings: string[], pitches: string[]): string =>
-      fingering(planned(lineBrief('violin', pitches, { limits: { strings, openStrings: 'none' } }, 'G major'))).replace(/[A-G]/g, '');
+      fingering(planBest(lineBrief('violin', pitches, { limits: { strings, openStrings: 'none' } }, 'G major'))).replace(/[A-G]/g, '');
     const onA = onString(['A4'], ['B4', 'C5', 'D5', 'E5', 'F#5', 'G5']);
     const onD = onString(['D4'], ['E4', 'F4', 'G4', 'A4', 'B4', 'C5']);
     assert.equal(onA, onD);
@@ -102,7 +102,7 @@ describe('every planned note', () => {
 
 describe('open strings', () => {
   const first = (openStrings: 'prefer' | 'avoid' | 'none'): string =>
-    fingering(planned(scale('A3', 2, { limits: { positions: ['1'], openStrings } })));
+    fingering(planBest(scale('A3', 2, { limits: { positions: ['1'], openStrings } })));
 
   it('are taken wherever they are when preferred', () => assert.match(first('prefer'), /^G1 G2 G3 D0 D1 D2 D3 A0 A1 A2 A3 E0/));
   it('give way to the fourth finger when avoided', () => assert.match(first('avoid'), /^G1 G2 G3 G4 D1 D2 D3 D4 A1 A2 A3 A4/));
@@ -111,7 +111,7 @@ describe('open strings', () => {
 
 describe('a shift', () => {
   it('tells how far the hand goes and how far the notes, apart', () => {
-    const [shift] = planned(
+    const [shift] = planBest(
       lineBrief('violin', ['A4', 'B4', 'C5', 'D5', 'E5', 'F5'], { limits: { positions: ['1', '3'], strings: ['A4'] } }),
     ).shifts;
     assert.ok(shift);
@@ -121,22 +121,22 @@ describe('a shift', () => {
   });
 
   it('is no shift on the violin when only the first finger moves a semitone', () => {
-    assert.deepEqual(planned(lineBrief('violin', ['F5', 'F#5', 'G5'], { limits: { positions: ['1'] } })).shifts, []);
+    assert.deepEqual(planBest(lineBrief('violin', ['F5', 'F#5', 'G5'], { limits: { positions: ['1'] } })).shifts, []);
   });
 
   it('is no shift on the cello when the hand only opens', () => {
-    assert.deepEqual(planned(lineBrief('cello', ['D2', 'E2', 'F#2', 'G2'], {}, 'D major')).shifts, []);
+    assert.deepEqual(planBest(lineBrief('cello', ['D2', 'E2', 'F#2', 'G2'], {}, 'D major')).shifts, []);
   });
 
   it('tells its time where there is a tempo', () => {
-    const [shift] = planned(lineBrief('violin', ['B4', 'A5'], { tempo: 60, limits: { strings: ['A4'] } })).shifts;
+    const [shift] = planBest(lineBrief('violin', ['B4', 'A5'], { tempo: 60, limits: { strings: ['A4'] } })).shifts;
     assert.equal(shift?.seconds, 1);
   });
 });
 
 describe('a wish no hand can play', () => {
   it('below the string is answered so', () => {
-    assert.deepEqual(refused(lineBrief('violin', ['D4', 'A4'], { locks: [{ note: 0, string: 'E5' }] })), {
+    assert.deepEqual(refusalOf(lineBrief('violin', ['D4', 'A4'], { locks: [{ note: 0, string: 'E5' }] })), {
       message: 'D4 lies below the open E string, so it cannot be played there.',
       hint: 'Choose a lower string.',
       note: 0,
@@ -145,17 +145,17 @@ describe('a wish no hand can play', () => {
 
   it('behind the nut is answered so', () => {
     assert.match(
-      refused(lineBrief('violin', ['B4'], { locks: [{ note: 0, string: 'A4', finger: '4' }] })).message,
+      refusalOf(lineBrief('violin', ['B4'], { locks: [{ note: 0, string: 'A4', finger: '4' }] })).message,
       /finger 4 on B4 on the A string.*behind the nut/,
     );
   });
 
   it('for an open string that is none is answered so', () => {
-    assert.match(refused(lineBrief('viola', ['E4'], { locks: [{ note: 0, finger: '0' }] })).message, /E4 is not an open string/);
+    assert.match(refusalOf(lineBrief('viola', ['E4'], { locks: [{ note: 0, finger: '0' }] })).message, /E4 is not an open string/);
   });
 
   it('outside the positions allowed says which position it needs', () => {
-    const { message, hint } = refused(
+    const { message, hint } = refusalOf(
       lineBrief('violin', ['A4'], { limits: { positions: ['1'] }, locks: [{ note: 0, string: 'D4', finger: '2' }] }),
     );
     assert.equal(
@@ -166,41 +166,41 @@ describe('a wish no hand can play', () => {
   });
 
   it('on a note the line does not have is answered so', () => {
-    assert.match(refused(lineBrief('violin', ['A4'], { locks: [{ note: 4, finger: '1' }] })).message, /note 5, but the line has 1/);
+    assert.match(refusalOf(lineBrief('violin', ['A4'], { locks: [{ note: 4, finger: '1' }] })).message, /note 5, but the line has 1/);
   });
 });
 
 describe('a line off the instrument', () => {
   it('names the lowest note and the octave that fits, as the player reads it', () => {
-    assert.deepEqual(refused(lineBrief('violin', ['C4', 'F3', 'E3'])), {
+    assert.deepEqual(refusalOf(lineBrief('violin', ['C4', 'F3', 'E3'])), {
       message: 'E3 (the lowest of 2 such notes) lies below the lowest string of this violin, G3.',
       hint: 'An octave higher it fits.',
       note: 1,
     });
-    assert.match(refused(lineBrief('bass', ['D1'])).message, /^D2 lies below .* E2\.$/);
+    assert.match(refusalOf(lineBrief('bass', ['D1'])).message, /^D2 lies below .* E2\.$/);
   });
 
   it('names the note that is too high and how high the school goes', () => {
     assert.match(
-      refused(lineBrief('bass', ['G2', 'C4'])).message,
+      refusalOf(lineBrief('bass', ['G2', 'C4'])).message,
       /^C5 is higher than this hand reaches on the bass: it goes up to A♯4\.$/,
     );
   });
 
   it('is planned up to the very top', () => {
-    assert.equal(planned(lineBrief('bass', ['A3'])).notes.length, 1);
+    assert.equal(planBest(lineBrief('bass', ['A3'])).notes.length, 1);
     assert.ok(plan(lineBrief('violin', ['G7'])).ok);
   });
 });
 
 describe('a brief', () => {
   it('with a string or position that does not exist is refused with those that do', () => {
-    assert.match(refused(lineBrief('violin', ['A4'], { limits: { strings: ['C3'] } })).hint, /E5, A4, D4, G3/);
-    assert.match(refused(lineBrief('bass', ['A2'], { limits: { positions: ['1'] } })).hint, /half, I, II/);
+    assert.match(refusalOf(lineBrief('violin', ['A4'], { limits: { strings: ['C3'] } })).hint, /E5, A4, D4, G3/);
+    assert.match(refusalOf(lineBrief('bass', ['A2'], { limits: { positions: ['1'] } })).hint, /half, I, II/);
   });
 
   it('with a school of another instrument is refused', () => {
-    assert.match(refused(lineBrief('violin', ['A4'], { player: { school: '124' } })).message, /“124” is not taught on the violin/);
+    assert.match(refusalOf(lineBrief('violin', ['A4'], { player: { school: '124' } })).message, /“124” is not taught on the violin/);
   });
 
   it('keeps locks where the note stays and counts those it drops', () => {
@@ -211,7 +211,7 @@ describe('a brief', () => {
   });
 
   it('tells every finger and string for a note, and which of them its limits leave', () => {
-    const ways = asked(lineBrief('violin', ['A4'], { limits: { positions: ['1'] } }), { kind: 'ways', note: 0 });
+    const ways = ask(lineBrief('violin', ['A4'], { limits: { positions: ['1'] } }), { kind: 'ways', note: 0 });
     assert.ok(ways.ok);
     const told = ways.value.map((way) => `${way.open.slice(0, 1)}${way.finger}${way.allowed ? '' : '!'}`);
     assert.deepEqual(told, ['A0', 'D1!', 'D2!', 'D3!', 'D4', 'G1!', 'G2!', 'G3!', 'G4!']);
@@ -219,6 +219,6 @@ describe('a brief', () => {
 
   it('of ten thousand notes is planned', () => {
     const pitches = Array.from({ length: 10_000 }, (_, index) => ['A4', 'B4', 'C5', 'D5', 'E5', 'F5', 'G5'][index % 7] ?? 'A4');
-    assert.equal(planned(lineBrief('violin', pitches)).notes.length, 10_000);
+    assert.equal(planBest(lineBrief('violin', pitches)).notes.length, 10_000);
   });
 });

@@ -15,7 +15,7 @@ import { WEIGHTS, weightsFor } from '#core/weights';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { WEIGHT_REASONS } from '../../../src/words/explain/weights.ts';
 import { toldReasons } from '../../support/plans/asked.ts';
-import { anyBriefs, fingering, inKey, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
+import { anyBriefs, fingering, inKey, lineBrief, pitchesOn, planBest } from '../../support/briefs.ts';
 
 function soundsOf(brief: Brief): readonly PlannedSound[] | null {
   const outcome = plan(brief);
@@ -46,7 +46,7 @@ describe('whatever the brief, a plan', () => {
           for (const stop of stops) {
             if (!stop.harmonic) assert.equal(semitones(stop.open) + stop.semitonesAboveOpen, semitones(stop.pitch));
             assert.ok(hand.fingers.includes(stop.finger));
-            assert.ok(stop.mmFromNut < planned(brief).stringLengthMm);
+            assert.ok(stop.mmFromNut < planBest(brief).stringLengthMm);
           }
           assert.notEqual(reach?.judged?.verdict, 'beyond');
         }
@@ -116,7 +116,7 @@ describe('the same line a string lower', () => {
     const names = ['C', 'C#', 'D', 'D#', 'E', 'F', 'F#', 'G', 'G#', 'A', 'A#', 'B'];
     const pitches = offsets.map((offset) => `${names[(open + offset) % 12] ?? 'C'}${Math.floor((open + offset) / 12)}`);
     const brief = lineBrief(kind, pitches, { weights, limits: { strings: [string], openStrings: 'none' } });
-    return fingering(planned(brief)).replace(/[A-G]#?/g, '');
+    return fingering(planBest(brief)).replace(/[A-G]#?/g, '');
   };
 
   it('has the same fingers on cello and bass, whose hands follow the semitone', () => {
@@ -136,7 +136,7 @@ describe('the same line a string lower', () => {
   it('has the same fingers on violin and viola where the letters lie alike', () => {
     // B C D E F♯ G over A and E F G A B C over D have the same steps and letters above the open string.
     const over = (strings: string[], pitches: string[]): string =>
-      fingering(planned(lineBrief('viola', pitches, { weights, limits: { strings, openStrings: 'none' } }, 'G major'))).replace(
+      fingering(planBest(lineBrief('viola', pitches, { weights, limits: { strings, openStrings: 'none' } }, 'G major'))).replace(
         /[A-G]/g,
         '',
       );
@@ -167,7 +167,7 @@ describe('the table of weights', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },
     };
-    const termOf = (asked: Brief, term: string): number => planned(asked).cost.lines.find((line) => line.term === term)?.thousandths ?? 0;
+    const termOf = (asked: Brief, term: string): number => planBest(asked).cost.lines.find((line) => line.term === term)?.thousandths ?? 0;
     assert.ok(termOf({ ...brief, weights: { crossing: 2800 } }, 'crossing') > termOf(brief, 'crossing'));
     assert.ok(termOf({ ...brief, weights: { shiftPerMm: 40 } }, 'shift-travel') > termOf(brief, 'shift-travel') / 2);
   });

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { judgedAsRead, readBriefs } from '../../support/reference/read-brief.ts';
-import { askedOf, casesOf, judged } from '../../support/reference/reference-case.ts';
+import { caseFrom, casesOf, judge } from '../../support/reference/reference-case.ts';
 
-const judgedCases = casesOf('cases.json').map((referenceCase) => ({ referenceCase, verdict: judged(askedOf(referenceCase)) }));
+const judgedCases = casesOf('cases.json').map((referenceCase) => ({ referenceCase, verdict: judge(caseFrom(referenceCase)) }));
 const certain = judgedCases.filter(({ referenceCase }) => referenceCase.confidence === 'certain');
 const high = judgedCases.filter(({ referenceCase }) => referenceCase.confidence === 'high');
 
@@ -26,7 +26,7 @@ describe('the engine agrees with the teacher', () => {
 describe('on cases of our own, coming down and going up and down, it agrees', () => {
   for (const referenceCase of casesOf('own-cases.json')) {
     it(`on ${referenceCase.id}: ${referenceCase.why}`, () => {
-      const verdict = judged(askedOf(referenceCase));
+      const verdict = judge(caseFrom(referenceCase));
       const within = referenceCase.confidence === 'certain' ? 0 : 3;
       assert.ok(verdict.matchedBy !== null && verdict.matchedBy <= within, `found ${verdict.found}\nexpected ${verdict.wanted}`);
     });

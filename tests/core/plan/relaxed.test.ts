@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { plan, type Relaxed } from '#core/plan';
 import { fingering, lineBrief } from '../../support/briefs.ts';
 
-function relaxedOf(brief: Brief): Relaxed {
+function relax(brief: Brief): Relaxed {
   const outcome = plan(brief);
   assert.ok(!outcome.ok, 'It was planned after all');
   assert.ok(outcome.relaxed, 'Nothing would help');
@@ -19,7 +19,7 @@ const scale = (tonic: string, octaves: 1 | 2 | 3, more: Partial<Brief> = {}): Br
 
 describe('what would help', () => {
   it('is one string more where the strings are too few', () => {
-    const { relaxation, plan: found } = relaxedOf(
+    const { relaxation, plan: found } = relax(
       lineBrief('violin', ['D4', 'G4', 'A4', 'E5', 'C6'], { limits: { strings: ['A4', 'E5'], positions: ['1', '3'] } }),
     );
     assert.equal(relaxation, 'with the D string allowed too');
@@ -45,23 +45,23 @@ describe('what would help', () => {
     const outcome = plan(octaves('D4', 'neck'));
     assert.ok(!outcome.ok);
     assert.match(outcome.issues[0]?.message ?? '', /D4 and D5 together need the thumb/);
-    const { relaxation, plan: found } = relaxedOf(octaves('D4', 'neck'));
+    const { relaxation, plan: found } = relax(octaves('D4', 'neck'));
     assert.deepEqual([relaxation, fingering(found).split(' ')[0]], ['with thumb position', 'DT+A3']);
-    assert.equal(relaxedOf(octaves('G2', 'thumb')).relaxation, 'with the thumb set lower on the string');
+    assert.equal(relax(octaves('G2', 'thumb')).relaxation, 'with the thumb set lower on the string');
   });
 
   it('is the open string where none was allowed', () => {
-    const { relaxation } = relaxedOf(lineBrief('violin', ['G3', 'A3'], { limits: { openStrings: 'none' } }));
+    const { relaxation } = relax(lineBrief('violin', ['G3', 'A3'], { limits: { openStrings: 'none' } }));
     assert.equal(relaxation, 'with open strings only where no finger has the note');
   });
 
   it('is the nearest count of shifts', () => {
-    const { relaxation, plan: found } = relaxedOf(scale('G3', 3, { limits: { shifts: 0 } }));
+    const { relaxation, plan: found } = relax(scale('G3', 3, { limits: { shifts: 0 } }));
     assert.equal(relaxation, `with ${found.shifts.length} ${found.shifts.length === 1 ? 'shift' : 'shifts'} instead`);
   });
 
   it('is a whole limit relaxed where no single step is enough', () => {
-    const { relaxation } = relaxedOf(scale('G3', 3, { limits: { strings: ['G3'], positions: ['1'] } }));
+    const { relaxation } = relax(scale('G3', 3, { limits: { strings: ['G3'], positions: ['1'] } }));
     assert.match(relaxation, /^without /);
   });
 
@@ -74,7 +74,7 @@ describe('what would help', () => {
       lineBrief('bass', ['E1', 'F1', 'G1'], { locks: [{ note: 1, finger: '4' }], limits: { positions: ['half'] } }),
     ];
     for (const brief of briefs) {
-      const relaxed = relaxedOf(brief);
+      const relaxed = relax(brief);
       const again = plan(relaxed.brief);
       assert.ok(again.ok);
       assert.deepEqual(again.value.best, relaxed.plan);
@@ -162,14 +162,14 @@ describe('what a teacher would try next', () => {
     assert.ok(!outcome.ok);
     assert.match(outcome.issues[0]?.message ?? '', /^B4 and D5 together need second position on the D string/);
     assert.match(outcome.issues[0]?.hint ?? '', /^Play them one after the other, or allow second position/);
-    assert.equal(relaxedOf(pair).relaxation, 'with the notes of that double stop one after the other');
+    assert.equal(relax(pair).relaxation, 'with the notes of that double stop one after the other');
     const thirds: Brief = {
       instrument: { kind: 'violin' },
       material: { kind: 'double-stops', interval: 'thirds', type: 'major', tonic: 'G4', octaves: 1, direction: 'up' },
       ...first,
     };
-    assert.equal(relaxedOf(thirds).relaxation, 'as broken thirds, one note after the other');
-    assert.match(relaxedOf({ ...thirds, limits: { positions: ['5'] } }).relaxation, /position allowed too$/);
+    assert.equal(relax(thirds).relaxation, 'as broken thirds, one note after the other');
+    assert.match(relax({ ...thirds, limits: { positions: ['5'] } }).relaxation, /position allowed too$/);
   });
 
   it('never undoes what was wished of open strings: of those that are not used only what no finger has comes in', () => {
@@ -184,7 +184,7 @@ describe('what a teacher would try next', () => {
         material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction: 'up' },
         limits: { openStrings: 'none' },
       };
-      const { plan: found } = relaxedOf(brief);
+      const { plan: found } = relax(brief);
       const open = found.notes.filter((note) => note.kind === 'note' && note.stops[0].finger === '0');
       assert.equal(open.length, 1, kind);
     }

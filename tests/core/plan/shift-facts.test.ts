@@ -6,7 +6,7 @@ import { toMusicXml } from '#core/format/musicxml';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
 import { performanceOf } from '#core/sound';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 /**
  * A single shift as a teacher describes it: two notes with string and finger, the guide that stands first, the note it passes (finger,
@@ -103,14 +103,14 @@ describe('the facts of a shift', () => {
       assert.deepEqual([shift.noteSemitones, shift.handSemitones], [notes, hand]);
       const [first] = shift.guides.filter((guide) => passes !== '' || guide.inBetween === null);
       if (passes === '' && guide === 'new-finger') return;
-      assert.deepEqual([first?.kind, passedBy(first)], [guide, passes]);
+      assert.deepEqual([first?.kind, describePassing(first)], [guide, passes]);
     });
   }
 
   it('where the thumb stands below the half-string harmonic: it takes over the place of finger 1', () => {
     const brief = shiftBrief('cello', 'C major', 'A1 D4', 'AT E4');
-    const [shift] = planned({ ...brief, player: { school: 'thumb', thumbFrom: 7 } }).shifts;
-    assert.deepEqual([shift?.guides[0]?.kind, passedBy(shift?.guides[0])], ['thumb', '1 D4 I']);
+    const [shift] = planBest({ ...brief, player: { school: 'thumb', thumbFrom: 7 } }).shifts;
+    assert.deepEqual([shift?.guides[0]?.kind, describePassing(shift?.guides[0])], ['thumb', '1 D4 I']);
   });
 });
 
@@ -139,7 +139,7 @@ describe('the guide of a shift', () => {
   const brief = shiftBrief('violin', 'C major', 'A1 B4', 'A3 F5');
 
   it('is the teacher’s where they chose one for this shift, before what they usually take', () => {
-    const guideOf = (more: Partial<Brief>): string | undefined => planned({ ...brief, ...more }).shifts[0]?.guides[0]?.kind;
+    const guideOf = (more: Partial<Brief>): string | undefined => planBest({ ...brief, ...more }).shifts[0]?.guides[0]?.kind;
     assert.equal(guideOf({ player: { guide: 'new-finger' } }), 'new-finger');
     assert.equal(guideOf({ player: { guide: 'new-finger' }, marks: [{ note: 1, guide: 'old-finger' }] }), 'old-finger');
     assert.equal(guideOf({ marks: [{ note: 1, guide: 'first-finger' }] }), 'old-finger', 'what cannot lead here is not taken');
@@ -147,38 +147,38 @@ describe('the guide of a shift', () => {
 
   it('is heard', () => {
     const slideOf = (more: Partial<Brief>) =>
-      performanceOf(planned({ ...brief, ...more }), { from: 0, to: 1, pace: 1, slides: true }).notes[0]?.slide;
+      performanceOf(planBest({ ...brief, ...more }), { from: 0, to: 1, pace: 1, slides: true }).notes[0]?.slide;
     const [old, fresh] = [slideOf({}), slideOf({ marks: [{ note: 1, guide: 'new-finger' }] })];
     assert.ok(old && fresh && old.toHz < fresh.toHz && old.fromHz < fresh.fromHz);
   });
 
   it('goes into MusicXML in words where it was chosen, and an expressive slide as one', () => {
-    const chosen = toMusicXml('Shift', planned({ ...brief, marks: [{ note: 1, guide: 'new-finger', slide: 'expressive' }] }));
+    const chosen = toMusicXml('Shift', planBest({ ...brief, marks: [{ note: 1, guide: 'new-finger', slide: 'expressive' }] }));
     const text = JSON.stringify(chosen);
     assert.match(text, /3 over D5/);
     assert.equal(text.match(/"slide"/g)?.length, 2);
-    assert.doesNotMatch(JSON.stringify(toMusicXml('Shift', planned(brief))), /over D5|"slide"/);
+    assert.doesNotMatch(JSON.stringify(toMusicXml('Shift', planBest(brief))), /over D5|"slide"/);
   });
 
   it('is heard at tempo where the slide is expressive, though slides are left out, and costs nothing', () => {
-    const wanted = planned({ ...brief, marks: [{ note: 1, slide: 'expressive' }] });
-    const played = (found: Plan) => performanceOf(found, { from: 0, to: 1, pace: 1, slides: false }).notes[0]?.slide;
-    assert.ok(played(wanted));
-    assert.equal(played(planned(brief)), null);
-    assert.equal(wanted.cost.totalThousandths, planned(brief).cost.totalThousandths);
+    const wanted = planBest({ ...brief, marks: [{ note: 1, slide: 'expressive' }] });
+    const play = (found: Plan) => performanceOf(found, { from: 0, to: 1, pace: 1, slides: false }).notes[0]?.slide;
+    assert.ok(play(wanted));
+    assert.equal(play(planBest(brief)), null);
+    assert.equal(wanted.cost.totalThousandths, planBest(brief).cost.totalThousandths);
   });
 
   it('says where the hand loses finger 1', () => {
-    const lost = (from: string, to: string, guide?: 'new-finger'): boolean | undefined =>
-      planned({ ...shiftBrief('violin', 'C major', from, to), ...(guide ? { marks: [{ note: 1, guide }] } : {}) }).shifts[0]?.losesFirst;
-    assert.equal(lost('A3 D5', 'A2 E5'), false, 'the hand drops to finger 1');
-    assert.equal(lost('A3 D5', 'A2 E5', 'new-finger'), true);
-    assert.equal(lost('A1 B4', 'A2 E5'), false);
+    const losesContact = (from: string, to: string, guide?: 'new-finger'): boolean | undefined =>
+      planBest({ ...shiftBrief('violin', 'C major', from, to), ...(guide ? { marks: [{ note: 1, guide }] } : {}) }).shifts[0]?.losesFirst;
+    assert.equal(losesContact('A3 D5', 'A2 E5'), false, 'the hand drops to finger 1');
+    assert.equal(losesContact('A3 D5', 'A2 E5', 'new-finger'), true);
+    assert.equal(losesContact('A1 B4', 'A2 E5'), false);
   });
 });
 
 function shiftsOf(kind: InstrumentKind, key: string, from: string, to: string): Plan {
-  return planned(shiftBrief(kind, key, from, to));
+  return planBest(shiftBrief(kind, key, from, to));
 }
 
 function shiftBrief(kind: InstrumentKind, key: string, from: string, to: string): Brief {
@@ -200,7 +200,7 @@ function shiftBrief(kind: InstrumentKind, key: string, from: string, to: string)
   };
 }
 
-function passedBy(guide: Shift['guides'][number] | undefined): string {
+function describePassing(guide: Shift['guides'][number] | undefined): string {
   const note = guide?.inBetween;
   return note ? `${note.finger} ${note.pitch} ${note.string}` : '';
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { bestFingerings } from '#core/plan';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 
 /** Writes the fingers alone, as they stand over the notes. */
 function fingers(line: string): string {
@@ -14,11 +14,11 @@ function fingers(line: string): string {
 describe('what three notes in a row cost', () => {
   it('comes back after a neighbour note as it was: 4 3 4, not 4 3 and the open string', () => {
     const pitches = ['A4', 'G#4', 'A4', 'B4', 'C5', 'B4', 'A4', 'G#4', 'F4', 'E4'];
-    assert.match(fingers(fingering(planned(lineBrief('violin', pitches, {}, 'A minor')))), /^4 3 4 1 2 1/);
+    assert.match(fingers(fingering(planBest(lineBrief('violin', pitches, {}, 'A minor')))), /^4 3 4 1 2 1/);
   });
 
   it('does not shift for one note where two lie together: D minor along the D string of the cello', () => {
-    const result = planned({
+    const result = planBest({
       instrument: { kind: 'cello' },
       player: { school: 'neck' },
       material: { kind: 'scale', type: 'natural-minor', tonic: 'D3', octaves: 1, direction: 'up' },
@@ -29,7 +29,7 @@ describe('what three notes in a row cost', () => {
   });
 
   it('is told where it cannot be helped, and is part of the total', () => {
-    const result = planned(lineBrief('violin', ['F5', 'E6', 'D7', 'F5'], { limits: { strings: ['E5'] } }));
+    const result = planBest(lineBrief('violin', ['F5', 'E6', 'D7', 'F5'], { limits: { strings: ['E5'] } }));
     const stay = result.cost.lines.find(({ term }) => term === 'one-note-stay');
     assert.ok(stay && stay.times > 0);
     assert.equal(
@@ -47,7 +47,7 @@ describe('what three notes in a row cost', () => {
       costs,
       costs.toSorted((one, other) => one - other),
     );
-    assert.equal(fingering(found.value[0] ?? assert.fail()), fingering(planned(brief)));
+    assert.equal(fingering(found.value[0] ?? assert.fail()), fingering(planBest(brief)));
   });
 });
 
@@ -55,7 +55,7 @@ describe('a row of tenths', () => {
   it('keeps its pair of strings for an octave, where octaves change it in time', () => {
     const row = (interval: 'tenths' | 'octaves'): string =>
       fingering(
-        planned({
+        planBest({
           instrument: { kind: 'violin' },
           player: { school: 'standard', hand: { preset: 'large' } },
           material: { kind: 'double-stops', interval, type: 'major', tonic: 'A3', octaves: 1, direction: 'up' },

@@ -4,16 +4,16 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { WEIGHTS } from '#core/weights';
-import { fingering, lineBrief, planned } from '../../support/briefs.ts';
-import { comesBack, isNamedTruly, mixedOf, visitsOf } from '../../support/plans/named-truly.ts';
-import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
+import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
+import { comesBack, isNamedTruly, countMixed, visitsOf } from '../../support/plans/named-truly.ts';
+import { planAs, variantBriefs } from '../../support/reference/variants.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
 describe('fingerings that teachers would name', () => {
   for (const variantBrief of variantBriefs()) {
     it(`of ${variantBrief.id} can be played, each by one hand at a time`, () => {
       for (const { fingers } of variantBrief.variants) {
-        const result = plannedAs(variantBrief, fingers);
+        const result = planAs(variantBrief, fingers);
         assert.ok(typeof result !== 'string', `${fingers}: ${String(result)}`);
         assert.deepEqual(result.notOneHand, [], fingers);
       }
@@ -30,7 +30,7 @@ describe('other fingerings', () => {
   const neighbours = lineBrief('violin', ['A4', 'G#4', 'A4', 'B4', 'C5', 'B4', 'A4', 'G4', 'F4', 'E4'], {}, 'A minor');
 
   it('of a typed line that lies in first position have no shifts but along one string, and none of one other finger is dear', () => {
-    const best = planned(neighbours);
+    const best = planBest(neighbours);
     for (const other of others(neighbours)) {
       assert.ok(other.shifts.length === 0 || new Set(fingering(other).replaceAll(/[^A-G]/g, '')).size === 1, fingering(other));
       assert.ok(other.cost.totalThousandths <= best.cost.totalThousandths + 2500);
@@ -59,14 +59,14 @@ describe('other fingerings', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'melodic-minor', tonic: 'G3', octaves: 3, direction: 'up' },
     };
-    const [best, [first]] = [planned(scale), others(scale)];
+    const [best, [first]] = [planBest(scale), others(scale)];
     assert.equal(fingering(first ?? best), fingering(best).replace('D3 A0', 'D3 D4'));
     assert.ok((first?.cost.totalThousandths ?? Infinity) - best.cost.totalThousandths <= 0.1 * WEIGHTS.shift.defaults.violin);
   });
 
   it('of a typed line that lies in one position shift only where that costs no more than a shift', () => {
     const line = lineBrief('violin', ['A5', 'B5', 'C6', 'D6', 'B5', 'G5', 'A5'], {}, 'G major');
-    const best = planned(line);
+    const best = planBest(line);
     assert.equal(best.shifts.length, 0);
     for (const other of others(line)) {
       assert.ok(other.shifts.length === 0 || other.cost.totalThousandths <= best.cost.totalThousandths + 2000, fingering(other));
@@ -76,7 +76,7 @@ describe('other fingerings', () => {
   it('of octaves stay in the hand that they are played with while it shifts', () => {
     const octaves = ['D4', 'D5', 'E4', 'E5', 'F#4', 'F#5', 'G4', 'G5'];
     const line = lineBrief('cello', octaves, { player: { school: 'thumb' }, limits: { strings: ['D3', 'A3'] } }, 'D major');
-    for (const other of [planned(line), ...others(line)]) assert.match(fingering(other), /^(DT A3 ?)+$/);
+    for (const other of [planBest(line), ...others(line)]) assert.match(fingering(other), /^(DT A3 ?)+$/);
   });
 
   it('of a cello scale without open strings have one group of fingers on every string', () => {
@@ -87,7 +87,7 @@ describe('other fingerings', () => {
           material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction },
           preferences: { 'open-strings-covered': 1 },
         };
-        const fingers = [planned(scale), ...others(scale)].map((plan) => fingering(plan).replaceAll(/[A-G]/g, ''));
+        const fingers = [planBest(scale), ...others(scale)].map((plan) => fingering(plan).replaceAll(/[A-G]/g, ''));
         const up = '1 2 4 1 2 4 1 2';
         const down = up.split(' ').toReversed().join(' ');
         const wanted = { up, down, 'up-down': `${up} ${down.slice(2)}` }[direction];
@@ -110,7 +110,7 @@ describe('other fingerings', () => {
         if (other.name.kind === 'unlocked') continue;
         const told = `brief ${index}: ${JSON.stringify(other.name)}`;
         assert.ok(visitsOf(other.plan) <= visitsOf(best), told);
-        assert.ok(mixedOf(other.plan) <= mixedOf(best), told);
+        assert.ok(countMixed(other.plan) <= countMixed(best), told);
         if (best.shifts.length === 0 && comesBack(best)) assert.ok(comesBack(other.plan), told);
       }
     }

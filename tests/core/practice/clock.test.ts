@@ -6,7 +6,7 @@ import type { Performance } from '#core/sound';
 const common: Metronome = { tempo: 93, meter: { beats: 4, beatValue: 4 }, subdivision: 1, silentMeasures: false, countIn: false };
 
 /** Lists clicks as a page asks for them: bit by bit, whenever it is woken. */
-function heard(metronome: Metronome, seconds: number, awake: (turn: number) => number): readonly Click[] {
+function listen(metronome: Metronome, seconds: number, awake: (turn: number) => number): readonly Click[] {
   const clicks: Click[] = [];
   let until = 0;
   for (let turn = 0; until < seconds; turn += 1) {
@@ -22,7 +22,7 @@ describe('the clock', () => {
     for (const awake of [() => 0.25, () => 1, (turn: number) => 0.013 + ((turn * 7919) % 977) / 300, () => 61.7]) {
       for (const subdivision of [1, 3, 4]) {
         const metronome = { ...common, subdivision };
-        const clicks = heard(metronome, 3600, awake);
+        const clicks = listen(metronome, 3600, awake);
         const every = 60 / metronome.tempo / subdivision;
         assert.equal(clicks.length, Math.ceil(3600 / every - 1e-6));
         const worst = clicks.reduce((most, { at }, number) => Math.max(most, Math.abs(at - number * every)), 0);

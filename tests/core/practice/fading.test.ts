@@ -37,9 +37,9 @@ describe('a course of fading help', () => {
         fc.integer({ min: 1, max: 4 }),
         (sets, clean, failed) => {
           const course = { ...COURSE, clean, failed };
-          const shown = (count: number): number => fadedAfter({ course, sets: sets.slice(0, count) }).shown.length;
+          const shareShown = (count: number): number => fadedAfter({ course, sets: sets.slice(0, count) }).shown.length;
           for (let count = 1; count <= sets.length; count += 1) {
-            const step = shown(count) - shown(count - 1);
+            const step = shareShown(count) - shareShown(count - 1);
             assert.ok(Math.abs(step) <= 1);
             if (step < 0) assert.ok(sets.slice(count - clean, count).every(Boolean));
             if (step > 0) assert.ok(sets.slice(count - failed, count).every((set) => !set));

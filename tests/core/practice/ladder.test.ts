@@ -11,7 +11,7 @@ import {
   setStanding,
   wantedOf,
 } from '#core/practice/ladder';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const LADDER: Ladder = { from: 48, to: 72, step: 10, heldFirst: false, bows: [], rule: 'up-and-down' };
 
@@ -56,7 +56,7 @@ describe('a tempo ladder', () => {
   });
 
   it('knows how long a run takes, and all of it', () => {
-    const plan = planned(lineBrief('violin', ['D5', 'E5', 'F#5', 'G5']));
+    const plan = planBest(lineBrief('violin', ['D5', 'E5', 'F#5', 'G5']));
     const all = { from: 0, to: 3 };
     const quarters = plan.line.notes.length;
     const written = secondsOfRun(plan, all, { tempo: 60, beatsPerNote: null, notesPerBow: null });

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { planned } from '../../support/briefs.ts';
+import { planBest } from '../../support/briefs.ts';
 import {
   asCorrected,
   cleanTempo,
@@ -140,7 +140,7 @@ describe('the notes that miss most', () => {
 });
 
 describe('what a log says of shifts', () => {
-  const plan = planned({
+  const plan = planBest({
     instrument: { kind: 'violin' },
     material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },
   });

@@ -16,7 +16,7 @@ import { groupsOf, modelOf, PLAIN_ALONG, type PracticeItem, voicesApart } from '
 import type { LogWhat } from '#core/practice/log';
 import { USUAL_SET } from '#core/practice/ladder';
 import type { Brief } from '#core/brief';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'whole' } } as const;
 
@@ -139,7 +139,7 @@ const scale = (kind: 'violin' | 'cello', more: Partial<Brief>): Brief => ({
 describe('what a plan asks of a session', () => {
   it('caps sets of wide reaches, double stops and the thumb, each with its reason, and nothing else', () => {
     const strains = (brief: Brief) => {
-      const plan = planned(brief);
+      const plan = planBest(brief);
       return capsOf(plan, { from: 0, to: plan.notes.length - 1 }).map(({ strain }) => strain);
     };
     assert.deepEqual(strains(scale('violin', { limits: { positions: ['1'] } })), []);
@@ -172,17 +172,17 @@ describe('what a plan asks of a session', () => {
       grouping: 'all',
     };
     const still = scale('violin', { limits: { positions: ['1'] } });
-    assert.deepEqual(runItem(planned(still), item).prompts, ['hear', 'names']);
+    assert.deepEqual(runItem(planBest(still), item).prompts, ['hear', 'names']);
     const doubled = doubles();
-    assert.deepEqual(runItem(planned(doubled), item).prompts, ['hear', 'names', 'silent']);
+    assert.deepEqual(runItem(planBest(doubled), item).prompts, ['hear', 'names', 'silent']);
     const moving = scale('violin', {
       material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },
     });
-    assert.deepEqual(runItem(planned(moving), item).prompts.slice(0, 3), ['hear', 'names', 'target']);
+    assert.deepEqual(runItem(planBest(moving), item).prompts.slice(0, 3), ['hear', 'names', 'target']);
   });
 
   it('groups notes by cells, tetrachords, octaves and measures, leaving none out', () => {
-    const plan = planned(scale('violin', { limits: { positions: ['1'] } }));
+    const plan = planBest(scale('violin', { limits: { positions: ['1'] } }));
     const all = { from: 0, to: 14 };
     assert.deepEqual(groupsOf(plan, all, 'all'), [all]);
     assert.deepEqual(groupsOf(plan, all, 'octave'), [
@@ -198,7 +198,7 @@ describe('what a plan asks of a session', () => {
 });
 
 describe('the model', () => {
-  const plan = planned(doubles({ tempo: 60 }));
+  const plan = planBest(doubles({ tempo: 60 }));
   const all = { from: 0, to: 1 };
 
   it('holds notes for their beats and takes notes to a bow as the rung has it', () => {

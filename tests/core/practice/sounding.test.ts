@@ -3,10 +3,10 @@ import { describe, it } from 'node:test';
 import { type Along, PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { heardWhole, type InHand, runItem, soundingAt } from '#core/practice/session';
 import { USUAL_SET } from '#core/practice/ladder';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 /** The plan of a scale on the A string: one shift or more. */
-const PLAN = planned(
+const PLAN = planBest(
   lineBrief('violin', ['A4', 'B4', 'C5', 'D5', 'E5', 'F5', 'G5', 'A5', 'B5'], { limits: { strings: ['A4'] }, tempo: 60 }),
 );
 

@@ -18,7 +18,7 @@ const LETTERS = 'CDEFGAB';
 const SHARPS = 'FCGDAEB';
 
 /** Counts a pitch in letters above C0 and semitones above C0, without the engine. */
-function counted(pitch: string): { readonly letters: number; readonly semitones: number } {
+function countSteps(pitch: string): { readonly letters: number; readonly semitones: number } {
   const [, letter = 'C', sign = '', octave = '4'] = /^([A-G])([#b]*)(-?\d)$/.exec(pitch) ?? [];
   const altered = sign.length * (sign.startsWith('b') ? -1 : 1);
   return { letters: LETTERS.indexOf(letter) + 7 * Number(octave), semitones: (NATURALS[letter] ?? 0) + altered + 12 * Number(octave) };
@@ -53,7 +53,7 @@ interface Row {
 
 /** Lists open strings of the key, which sound a note as well as a finger does. */
 function openRows(key: string, { strings }: PositionMap): readonly Row[] {
-  const rows = strings.map(({ open }) => ({ open, finger: '0', place: 0, name: nameInKey(key, counted(open).semitones) }));
+  const rows = strings.map(({ open }) => ({ open, finger: '0', place: 0, name: nameInKey(key, countSteps(open).semitones) }));
   return rows.filter(({ name }) => !name.startsWith('?'));
 }
 
@@ -63,7 +63,7 @@ function tableOf(key: string, { strings }: PositionMap): readonly Row[] {
       open,
       finger,
       place,
-      name: nameInKey(key, counted(open).semitones + place),
+      name: nameInKey(key, countSteps(open).semitones + place),
     })),
   );
 }
@@ -71,7 +71,7 @@ function tableOf(key: string, { strings }: PositionMap): readonly Row[] {
 type OfPosition = Extract<QuizQuestion, { readonly kind: (typeof IN_POSITION)[number] }>;
 
 /** Counts the answers of a question from the table. */
-function enumerated(question: OfPosition, table: readonly Row[], open: readonly Row[]): readonly string[] {
+function enumerate(question: OfPosition, table: readonly Row[], open: readonly Row[]): readonly string[] {
   const on = (open: string): readonly Row[] => table.filter((row) => row.open === open).toSorted((one, other) => one.place - other.place);
   const fingerOn = (open: string, finger: string): Row => on(open).find((row) => row.finger === finger) ?? NOWHERE;
   switch (question.kind) {
@@ -79,7 +79,7 @@ function enumerated(question: OfPosition, table: readonly Row[], open: readonly 
       return [fingerOn(question.place.open, question.place.finger).name];
     case 'note-to-place':
       return [...table, ...open]
-        .filter((row) => counted(row.open).semitones + row.place === counted(question.pitch).semitones)
+        .filter((row) => countSteps(row.open).semitones + row.place === countSteps(question.pitch).semitones)
         .map(({ open, finger }) => `${open} ${finger}`)
         .toSorted();
     case 'first-finger':
@@ -105,7 +105,7 @@ function isOfPosition(question: QuizQuestion): question is OfPosition {
 
 const IN_POSITION = ['place-to-note', 'note-to-place', 'first-finger', 'touch', 'across'] as const;
 
-function asked(spec: InstrumentSpec, key: string, positions: readonly string[], kinds: readonly Quizzed['kind'][] = QUIZ_KINDS) {
+function ask(spec: InstrumentSpec, key: string, positions: readonly string[], kinds: readonly Quizzed['kind'][] = QUIZ_KINDS) {
   return quizOf({ instrument: spec }, { parts: positions.map((position) => ({ key, position, own: false })), kinds });
 }
 
@@ -116,7 +116,7 @@ describe('the answers of a quiz', () => {
       const usual = spec.tuning === undefined || spec.tuning.length === 5;
       for (const key of KEYS_OFFERED) {
         const maps = positionMaps({ instrument: spec }, key);
-        const questions = asked(spec, key, maps.map(({ position }) => position), IN_POSITION); // prettier-ignore
+        const questions = ask(spec, key, maps.map(({ position }) => position), IN_POSITION); // prettier-ignore
         for (const map of maps) {
           const table = tableOf(key, map);
           const open = openRows(key, map);
@@ -126,7 +126,7 @@ describe('the answers of a quiz', () => {
             // On a retuned string a player reads another name than the sound: the other strings are enumerated by sound.
             if (!usual && (isName || question.kind === 'note-to-place')) continue;
             assert.ok(isOfPosition(question));
-            assert.deepEqual(question.answers, enumerated(question, table, open), question.id);
+            assert.deepEqual(question.answers, enumerate(question, table, open), question.id);
           }
         }
       }
@@ -140,7 +140,7 @@ describe('the answers of a quiz', () => {
         for (const map of positionMaps({ instrument: { kind } }, key)) {
           for (const { open, fingers } of map.strings) {
             const stay = fingers.map(({ finger, semitonesAboveOpen: place, pitch }): Together => {
-              const letters = [counted(pitch).letters - counted(open).letters];
+              const letters = [countSteps(pitch).letters - countSteps(open).letters];
               return [{ string: open, finger, place, letters }];
             });
             assert.deepEqual(handFaults(kind, stay), [], `${kind} ${key} ${map.position} ${open}`);
@@ -153,7 +153,7 @@ describe('the answers of a quiz', () => {
   it('name the interval of a shift and of the key by letters and semitones', () => {
     for (const spec of INSTRUMENTS.slice(0, 4)) {
       const [first, second] = positionMaps({ instrument: spec }, 'Eb major').map(({ position }) => position);
-      const questions = asked(spec, 'Eb major', [first ?? '1', second ?? '2']);
+      const questions = ask(spec, 'Eb major', [first ?? '1', second ?? '2']);
       for (const question of questions) {
         const ends =
           question.kind === 'shift-interval'
@@ -162,7 +162,7 @@ describe('the answers of a quiz', () => {
               ? question.pitches
               : null;
         if (!ends) continue;
-        const [one, other] = ends.map(counted);
+        const [one, other] = ends.map(countSteps);
         assert.ok(one && other);
         const expected = `${Math.abs(other.letters - one.letters)} ${Math.abs(other.semitones - one.semitones)}`;
         assert.deepEqual(question.answers, [expected], question.id);
@@ -173,7 +173,7 @@ describe('the answers of a quiz', () => {
   });
 
   it('give each name of one place the finger of its letter, on violin and viola', () => {
-    const questions = asked({ kind: 'violin' }, 'C major', ['1'], ['letter-finger']);
+    const questions = ask({ kind: 'violin' }, 'C major', ['1'], ['letter-finger']);
     const finger = (name: string): string =>
       questions
         .flatMap((question) =>
@@ -181,8 +181,8 @@ describe('the answers of a quiz', () => {
         )
         .join();
     assert.deepEqual(['A#4', 'Bb4', 'C#5', 'Db5', 'D#5', 'Eb5'].map(finger), ['', '1', '2', '3', '3', '4']);
-    assert.equal(asked({ kind: 'cello' }, 'C major', ['1'], ['letter-finger']).length, 0);
-    const names = asked({ kind: 'violin' }, 'C major', ['1'], ['other-name']);
+    assert.equal(ask({ kind: 'cello' }, 'C major', ['1'], ['letter-finger']).length, 0);
+    const names = ask({ kind: 'violin' }, 'C major', ['1'], ['other-name']);
     assert.ok(names.some((name) => name.kind === 'other-name' && name.name === 'A#' && name.answers[0] === 'Bb'));
   });
 

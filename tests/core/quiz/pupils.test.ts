@@ -37,7 +37,7 @@ function isBeside(one: Quizzed, other: Quizzed | undefined): boolean {
 type Pupil = (question: Quizzed) => readonly string[];
 
 /** Lets a pupil take a number of questions of a day, one after the other; answers take five seconds. */
-function practised(
+function practise(
   pool: readonly Quizzed[],
   pupil: Pupil,
   before: readonly GivenAnswer[],
@@ -60,7 +60,7 @@ const knowsAll: Pupil = ({ answers }) => answers;
 
 describe('a pupil who is asked', () => {
   it('is asked what comes from the pupil’s own pieces first', () => {
-    const first = practised(POOL, knowsAll, [], { day: 1, most: 15 });
+    const first = practise(POOL, knowsAll, [], { day: 1, most: 15 });
     assert.equal(first.length, 15);
     assert.ok(first.every(({ question }) => question.includes('F major')));
   });
@@ -70,7 +70,7 @@ describe('a pupil who is asked', () => {
     const small = POOL.slice(0, 20);
     const counts = Array.from({ length: 12 }, (_, day) => {
       const before = history.length;
-      history = practised(small, knowsAll, history, { day: day + 1, most: 200 });
+      history = practise(small, knowsAll, history, { day: day + 1, most: 200 });
       return history.length - before;
     });
     assert.equal(new Set(history.map(({ question }) => question)).size, 20);
@@ -102,7 +102,7 @@ describe('a pupil who is asked', () => {
         const confuses: Pupil = (question) =>
           question.id === one.id ? other.answers : question.id === other.id ? one.answers : question.answers;
         let history: readonly GivenAnswer[] = [];
-        for (let day = 1; day <= days; day += 1) history = practised(notes, confuses, history, { day, most: 40 });
+        for (let day = 1; day <= days; day += 1) history = practise(notes, confuses, history, { day, most: 40 });
         for (const [order, answer] of history.entries()) {
           if (answer.right || order + 5 >= history.length) continue;
           const soon = history.slice(order + 1, order + 6).map(({ question }) => question);
@@ -167,7 +167,7 @@ describe('an answer', () => {
 
 describe('an ear', () => {
   /** Hears a difference in as many cases as its own threshold says; chance decides below. */
-  function heard(threshold: number, seed: number): number {
+  function listen(threshold: number, seed: number): number {
     let state = seed;
     const random = (): number => {
       state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
@@ -183,8 +183,8 @@ describe('an ear', () => {
   }
 
   it('is asked narrower while it is right, and its own tolerance is found', () => {
-    const fine = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => heard(8, seed));
-    const coarse = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => heard(40, seed));
+    const fine = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => listen(8, seed));
+    const coarse = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => listen(40, seed));
     const mean = (all: readonly number[]): number => all.reduce((sum, value) => sum + value, 0) / all.length;
     assert.ok(mean(fine) > 3 && mean(fine) < 12, fine.join(' '));
     assert.ok(mean(coarse) > 18 && mean(coarse) < 55, coarse.join(' '));

@@ -7,7 +7,7 @@ import { addFractions, asNumber, formatFraction, fraction, type Fraction, ZERO }
 import { isPlain, writtenFrom, writtenLengths } from '#core/rhythm';
 
 /** Writes a note value: "8 3:2" is the head, its dots and its tuplet. */
-function told(values: ReturnType<typeof writtenLengths>): readonly string[] | null {
+function inWords(values: ReturnType<typeof writtenLengths>): readonly string[] | null {
   return (
     values?.map(
       ({ denominator, dots, tuplet }) => `${denominator}${'.'.repeat(dots)}${tuplet === null ? '' : ` ${tuplet.notes}:${tuplet.inTimeOf}`}`,
@@ -25,20 +25,20 @@ function lineOf(text: string) {
 
 describe('lengths of tuplets', () => {
   it('are written as the value they take the place of', () => {
-    assert.deepEqual(told(writtenLengths(fraction(1, 12))), ['8 3:2']);
-    assert.deepEqual(told(writtenLengths(fraction(1, 6))), ['4 3:2']);
-    assert.deepEqual(told(writtenLengths(fraction(1, 8))), ['8']);
-    assert.deepEqual(told(writtenLengths(fraction(1, 20))), ['16 5:4']);
-    assert.deepEqual(told(writtenLengths(fraction(1, 28))), ['16 7:4']);
+    assert.deepEqual(inWords(writtenLengths(fraction(1, 12))), ['8 3:2']);
+    assert.deepEqual(inWords(writtenLengths(fraction(1, 6))), ['4 3:2']);
+    assert.deepEqual(inWords(writtenLengths(fraction(1, 8))), ['8']);
+    assert.deepEqual(inWords(writtenLengths(fraction(1, 20))), ['16 5:4']);
+    assert.deepEqual(inWords(writtenLengths(fraction(1, 28))), ['16 7:4']);
     assert.equal(writtenLengths(fraction(1, 11)), null);
     assert.equal(writtenLengths(fraction(1, 15)), null);
   });
 
   it('fill the tuplet they begin in before they go on', () => {
-    assert.deepEqual(told(writtenFrom(fraction(2, 12), fraction(5, 6))), ['8 3:2', '2.']);
-    assert.deepEqual(told(writtenFrom(fraction(1, 12), fraction(1, 4))), ['4 3:2', '8 3:2']);
-    assert.deepEqual(told(writtenFrom(ZERO, fraction(1, 4))), ['4']);
-    assert.deepEqual(told(writtenFrom(ZERO, fraction(7, 12))), ['2', '8 3:2']);
+    assert.deepEqual(inWords(writtenFrom(fraction(2, 12), fraction(5, 6))), ['8 3:2', '2.']);
+    assert.deepEqual(inWords(writtenFrom(fraction(1, 12), fraction(1, 4))), ['4 3:2', '8 3:2']);
+    assert.deepEqual(inWords(writtenFrom(ZERO, fraction(1, 4))), ['4']);
+    assert.deepEqual(inWords(writtenFrom(ZERO, fraction(7, 12))), ['2', '8 3:2']);
   });
 
   it('add up to what was asked, wherever it begins', () => {

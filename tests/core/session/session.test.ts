@@ -5,8 +5,8 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import { finished } from '#core/result';
 import { answerTo, openSession } from '#core/session';
-import { asked } from '../../support/plans/asked.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const SCALE = lineBrief('violin', ['A3', 'B3', 'C#4', 'D4', 'E4', 'F#4', 'G#4', 'A4'], { purpose: 'training' }, 'A major');
 
@@ -16,7 +16,7 @@ const TOO_LOW = lineBrief('violin', ['C2', 'D4']);
 describe('a session on a brief that can be planned', () => {
   it('has the plan that the engine makes of the brief, and makes it once', () => {
     const session = openSession(SCALE);
-    assert.deepEqual(session.best(), planned(SCALE));
+    assert.deepEqual(session.best(), planBest(SCALE));
     assert.equal(session.best(), session.best());
     assert.equal(session.attempt(), session.attempt());
   });
@@ -42,8 +42,8 @@ describe('a session on a brief that can be planned', () => {
   it('answers as one call to the engine does', () => {
     const whole = plan(SCALE, { alternatives: 4 });
     assert.ok(whole.ok);
-    assert.deepEqual(asked(SCALE, { kind: 'plan' }), { ok: true, value: { best: whole.value.best, alternatives: [] } });
-    assert.deepEqual(asked(SCALE, { kind: 'alternatives', most: 4 }), whole.value.alternatives);
+    assert.deepEqual(ask(SCALE, { kind: 'plan' }), { ok: true, value: { best: whole.value.best, alternatives: [] } });
+    assert.deepEqual(ask(SCALE, { kind: 'alternatives', most: 4 }), whole.value.alternatives);
   });
 
   it('gives the same answers in whatever order it is asked', () => {
@@ -65,27 +65,27 @@ describe('a session on a brief that can be planned', () => {
 
 describe('a session on a brief that cannot be planned', () => {
   it('says why, and answers nothing to what needs a plan', () => {
-    const outcome = asked(TOO_LOW, { kind: 'plan' });
+    const outcome = ask(TOO_LOW, { kind: 'plan' });
     assert.ok(!outcome.ok && /C2 .*lies below the lowest string/.test(outcome.issues[0]?.message ?? ''));
     assert.equal(openSession(TOO_LOW).best(), null);
-    assert.deepEqual(asked(TOO_LOW, { kind: 'alternatives', most: 3 }), []);
-    assert.deepEqual(asked(TOO_LOW, { kind: 'effects' }), []);
+    assert.deepEqual(ask(TOO_LOW, { kind: 'alternatives', most: 3 }), []);
+    assert.deepEqual(ask(TOO_LOW, { kind: 'effects' }), []);
     const about = { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN } as const;
-    assert.deepEqual(asked(TOO_LOW, about), { ringing: new Map(), hotSpots: [] });
-    assert.equal(asked(TOO_LOW, { kind: 'why-not', wish: { note: 1, finger: '2' } }), null);
-    assert.equal(asked(TOO_LOW, { kind: 'reasons', note: null }).ok, false);
+    assert.deepEqual(ask(TOO_LOW, about), { ringing: new Map(), hotSpots: [] });
+    assert.equal(ask(TOO_LOW, { kind: 'why-not', wish: { note: 1, finger: '2' } }), null);
+    assert.equal(ask(TOO_LOW, { kind: 'reasons', note: null }).ok, false);
   });
 
   it('that does not even read says so to every question', () => {
     const unread: Brief = { ...SCALE, instrument: { kind: 'violin', stringLengthMm: 5 } };
-    for (const reading of [asked(unread, { kind: 'ways', note: 0 }), asked(unread, { kind: 'reasons', note: 0 })]) {
+    for (const reading of [ask(unread, { kind: 'ways', note: 0 }), ask(unread, { kind: 'reasons', note: 0 })]) {
       assert.ok(!reading.ok && reading.issues[0]?.code === 'instrument/measurement-beyond-sense');
     }
   });
 
   it('becomes one that can when what stood in its way changes, and that is told', () => {
-    const changed = asked(SCALE, { kind: 'what-changed', before: TOO_LOW });
+    const changed = ask(SCALE, { kind: 'what-changed', before: TOO_LOW });
     assert.equal(changed?.kind, 'planned-again');
-    assert.equal(asked(TOO_LOW, { kind: 'what-changed', before: SCALE })?.kind, 'no-longer-planned');
+    assert.equal(ask(TOO_LOW, { kind: 'what-changed', before: SCALE })?.kind, 'no-longer-planned');
   });
 });

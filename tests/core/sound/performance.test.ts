@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { withBow, withSigns } from '#core/brief/lines';
 import { droneHz, performanceOf, USUAL_TEMPO } from '#core/sound';
-import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+import { lineBrief, mixedNotes, planBest } from '../../support/briefs.ts';
 
 const near = (one: number, other: number, within = 1e-9): void => assert.ok(Math.abs(one - other) <= within, `${one} is not ${other}`);
 const whole = (count: number) => ({ from: 0, to: count - 1, pace: 1, slides: true });
@@ -14,7 +14,7 @@ describe('a line as it sounds', () => {
     fc.assert(
       fc.property(mixedNotes('viola'), fc.integer({ min: 30, max: 200 }), (notes, tempo) => {
         const brief: Brief = { instrument: { kind: 'viola' }, material: { kind: 'line', notes, key: 'C major' }, tempo };
-        const result = planned(brief);
+        const result = planBest(brief);
         const quarters = notes.reduce(
           (sum, { duration }) => sum + (4 * Number(duration.split('/')[0])) / Number(duration.split('/')[1]),
           0,
@@ -33,11 +33,11 @@ describe('a line as it sounds', () => {
   });
 
   it('sounds the pitches it aims at: A4 at the reference, fifths pure where the strings are', () => {
-    const result = planned(lineBrief('violin', ['A4', 'E5', 'A5'], { limits: { openStrings: 'prefer' } }));
+    const result = planBest(lineBrief('violin', ['A4', 'E5', 'A5'], { limits: { openStrings: 'prefer' } }));
     const { notes } = performanceOf(result, whole(3));
     near(notes[0]?.hz[0] ?? 0, 440, 1e-6);
     near(notes[1]?.hz[0] ?? 0, 660, 1e-6);
-    const lower = planned(lineBrief('violin', ['A4'], { instrument: { kind: 'violin', a4Hz: 415 }, limits: { openStrings: 'prefer' } }));
+    const lower = planBest(lineBrief('violin', ['A4'], { instrument: { kind: 'violin', a4Hz: 415 }, limits: { openStrings: 'prefer' } }));
     near(performanceOf(lower, whole(1)).notes[0]?.hz[0] ?? 0, 415, 1e-6);
   });
 
@@ -46,13 +46,13 @@ describe('a line as it sounds', () => {
       instrument: { kind: 'violin' },
       material: { kind: 'line', notes: [{ pitches: ['A3', 'F4'], duration: '1/4' }] },
     };
-    assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
+    assert.equal(performanceOf(planBest(brief), whole(1)).notes[0]?.hz.length, 2);
   });
 
   it('sounds a chord two and two in one bow, the middle note in both', () => {
     const notes = [{ pitches: ['G3', 'D4', 'B4'], duration: '1/2' }];
     const [lower, upper, ...more] = performanceOf(
-      planned({ instrument: { kind: 'violin' }, material: { kind: 'line', notes } }),
+      planBest({ instrument: { kind: 'violin' }, material: { kind: 'line', notes } }),
       whole(1),
     ).notes;
     assert.ok(lower && upper && more.length === 0);
@@ -68,7 +68,7 @@ describe('a line as it sounds', () => {
       duration: '1/4',
       ...(index < 2 ? { slur: true } : {}),
     }));
-    const result = planned({ instrument: { kind: 'violin' }, material: { kind: 'line', notes, key: 'C major' } });
+    const result = planBest({ instrument: { kind: 'violin' }, material: { kind: 'line', notes, key: 'C major' } });
     const bows = (from: number, to: number): string =>
       performanceOf(result, { from, to, pace: 1, slides: false })
         .notes.map(({ slurred, slursOn }) => `${slurred ? '_' : '.'}${slursOn ? '_' : '.'}`)
@@ -79,7 +79,7 @@ describe('a line as it sounds', () => {
 
   it('slides only in shifts that are heard, late and no longer than a blink, and not where they are left out', () => {
     const brief = lineBrief('violin', ['F#5', 'G5', 'A5', 'B5', 'C6', 'D6'], { limits: { strings: ['E5'] } }, 'G major');
-    const result = planned(brief);
+    const result = planBest(brief);
     const { notes } = performanceOf(result, whole(6));
     const slid = notes.flatMap(({ note, slide }) => (slide ? [note] : []));
     assert.deepEqual(
@@ -92,7 +92,7 @@ describe('a line as it sounds', () => {
   });
 
   it('plays a passage from its first note on, with the beats of the measure it lies in', () => {
-    const result = planned(lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], { tempo: 60 }, 'D major'));
+    const result = planBest(lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], { tempo: 60 }, 'D major'));
     const { notes, beats, countIn } = performanceOf(result, { from: 3, to: 4, pace: 1, slides: true });
     assert.deepEqual(
       notes.map(({ note, at }) => [note, at]),
@@ -122,7 +122,7 @@ describe('a line as it sounds', () => {
 
   it('counts a pick-up into its measure', () => {
     const brief = lineBrief('violin', ['D4', 'E4', 'F#4'], { tempo: 60, rhythm: { noteValue: '1/4', meter: '3/4', pickUp: '1/4' } });
-    const { beats, countIn } = performanceOf(planned(brief), whole(3));
+    const { beats, countIn } = performanceOf(planBest(brief), whole(3));
     assert.deepEqual(
       [...countIn, ...beats].flatMap(({ at, strong }) => (strong ? [at] : [])),
       [-2, 1],
@@ -132,7 +132,7 @@ describe('a line as it sounds', () => {
   it('ends a staccato note early, and stops the bow in a slur', () => {
     const line = lineBrief('violin', ['G3', 'A3', 'B3'], { tempo: 60 });
     const dotted = withSigns(withBow(line, 0, 2, true), 1, { articulation: 'staccato' });
-    const { notes } = performanceOf(planned(dotted), whole(3));
+    const { notes } = performanceOf(planBest(dotted), whole(3));
     assert.deepEqual(
       notes.map(({ seconds, slursOn }) => [seconds, slursOn]),
       [
@@ -146,23 +146,23 @@ describe('a line as it sounds', () => {
   it('begins an accented note with more bow', () => {
     const brief = lineBrief('violin', ['D4', 'E4', 'F#4', 'G4'], { rhythm: { accents: { every: 2, on: 2 } } });
     assert.deepEqual(
-      performanceOf(planned(brief), whole(4)).notes.map(({ accent }) => accent),
+      performanceOf(planBest(brief), whole(4)).notes.map(({ accent }) => accent),
       [false, true, false, true],
     );
   });
 
   it('goes at a walking pace when the brief names no tempo', () => {
-    near(performanceOf(planned(lineBrief('cello', ['C3'])), whole(1)).seconds, 60 / USUAL_TEMPO);
+    near(performanceOf(planBest(lineBrief('cello', ['C3'])), whole(1)).seconds, 60 / USUAL_TEMPO);
   });
 });
 
 describe('a drone', () => {
-  const result = planned(lineBrief('cello', ['G2', 'D3', 'B3'], {}, 'G major'));
+  const result = planBest(lineBrief('cello', ['G2', 'D3', 'B3'], {}, 'G major'));
 
   it('is the tonic at or below the lowest note, or an open string, else nothing', () => {
     near(droneHz(result, 'tonic', 0) ?? 0, 98, 0.1);
     near(droneHz(result, { open: 'D3' }, 0) ?? 0, 146.83, 0.1);
     assert.equal(droneHz(result, { open: 'E5' }, 0), null);
-    assert.ok((droneHz(planned(lineBrief('violin', ['A3', 'B3'], {}, 'G major')), 'tonic', 0) ?? 0) < 220);
+    assert.ok((droneHz(planBest(lineBrief('violin', ['A3', 'B3'], {}, 'G major')), 'tonic', 0) ?? 0) < 220);
   });
 });

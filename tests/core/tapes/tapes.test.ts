@@ -11,7 +11,7 @@ function tapesAt(places: readonly number[]): readonly Tape[] {
   return places.map((mm) => ({ mm, label: `${mm}`, notes: 'E♭' }));
 }
 
-function printed(places: readonly number[], paper: Paper): readonly PdfLine[] {
+function printTape(places: readonly number[], paper: Paper): readonly PdfLine[] {
   return linesOfPdf(pagesPdf(tapePages(['Tapes for a ½ cello'], tapesAt(places), paper)));
 }
 
@@ -31,13 +31,13 @@ describe('a strip of tapes in its PDF', () => {
   for (const paper of ['A4', 'Letter'] as const) {
     it(`has every tape within a tenth of a millimetre of its place on ${paper}`, () => {
       const places = FIRST_TAPES.violin.map((semitones) => mmFromNut(328, semitones));
-      const [nut, _end, ...tapes] = across(printed(places, paper)).map((line) => line.from[1]);
+      const [nut, _end, ...tapes] = across(printTape(places, paper)).map((line) => line.from[1]);
       near(nut, STRIP_TOP_MM);
       VIOLIN_BY_HAND.forEach((mm, index) => near((tapes[index] ?? 0) - (nut ?? 0), mm));
     });
 
     it(`has bars of 100 mm along and across, and a mark at the middle of each edge, on ${paper}`, () => {
-      const lines = printed([50], paper);
+      const lines = printTape([50], paper);
       const bars = lines.filter((line) => Math.abs(lengthMm(line) - CHECK_BAR_MM) < 0.1);
       assert.equal(bars.length, 2);
       const { widthMm, heightMm } = PAPERS[paper];
@@ -48,7 +48,7 @@ describe('a strip of tapes in its PDF', () => {
 
     it(`longer than ${paper} goes on over pages: from a join on, places count from that join`, () => {
       const places = [100, 300, 700];
-      const lines = printed(places, paper);
+      const lines = printTape(places, paper);
       const pages = Math.ceil(708 / sectionMm(paper));
       assert.equal(new Set(lines.map((line) => line.page)).size, pages);
       // Joins reach beyond the strip on both sides: one at the end of each page, one at the start of the next.
@@ -70,7 +70,7 @@ describe('a strip of tapes in its PDF', () => {
     for (const kind of INSTRUMENT_KINDS) {
       for (const { stringLengthMm } of SIZES[kind]) {
         const places = [...FIRST_TAPES[kind], 12, 24].map((semitones) => mmFromNut(stringLengthMm, semitones));
-        for (const { from, to } of printed(places, 'Letter'))
+        for (const { from, to } of printTape(places, 'Letter'))
           for (const [x, y] of [from, to]) assert.ok(x >= 5 && x <= PAPERS.Letter.widthMm - 5 && y >= 5 && y <= PAPERS.Letter.heightMm - 5);
       }
     }

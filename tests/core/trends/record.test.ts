@@ -3,10 +3,10 @@ import { describe, it } from 'node:test';
 import type { LogEntry, LogWhat } from '#core/practice/log';
 import { arrivalsIn, meanSemitoneCents, pointsBack, statementsOf, weeksOf } from '#core/trends';
 import { chromaticText, pointsBackText, statementText } from '../../../src/words/practice/trends.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 /** The plan of first position, then a shift on the A string and a crossing to the fourth finger. */
-const plan = planned(
+const plan = planBest(
   lineBrief('violin', ['B4', 'C#5', 'D5', 'E5', 'F#5', 'A5'], { limits: { strings: ['A4'], openStrings: 'none' } }, 'D major'),
 );
 const plans = new Map([['air', plan]]);
@@ -65,7 +65,7 @@ describe('what a failed note points back to', () => {
     assert.ok(shift);
     assert.deepEqual(pointsBack(plan, shift.to), { to: 'slide', finger: shift.fromFinger, note: shift.from });
     assert.equal(pointsBack(plan, 0), null);
-    const crossing = planned(lineBrief('violin', ['B4', 'A4', 'A4'], { limits: { openStrings: 'none' } }, 'G major'));
+    const crossing = planBest(lineBrief('violin', ['B4', 'A4', 'A4'], { limits: { openStrings: 'none' } }, 'G major'));
     const fourth = crossing.notes.findIndex((note) => note.kind === 'note' && note.stops[0].finger === '4');
     assert.ok(fourth > 0);
     assert.deepEqual(pointsBack(crossing, fourth), { to: 'block', note: fourth - 1 });

@@ -13,7 +13,7 @@ function randoms(seed: number): () => number {
 }
 
 /** Makes a scatter of notes round a place, cents (Box and Muller). */
-function scattered(random: () => number, centre: number): number {
+function scatter(random: () => number, centre: number): number {
   return centre + SCATTER * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
 
@@ -30,11 +30,11 @@ type Weakness = (finger: Finger, string: string) => number;
 
 const WITHOUT: Weakness = () => 0;
 
-function played(random: () => number, at: number, weakness: Weakness): Arrival {
+function play(random: () => number, at: number, weakness: Weakness): Arrival {
   const one = <Item>(items: readonly Item[]): Item => items[Math.floor(random() * items.length)] ?? (items[0] as Item);
   const [finger, string, position] = [one(FINGERS), one(STRINGS), one(POSITIONS)];
   const shift = random() < 0.2 ? { way: one(['up', 'down'] as const), fromFinger: one(FINGERS), toFinger: finger } : null;
-  const cents = scattered(random, weakness(finger, string));
+  const cents = scatter(random, weakness(finger, string));
   const miss: OutOfTune | null = cents < -TOLERANCE ? 'flat' : cents > TOLERANCE ? 'sharp' : null;
   const piece = one(['a', 'b', 'c']);
   return { at, piece, title: piece, note: FINGERS.indexOf(finger) * 4 + STRINGS.indexOf(string), finger, string, position, shift, miss };
@@ -45,7 +45,7 @@ function looks(seed: number, weakness: Weakness): readonly (readonly Arrival[])[
   const random = randoms(seed);
   const all: Arrival[] = [];
   return Array.from({ length: 40 }, (_, day) => {
-    for (let note = 0; note < 20; note += 1) all.push(played(random, day * DAY, weakness));
+    for (let note = 0; note < 20; note += 1) all.push(play(random, day * DAY, weakness));
     return [...all];
   });
 }
@@ -72,7 +72,7 @@ describe('what a record says', () => {
       let count = 0;
       let isNamed = false;
       while (count < 40 && !isNamed) {
-        const arrival = played(random, all.length, flatThird);
+        const arrival = play(random, all.length, flatThird);
         all.push(arrival);
         if (!isMeant(arrival)) continue;
         count += 1;

@@ -27,7 +27,7 @@ const item = (piece: string, more: Partial<WeekItem> & { readonly minutes?: numb
   return { item: whole, asked: false, movedTo: null, ...others };
 };
 
-const asked = (items: readonly WeekItem[], more: Partial<WeekAsked> = {}): WeekAsked => ({ ...FIRST_WEEK, items: [...items], ...more });
+const askWeek = (items: readonly WeekItem[], more: Partial<WeekAsked> = {}): WeekAsked => ({ ...FIRST_WEEK, items: [...items], ...more });
 
 /** The facts where nothing was ever practised, and nothing looks hard. */
 const easy = (items: readonly WeekItem[]): KnownOfItems => {
@@ -72,7 +72,7 @@ const anyKnown = fc.array(
   },
 );
 
-function knownFrom(some: readonly { readonly days: readonly number[]; readonly hard: number }[]): KnownOfItems {
+function knowledgeFrom(some: readonly { readonly days: readonly number[]; readonly hard: number }[]): KnownOfItems {
   const entries = some.flatMap(({ days }, order) => days.flatMap((good, at) => tries(`p${order}`, first - 6 + at * 2, good, 3)));
   const practised = some.map((_, order) => ({ piece: `p${order}`, part: { part: 'whole' as const } }));
   return {
@@ -85,7 +85,7 @@ describe('days as they are planned', () => {
   it('never hold more than their minutes, nor anything on a day off, but for what was moved there by hand', () => {
     fc.assert(
       fc.property(anyAsked, anyKnown, (week, known) => {
-        const { days } = planDays(week, knownFrom(known), TODAY);
+        const { days } = planDays(week, knowledgeFrom(known), TODAY);
         for (const day of days) {
           const free = day.items.filter(({ reason }) => reason !== 'moved');
           assert.ok(free.length === 0 || day.taken <= day.minutes, `${day.day}: ${day.taken} of ${day.minutes}`);
@@ -99,7 +99,7 @@ describe('days as they are planned', () => {
   it('cover what the date asks for before the date, or name it; what was moved by hand stays; the same is planned again', () => {
     fc.assert(
       fc.property(anyAsked, anyKnown, (week, known) => {
-        const planned = planDays(week, knownFrom(known), TODAY);
+        const planned = planDays(week, knowledgeFrom(known), TODAY);
         const { days, left, later } = planned;
         const dayFor = (key: string): string | undefined => days.find(({ items }) => items.some((item) => item.key === key))?.day;
         for (const item of week.items) {
@@ -115,14 +115,14 @@ describe('days as they are planned', () => {
             assert.ok(isNamed || (dayFor(key) ?? '') < week.goal.day, key);
           }
         }
-        assert.deepEqual(planDays({ ...week, items: week.items.toReversed() }, knownFrom(known), TODAY), planned);
+        assert.deepEqual(planDays({ ...week, items: week.items.toReversed() }, knowledgeFrom(known), TODAY), planned);
       }),
     );
   });
 
   it('bring back what was placed at widening intervals', () => {
     const items = [item('scale')];
-    const { days } = planDays(asked(items, { goal: { name: 'Audition', day: '2026-06-30' } }), easy(items), TODAY);
+    const { days } = planDays(askWeek(items, { goal: { name: 'Audition', day: '2026-06-30' } }), easy(items), TODAY);
     const on = days.flatMap(({ items: here }, day) => (here.length > 0 ? [day] : []));
     const gaps = on.slice(1).map((day, order) => day - (on[order] ?? 0));
     assert.ok(on.length >= 4, on.join());
@@ -139,7 +139,7 @@ describe('days as they are planned', () => {
       const slow = item('air');
       const items = [{ ...slow, item: { ...slow.item, ladder: ladderTo(tempo) } }];
       const standing = new Map([['air', standingOf(often, slow.item.practised, dayOf)]]);
-      const { days, later } = planDays(asked(items), { standing, unseen: new Map() }, TODAY);
+      const { days, later } = planDays(askWeek(items), { standing, unseen: new Map() }, TODAY);
       return days.find(({ items: here }) => here.length > 0)?.day ?? later[0]?.day;
     };
     assert.equal(dueFor(100), TODAY);
@@ -155,13 +155,13 @@ describe('days as they are planned', () => {
         ['two', 3],
       ]),
     };
-    const { days } = planDays(asked(items), known, TODAY);
+    const { days } = planDays(askWeek(items), known, TODAY);
     assert.deepEqual(
       days.slice(0, 2).map(({ items: here }) => here.filter(({ isNew }) => isNew).map(({ key }) => key)),
       [['one'], ['two']],
     );
     assert.equal(days[0]?.items[0]?.key, 'one');
-    assert.equal(planDays(asked(items, { order: 'hardest-last' }), known, TODAY).days[0]?.items.at(-1)?.key, 'one');
+    assert.equal(planDays(askWeek(items, { order: 'hardest-last' }), known, TODAY).days[0]?.items.at(-1)?.key, 'one');
   });
 
   it('say what does not fit, how many minutes more or what instead, and what comes later', () => {
@@ -169,7 +169,7 @@ describe('days as they are planned', () => {
     const standing = new Map([
       ['kept', standingOf([...tries('kept', first - 9, 5, 5), ...tries('kept', first - 1, 5, 5)], item('kept').item.practised, dayOf)],
     ]);
-    const week = asked(items, { minutes: [20, 0, 0, 0, 0, 0, 0], goal: { name: 'Lesson', day: '2026-03-11' } });
+    const week = askWeek(items, { minutes: [20, 0, 0, 0, 0, 0, 0], goal: { name: 'Lesson', day: '2026-03-11' } });
     const { left, later } = planDays(week, { ...easy(items), standing }, TODAY);
     assert.deepEqual(left, [{ id: 'long', minutesMore: 20, instead: null }]);
     assert.deepEqual(
@@ -177,7 +177,7 @@ describe('days as they are planned', () => {
       ['kept'],
     );
     const crowded = planDays(
-      asked([item('a', { minutes: 20, asked: true }), item('b', { minutes: 20 })], { minutes: [20, 0, 0, 0, 0, 0, 0] }),
+      askWeek([item('a', { minutes: 20, asked: true }), item('b', { minutes: 20 })], { minutes: [20, 0, 0, 0, 0, 0, 0] }),
       easy([]),
       TODAY,
     );
@@ -189,7 +189,7 @@ describe('days as they are planned', () => {
 
   it('of a year with sixty things are planned at once', () => {
     const items = Array.from({ length: 60 }, (_, order) => item(`p${order}`, { asked: order % 3 === 0 }));
-    const { days, left } = planDays(asked(items, { goal: { name: 'Audition', day: '2027-03-01' } }), easy(items), TODAY);
+    const { days, left } = planDays(askWeek(items, { goal: { name: 'Audition', day: '2027-03-01' } }), easy(items), TODAY);
     assert.ok(days.length > 350);
     assert.deepEqual(left, []);
   });

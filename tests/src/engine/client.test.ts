@@ -27,7 +27,7 @@ interface Staged {
 }
 
 /** Makes a worker whose plans are ready at once and whose other fingerings never are; with `stuck`, nothing of it ever is. */
-function staged(stuck: boolean): Staged {
+function stageWorker(stuck: boolean): Staged {
   const { port1, port2 } = new MessageChannel();
   const sessions = new Map<number, Session>();
   const deaths = new Set<() => void>();
@@ -97,7 +97,7 @@ const isCancelled = (error: unknown): boolean => error instanceof Unanswered && 
 
 describe('a worker that dies', () => {
   it('rejects every call in flight, and the next question starts another', async () => {
-    const [first, second] = [staged(true), staged(false)];
+    const [first, second] = [stageWorker(true), stageWorker(false)];
     const client = clientOn([first, second]);
     const calls = [client.plan(FIRST_BRIEF), client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 })];
     const lost = Promise.all(calls.map((call) => assert.rejects(call, isDeath)));
@@ -111,7 +111,7 @@ describe('a worker that dies', () => {
 
 describe('a worker at a long line', () => {
   it('says how much of it is laid out, to who asked for it', async () => {
-    const stage = staged(true);
+    const stage = stageWorker(true);
     const client = clientOn([stage]);
     const heard = await new Promise<readonly number[]>((resolve) => {
       const shares: number[] = [];
@@ -128,7 +128,7 @@ describe('a worker that is stuck', () => {
   const LOOK_EVERY_MS = 5;
 
   it('is ended, its calls are rejected, and the next question starts another', async () => {
-    const [first, second] = [staged(true), staged(false)];
+    const [first, second] = [stageWorker(true), stageWorker(false)];
     // Requests never reach it, as with a thread that does not come back from a step.
     const client = clientOn([{ ...first, worker: { ...first.worker, postMessage: () => undefined } }, second], LOOK_EVERY_MS);
     await assert.rejects(client.plan(FIRST_BRIEF), isDeath);
@@ -138,7 +138,7 @@ describe('a worker that is stuck', () => {
   });
 
   it('is not one that answers, however long a question takes', async () => {
-    const stage = staged(true);
+    const stage = stageWorker(true);
     const client = clientOn([stage], LOOK_EVERY_MS);
     const asked = client.plan(FIRST_BRIEF);
     await stage.lookedAt(20);
@@ -150,7 +150,7 @@ describe('a worker that is stuck', () => {
 
 describe('a question that is taken back', () => {
   it('is rejected at once, and the worker hears of it', async () => {
-    const stage = staged(false);
+    const stage = stageWorker(false);
     const client = clientOn([stage]);
     const taking = new AbortController();
     const asked = client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 }, { signal: taking.signal });
@@ -167,7 +167,7 @@ describe('a question that is taken back', () => {
   });
 
   it('in the middle of a long step is ended with its worker, and what is still wanted is asked of another', async () => {
-    const [first, second] = [staged(true), staged(false)];
+    const [first, second] = [stageWorker(true), stageWorker(false)];
     const client = clientOn([first, second]);
     const taking = new AbortController();
     const old = client.plan(FIRST_BRIEF, { signal: taking.signal });
@@ -182,7 +182,7 @@ describe('a question that is taken back', () => {
 
 describe('a session', () => {
   it('is opened once for a brief, and its plan’s own copy of the brief belongs to it', async () => {
-    const stage = staged(false);
+    const stage = stageWorker(false);
     const client = clientOn([stage]);
     const outcome = await client.plan(FIRST_BRIEF);
     await client.plan(FIRST_BRIEF);

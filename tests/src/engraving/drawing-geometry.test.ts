@@ -22,7 +22,7 @@ import {
   stretchesOf,
   yOfMm,
 } from '../../../src/islands/score/path-geometry.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
   const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
@@ -47,7 +47,7 @@ function headsOf(plan: Plan): readonly Head[] {
   return plan.notes.map((note, index) => head(index, 30 * (index + 1), { rest: note.kind === 'rest' }));
 }
 
-const shifting = planned(
+const shifting = planBest(
   lineBrief('violin', ['E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5', 'E5'], { limits: { strings: ['D4'], openStrings: 'none' } }, 'D major'),
 );
 
@@ -93,7 +93,7 @@ describe('the path', () => {
           pathScale(plan, 150),
         ),
       );
-    const octaves = planned({
+    const octaves = planBest({
       instrument: { kind: 'cello' },
       player: { school: 'thumb' },
       material: { kind: 'double-stops', interval: 'octaves', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' },
@@ -116,7 +116,7 @@ describe('the path', () => {
   });
 
   it('joins beads by the string they go to, and tells a crossing', () => {
-    const plan = planned(lineBrief('violin', ['D4', 'E4', 'A4'], { limits: { openStrings: 'prefer' } }));
+    const plan = planBest(lineBrief('violin', ['D4', 'E4', 'A4'], { limits: { openStrings: 'prefer' } }));
     const links = linksOf(beadsOf(plan, headsOf(plan), pathScale(plan, 300)));
     assert.deepEqual(
       links.map((link) => link.crossesString),
@@ -172,7 +172,7 @@ describe('a slur', () => {
 });
 
 describe('the staff’s layout', () => {
-  const plan = planned({
+  const plan = planBest({
     instrument: { kind: 'violin' },
     material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up-down' },
     rhythm: { noteValue: '1/8' },
@@ -209,25 +209,25 @@ describe('the staff’s layout', () => {
 });
 
 describe('stretches on the path', () => {
-  const asked = (comfortMm: number, maxMm: number): Plan =>
-    planned(
+  const planWithReach = (comfortMm: number, maxMm: number): Plan =>
+    planBest(
       lineBrief('violin', ['A3', 'B3', 'C4', 'D4'], {
         limits: { strings: ['G3'] },
         player: { hand: { firstToFourth: { comfortMm, maxMm } } },
       }),
     );
-  const drawn = (plan: Plan) => {
+  const draw = (plan: Plan) => {
     const scale = pathScale(plan, 300);
     return { scale, stretches: stretchesOf(plan, beadsOf(plan, headsOf(plan), scale), scale) };
   };
 
   it('are none for a hand that has room', () => {
-    assert.deepEqual(drawn(asked(90, 100)).stretches, []);
+    assert.deepEqual(draw(planWithReach(90, 100)).stretches, []);
   });
 
   it('reach from the lowest to the highest finger that must stand, in true millimetres', () => {
-    const plan = asked(60, 100);
-    const { scale, stretches } = drawn(plan);
+    const plan = planWithReach(60, 100);
+    const { scale, stretches } = draw(plan);
     assert.ok(stretches.length > 0);
     for (const { top, bottom, needMm, beyond } of stretches) {
       assert.ok(Math.abs((bottom - top) / scale.pxPerMm - needMm) < 1e-6);
@@ -236,7 +236,7 @@ describe('stretches on the path', () => {
   });
 
   it('bear their millimetres once where they follow each other', () => {
-    const { stretches } = drawn(asked(60, 100));
+    const { stretches } = draw(planWithReach(60, 100));
     const firsts = stretches.filter((stretch) => stretch.first);
     assert.equal(firsts[0], stretches[0]);
     for (const [order, stretch] of stretches.entries()) {
@@ -249,7 +249,7 @@ describe('stretches on the path', () => {
 describe('another fingering over the path', () => {
   const scale = pathScale(shifting, 300);
   const beads = beadsOf(shifting, headsOf(shifting), scale);
-  const other = planned(lineBrief('violin', ['E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major'));
+  const other = planBest(lineBrief('violin', ['E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major'));
   const others = beadsOf(other, headsOf(other), scale);
 
   it('has a ghost where it differs, above the bead it would cover', () => {
@@ -267,7 +267,7 @@ describe('another fingering over the path', () => {
   });
 
   it('fits into the height with the plan below it', () => {
-    const high = planned(lineBrief('violin', ['E6'], {}, 'D major'));
+    const high = planBest(lineBrief('violin', ['E6'], {}, 'D major'));
     const both = pathScale(other, 300, high);
     for (const stay of high.stays) assert.ok(yOfMm(both, stay.highestMm) >= 0);
   });
@@ -313,7 +313,7 @@ describe('a dragged bead', () => {
 
 describe('a staff that changes its clef', () => {
   const up = ['Bb2', 'C3', 'D3', 'Eb3', 'F3', 'G3', 'A3', 'Bb3', 'C4', 'D4', 'Eb4', 'F4', 'G4', 'A4', 'Bb4'];
-  const { line } = planned(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
+  const { line } = planBest(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
   const engraving = engravingOf('cello', line);
 
   it('says so at the end of the measure before, with room for it', () => {

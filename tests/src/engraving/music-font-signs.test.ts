@@ -42,7 +42,7 @@ function note(kind: InstrumentKind): LineNoteDocument[] {
   return [{ pitches: [ALTERED[kind]], duration: '1/4' }];
 }
 
-function drawnOn(kind: InstrumentKind, notes: LineNoteDocument[], key = 'C major', meter: MeterName = '4/4'): readonly string[] {
+function signsOn(kind: InstrumentKind, notes: LineNoteDocument[], key = 'C major', meter: MeterName = '4/4'): readonly string[] {
   const line = readMaterial({ kind: 'line', key, notes }, { meter });
   if (!line.ok) throw new Error(line.issues[0]?.message ?? '');
   const engraving = engravingOf(kind, line.value);
@@ -61,7 +61,7 @@ interface MusicFont {
   readonly has: (code: number) => boolean;
 }
 
-async function shipped(file: string): Promise<MusicFont> {
+async function readFont(file: string): Promise<MusicFont> {
   return musicFont(await wawoff2.decompress(readFileSync(`${FONTS_FOLDER}${file}.woff2`)));
 }
 
@@ -78,11 +78,11 @@ describe('the music fonts that are shipped', () => {
   before(makeMusicFonts);
 
   it('have every sign that the engraver sets: of each instrument, key and meter, of every length, alteration and mark', async () => {
-    const { has } = await shipped('dove-music');
+    const { has } = await readFont('dove-music');
     const drawn = signsIn([
-      ...INSTRUMENT_KINDS.flatMap((kind) => drawnOn(kind, everything(kind))),
-      ...INSTRUMENT_KINDS.flatMap((kind) => KEYS_OFFERED.flatMap((key) => drawnOn(kind, note(kind), key))),
-      ...METERS.flatMap((meter) => drawnOn('violin', note('violin'), 'C major', meter)),
+      ...INSTRUMENT_KINDS.flatMap((kind) => signsOn(kind, everything(kind))),
+      ...INSTRUMENT_KINDS.flatMap((kind) => KEYS_OFFERED.flatMap((key) => signsOn(kind, note(kind), key))),
+      ...METERS.flatMap((meter) => signsOn('violin', note('violin'), 'C major', meter)),
     ]);
     assert.ok(drawn.size > 30, `only ${drawn.size} signs were drawn`);
     const missing = [...drawn].filter((code) => !has(code)).map((code) => code.toString(16));
@@ -90,7 +90,7 @@ describe('the music fonts that are shipped', () => {
   });
 
   it('have every sign that the code of the application or of the engraver names', async () => {
-    const { has } = await shipped('dove-music');
+    const { has } = await readFont('dove-music');
     const whole = wholeFont('@vexflow-fonts/bravura/bravura.otf');
     const missing = drawnSigns().filter((code) => whole.has(code) && !has(code));
     assert.deepEqual(missing, []);
@@ -98,7 +98,7 @@ describe('the music fonts that are shipped', () => {
 
   it('have every musical symbol that a text may hold, typed or brought in, that the whole font has', async () => {
     const whole = wholeFont('@vexflow-fonts/bravuratext/bravuratext.otf');
-    const fonts = [await shipped('dove-music-text'), await shipped('dove-music-symbols')];
+    const fonts = [await readFont('dove-music-text'), await readFont('dove-music-symbols')];
     const known = signsOfText().filter(whole.has);
     assert.ok(known.length > 200, `the whole font has only ${known.length}`);
     const missing = known.filter((code) => !fonts.some(({ has }) => has(code)));
@@ -106,6 +106,6 @@ describe('the music fonts that are shipped', () => {
   });
 
   it('do not have the name that is reserved for the whole font', async () => {
-    for (const file of ['dove-music', 'dove-music-text', 'dove-music-symbols']) assert.match((await shipped(file)).name, /^Dove Music/);
+    for (const file of ['dove-music', 'dove-music-text', 'dove-music-symbols']) assert.match((await readFont(file)).name, /^Dove Music/);
   });
 });

@@ -15,7 +15,7 @@ import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { readMidi, readSong } from '../../../src/files/foreign/midi-file.ts';
 import { firstChoice } from '../../../src/files/foreign/score-piece.ts';
 import { midiBytes } from '../../../src/files/midi.ts';
-import { anyLine, planned } from '../../support/briefs.ts';
+import { anyLine, planBest } from '../../support/briefs.ts';
 
 /** Gives the line of a MIDI file as it would be typed, and the things left out. */
 function lineOf(bytes: Uint8Array, grid: Grid | null = null): readonly [string, string] {
@@ -44,7 +44,7 @@ describe('a MIDI file', () => {
     fc.assert(
       fc.property(anyLine, (brief) => {
         fc.pre(plan(brief).ok);
-        const result = planned(brief);
+        const result = planBest(brief);
         const read = readSong(midiBytes(toMidi('A line', result)));
         assert.ok(read.ok);
         const expected = result.line.notes.flatMap((note) => {
@@ -62,7 +62,7 @@ describe('a MIDI file', () => {
 
   it('of every demo piece reads as its line again, in its key, meter and tempo', () => {
     for (const { name, brief } of DEMO_PIECES) {
-      const result = planned(brief);
+      const result = planBest(brief);
       if (result.line.notes.some((note) => note.kind === 'note' && note.grace)) continue;
       const bytes = midiBytes(toMidi(name, result));
       const score = readMidi(bytes, '32nds');
@@ -162,7 +162,7 @@ describe('a MIDI file', () => {
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes: [] } };
     const line = parseLineText('G4:3/4 A4:1/2 B4:1/4', '1/4', 0);
     assert.ok(line.ok);
-    const result = planned({ ...brief, rhythm: { meter: '2/4' }, material: { kind: 'line', key: 'G major', notes: [...line.value] } });
+    const result = planBest({ ...brief, rhythm: { meter: '2/4' }, material: { kind: 'line', key: 'G major', notes: [...line.value] } });
     assert.equal(lineOf(midiBytes(toMidi('Tied', result)), 'eighths')[0], 'G4:3/4 A4:1/2 B4:1/4 r:1/2'.replace(' r:1/2', ''));
   });
 });

@@ -21,12 +21,12 @@ import { musicXmlText } from '../../../src/files/musicxml.ts';
 import { readScore } from '../../../src/files/foreign/read-score.ts';
 import { xmlTree } from '../../../src/files/foreign/xml-tree.ts';
 import { firstChoice, scorePiece } from '../../../src/files/foreign/score-piece.ts';
-import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
+import { anyLine, lineBrief, planBest } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
 
 /** Writes the plan in the words of the independent reader. */
-function expected(brief: Brief): readonly ReadNote[] {
-  const result = planned(brief);
+function expectNotes(brief: Brief): readonly ReadNote[] {
+  const result = planBest(brief);
   return result.line.notes.map((note, index): ReadNote => {
     const before = result.line.notes[index - 1];
     const length = (64 / note.duration.denominator) * note.duration.numerator;
@@ -63,7 +63,7 @@ describe('MusicXML', () => {
     await fc.assert(
       fc.asyncProperty(anyLine, async (brief) => {
         fc.pre(plan(brief).ok);
-        assert.deepEqual(restsJoined(await readMusicXml(musicXmlText('A line', planned(brief)))), restsJoined(expected(brief)));
+        assert.deepEqual(restsJoined(await readMusicXml(musicXmlText('A line', planBest(brief)))), restsJoined(expectNotes(brief)));
       }),
       { numRuns: 60 },
     );
@@ -71,11 +71,11 @@ describe('MusicXML', () => {
 
   it('of every demo piece reads so too', async () => {
     for (const piece of DEMO_PIECES)
-      assert.deepEqual(await readMusicXml(musicXmlText(piece.name, planned(piece.brief))), expected(piece.brief), piece.name);
+      assert.deepEqual(await readMusicXml(musicXmlText(piece.name, planBest(piece.brief))), expectNotes(piece.brief), piece.name);
   });
 
   it('changes clef and sets the octave line where the staff does, and still reads as the same notes', async () => {
-    const result = planned(
+    const result = planBest(
       lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'G4', 'A4', 'B4', 'A4', 'G4', 'F4', 'E4', 'C2', 'D2', 'E2', 'C2', 'G2', 'C2']),
     );
     const xml = musicXmlText('Up and down', result);
@@ -84,7 +84,7 @@ describe('MusicXML', () => {
       (await readMusicXml(xml)).map((note) => note.pitch),
       result.notes.map((note) => (note.kind === 'note' ? note.stops[0].written : 'r')),
     );
-    const high = planned(lineBrief('violin', ['A6', 'D7', 'E7', 'E7', 'E7', 'D7', 'A5', 'A5']));
+    const high = planBest(lineBrief('violin', ['A6', 'D7', 'E7', 'E7', 'E7', 'D7', 'A5', 'A5']));
     const highXml = musicXmlText('High', high);
     assert.deepEqual(highXml.match(/(?<=octave-shift type=")[a-z]+/g), ['down', 'stop']);
     assert.deepEqual(
@@ -94,7 +94,7 @@ describe('MusicXML', () => {
   });
 
   it('tells the string, the transposition of the bass and a name with signs', () => {
-    const xml = musicXmlText('Air & <Gigue>', planned(lineBrief('bass', ['E1'])));
+    const xml = musicXmlText('Air & <Gigue>', planBest(lineBrief('bass', ['E1'])));
     assert.match(xml, /<work-title>Air &amp; &lt;Gigue&gt;<\/work-title>/);
     assert.match(xml, /<octave-change>-1<\/octave-change>/);
     assert.match(xml, /<fingering>0<\/fingering><string>4<\/string>/);
@@ -102,7 +102,7 @@ describe('MusicXML', () => {
 });
 
 /** Writes the notes of a line as every file can: rests in a row are one, and a slur to no note is no slur. */
-function told(notes: readonly LineNoteDocument[]): unknown {
+function describeNotes(notes: readonly LineNoteDocument[]): unknown {
   const joined = notes.reduce<LineNoteDocument[]>((before, note) => {
     const last = before.at(-1);
     if (!last || !('rest' in last) || !('rest' in note)) return [...before, note];
@@ -160,11 +160,11 @@ describe('a MusicXML file', () => {
     await fc.assert(
       fc.asyncProperty(anyLine, async (brief) => {
         fc.pre(plan(brief).ok);
-        const piece = await readPiece(musicXmlText('A line', planned(brief)));
+        const piece = await readPiece(musicXmlText('A line', planBest(brief)));
         assert.ok(piece.ok);
         assert.equal(piece.value.name, 'A line');
         assert.equal(piece.value.brief.instrument.kind, brief.instrument.kind);
-        assert.deepEqual(told(linesOf(piece.value.brief)), told(linesOf(brief)));
+        assert.deepEqual(describeNotes(linesOf(piece.value.brief)), describeNotes(linesOf(brief)));
       }),
       { numRuns: 40 },
     );
@@ -183,7 +183,7 @@ describe('a MusicXML file', () => {
         const pitches = Array.from({ length: 16 }, (_, order) => ['G3', 'A3', 'B3', 'C4'][order % 4] ?? 'G3');
         const plain = lineBrief('violin', pitches, { rhythm: { meter } });
         const brief: Brief = plain.material.kind === 'line' ? { ...plain, material: { ...plain.material, changes: asked } } : plain;
-        const piece = await readPiece(musicXmlText('Changing', planned(brief)));
+        const piece = await readPiece(musicXmlText('Changing', planBest(brief)));
         assert.ok(piece.ok);
         assert.deepEqual(linesOf(piece.value.brief), linesOf(brief));
         assert.deepEqual(signatures(piece.value.brief), signatures(brief));
@@ -202,7 +202,7 @@ describe('a MusicXML file', () => {
       changing(lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'C5', 'D5', 'E5', 'C2'], { tempo: 60 })),
     ];
     for (const brief of briefs) {
-      const tree = xmlTree(musicXmlText('In order', planned(brief), { inBetweenNotes: true }));
+      const tree = xmlTree(musicXmlText('In order', planBest(brief), { inBetweenNotes: true }));
       for (const element of tree.flatMap(everyElement)) {
         const prescribed = ELEMENT_ORDER[element.name];
         if (!prescribed) continue;
@@ -224,7 +224,7 @@ describe('a MusicXML file', () => {
       { limits: { strings: ['A4'], openStrings: 'none' } },
       'D major',
     );
-    const result = planned(brief);
+    const result = planBest(brief);
     const passed = result.shifts.flatMap(({ guides: [guide] }) => (guide?.inBetween ? [guide.inBetween.written] : []));
     assert.ok(passed.length > 0);
     const xml = musicXmlText('Guides', result, { inBetweenNotes: true });
@@ -241,7 +241,7 @@ describe('a MusicXML file', () => {
     const reading = parseLineText('(A4 B4) {D5 E5} C5tr#:1/2 B4mord:1/4 A4upmord A6** D5* r G4', '1/4', 0);
     assert.ok(reading.ok);
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes: [...reading.value] } };
-    const piece = await readPiece(musicXmlText('Signs', planned(brief)));
+    const piece = await readPiece(musicXmlText('Signs', planBest(brief)));
     assert.ok(piece.ok);
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
   });
@@ -252,10 +252,10 @@ describe('a MusicXML file', () => {
     await fc.assert(
       fc.asyncProperty(clefs, async (set) => {
         const marked = set.reduce((brief, { note, clef }) => withMark(brief, note, { clef }), lineBrief('cello', notes));
-        const result = planned(marked);
+        const result = planBest(marked);
         const piece = await readPiece(musicXmlText('Clefs', result));
         assert.ok(piece.ok);
-        assert.deepEqual(clefsIn(planned(piece.value.brief)), clefsIn(result));
+        assert.deepEqual(clefsIn(planBest(piece.value.brief)), clefsIn(result));
       }),
       { numRuns: 40 },
     );
@@ -269,7 +269,7 @@ describe('a MusicXML file', () => {
       material: { kind: 'line', key: 'G major', notes: [...reading.value] },
       rhythm: { noteValue: '1/4', meter: '3/4', pickUp: '1/4' },
     };
-    const text = musicXmlText('Before the bar', planned(brief));
+    const text = musicXmlText('Before the bar', planBest(brief));
     assert.match(text, /<measure number="0" implicit="yes">/);
     assert.equal(text.match(/<tuplet type="start"/g)?.length, 3);
     const piece = await readPiece(text);

@@ -17,7 +17,7 @@ import {
   samePitchMarks,
   stringsRinging,
 } from '../../../src/islands/measurements/board-marks.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const WIDTH = 1216;
 
@@ -88,7 +88,7 @@ describe('the fingerboard as drawn', () => {
 });
 
 describe('a hand on the fingerboard', () => {
-  const plan = planned(
+  const plan = planBest(
     lineBrief(
       'violin',
       ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5'],
@@ -126,7 +126,7 @@ describe('a hand on the fingerboard', () => {
   });
 
   it('shows the same note on the other strings, and none behind the nut', () => {
-    const high = planned(lineBrief('violin', ['E5'], { limits: { strings: ['D4'] } }));
+    const high = planBest(lineBrief('violin', ['E5'], { limits: { strings: ['D4'] } }));
     const marks = samePitchMarks(instrumentOf(high), soundAt(high.notes, 0));
     assert.deepEqual(
       marks.map(({ stringIndex, text }) => [stringIndex, text]),
@@ -138,7 +138,7 @@ describe('a hand on the fingerboard', () => {
   });
 
   it('names the double bass’s notes as its players read them', () => {
-    const bass = planned(lineBrief('bass', ['C2'], { limits: { strings: ['A1'] } }));
+    const bass = planBest(lineBrief('bass', ['C2'], { limits: { strings: ['A1'] } }));
     assert.deepEqual(
       samePitchMarks(instrumentOf(bass), soundAt(bass.notes, 0)).map((mark) => mark.name),
       ['C3'],
@@ -146,13 +146,13 @@ describe('a hand on the fingerboard', () => {
   });
 
   it('lets the open strings ring that answer the note', () => {
-    const plan = planned(lineBrief('violin', ['G4', 'F4'], { limits: { strings: ['D4'] } }));
+    const plan = planBest(lineBrief('violin', ['G4', 'F4'], { limits: { strings: ['D4'] } }));
     assert.deepEqual([...stringsRinging(plan, instrumentOf(plan), soundAt(plan.notes, 0))], [3]);
     assert.deepEqual([...stringsRinging(plan, instrumentOf(plan), soundAt(plan.notes, 1))], []);
   });
 
   it('has its open string where it sounds, with nothing on it', () => {
-    const open = planned(lineBrief('cello', ['D3']));
+    const open = planBest(lineBrief('cello', ['D3']));
     assert.deepEqual([...stringsRinging(open, instrumentOf(open), soundAt(open.notes, 0))], []);
   });
 });

@@ -233,17 +233,17 @@ describe('several pieces and several tabs', () => {
     const id = await keep('Left');
     const record = await database.pieces.get(id);
     assert.ok(record);
-    const left = (change: object): Promise<boolean> => putUnwritten(JSON.stringify({ ...record, ...change }));
-    await left({ document: { ...record.document, name: 'Newer' }, updatedAt: record.updatedAt + 1 });
+    const leaveUnwritten = (change: object): Promise<boolean> => putUnwritten(JSON.stringify({ ...record, ...change }));
+    await leaveUnwritten({ document: { ...record.document, name: 'Newer' }, updatedAt: record.updatedAt + 1 });
     assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
-    await left({ document: { ...record.document, name: 'By an earlier clock' }, updatedAt: record.updatedAt - 3_600_000 });
-    await left({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
+    await leaveUnwritten({ document: { ...record.document, name: 'By an earlier clock' }, updatedAt: record.updatedAt - 3_600_000 });
+    await leaveUnwritten({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
     assert.deepEqual([await putUnwritten('{"id": "cut off'), await putUnwritten('null')], [true, true]);
     assert.equal((await database.pieces.get(id))?.document.name, 'By an earlier clock');
     assert.equal((await versionsOf('piece', id)).filter(({ fromElsewhere }) => fromElsewhere).length, 2);
     const [aside] = await database.setAside.toArray();
     assert.ok(aside?.id !== id && /name/.test(aside?.reason ?? ''), 'what does not read is set aside, beside the record itself');
-    assert.equal(await left({ document: { ...record.document, version: 9 } }), false, 'what a newer version left stays for it');
+    assert.equal(await leaveUnwritten({ document: { ...record.document, version: 9 } }), false, 'what a newer version left stays for it');
   });
 
   it('join what a page left behind with what another page wrote meanwhile, and keep what does not count as a version', async () => {

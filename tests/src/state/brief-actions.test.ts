@@ -183,7 +183,7 @@ describe('another fingering', () => {
     );
     const again = plan(now().brief);
     assert.ok(again.ok);
-    assert.deepEqual(again.value.best.notes.map(fingered), other.plan.notes.map(fingered));
+    assert.deepEqual(again.value.best.notes.map(fingeringOf), other.plan.notes.map(fingeringOf));
   });
 
   it('without the locks frees all notes', () => {
@@ -222,6 +222,9 @@ describe('a note of the bench', () => {
   });
 });
 
-function fingered(note: { readonly kind: string; readonly stops?: readonly { readonly open: string; readonly finger: string }[] }): string {
+function fingeringOf(note: {
+  readonly kind: string;
+  readonly stops?: readonly { readonly open: string; readonly finger: string }[];
+}): string {
   return (note.stops ?? []).map((stop) => `${stop.open} ${stop.finger}`).join('+');
 }

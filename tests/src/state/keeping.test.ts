@@ -23,12 +23,12 @@ const HOUR_MS = 3_600_000;
 
 const newPiece = (name: string): PieceRecord => newPieceRecord(pieceOf(name, FIRST_BRIEF, ''));
 
-const named = (record: PieceRecord, name: string): PieceRecord => ({ ...record, document: { ...record.document, name } });
+const rename = (record: PieceRecord, name: string): PieceRecord => ({ ...record, document: { ...record.document, name } });
 
 const nameThere = async ({ id }: PieceRecord): Promise<string | undefined> => (await database.pieces.get(id))?.document.name;
 
 /** Writes over a record as another page does. */
-async function writtenElsewhere(record: PieceRecord, change: Partial<PieceRecord['document']>): Promise<void> {
+async function writeElsewhere(record: PieceRecord, change: Partial<PieceRecord['document']>): Promise<void> {
   const there = (await database.pieces.get(record.id)) ?? record;
   const document = { ...there.document, ...change };
   await database.pieces.put({ ...there, document, revision: there.revision + 1, writtenBy: 'another page' });
@@ -70,7 +70,7 @@ describe('what is kept', () => {
 
   it('is written once where changes follow each other, and says of the others that a later one took their place', async () => {
     const piece = newPiece('M');
-    const outcomes = ['M', 'Mo', 'Mon', 'Monday'].map((name) => keep('piece', named(piece, name), null));
+    const outcomes = ['M', 'Mo', 'Mon', 'Monday'].map((name) => keep('piece', rename(piece, name), null));
     await allKept();
     const told = (await Promise.all(outcomes)).map((outcome) => outcome?.ok ?? null);
     assert.deepEqual(told, [null, null, null, true]);
@@ -82,9 +82,9 @@ describe('what is kept', () => {
     await keep('piece', piece, null);
     const base = await database.pieces.get(piece.id);
     assert.ok(base);
-    await writtenElsewhere(base, { tags: ['june'] });
+    await writeElsewhere(base, { tags: ['june'] });
     // Two fields change, one after the other: the second change begins with a record that was never written.
-    const first = named(base, 'After');
+    const first = rename(base, 'After');
     void keep('piece', first, base);
     void keep('piece', { ...first, document: { ...first.document, lineText: 'A4' } }, first);
     await allKept();
@@ -98,7 +98,7 @@ describe('what is kept', () => {
     const failed = await keep('piece', piece, null);
     assert.ok(failed?.ok === false && /name/.test(failed.message));
     assert.match([...waitingStore.getState().waiting.values()][0]?.failed ?? '', /name/);
-    const next = keep('piece', named(piece, 'Short'), null);
+    const next = keep('piece', rename(piece, 'Short'), null);
     await allKept();
     assert.equal((await next)?.ok, true);
     test.mock.timers.tick(5000);
@@ -144,15 +144,15 @@ describe('what two pages make at once', () => {
   });
 
   it('has the minutes that either has typed, for a week begins with some for every day', async () => {
-    const typed = (day: number, minutes: number): RecordOf<'week'> => {
+    const weekWith = (day: number, minutes: number): RecordOf<'week'> => {
       const made = newWeek({ playerId: 'wren', name: 'Wren' });
       return { ...made, document: { ...made.document, minutes: made.document.minutes.with(day, minutes) } };
     };
     for (const isLeft of [false, true]) {
       await database.weeks.clear();
-      await database.weeks.put({ ...typed(0, 45), revision: 1, writtenBy: 'another page' });
-      if (isLeft) await putUnwritten(JSON.stringify({ ...typed(1, 20), base: null, sent: [] }));
-      else await keep('week', typed(1, 20), null);
+      await database.weeks.put({ ...weekWith(0, 45), revision: 1, writtenBy: 'another page' });
+      if (isLeft) await putUnwritten(JSON.stringify({ ...weekWith(1, 20), base: null, sent: [] }));
+      else await keep('week', weekWith(1, 20), null);
       const [there] = await database.weeks.toArray();
       assert.deepEqual(there?.document.minutes.slice(0, 2), [45, 20]);
     }
@@ -173,33 +173,33 @@ describe('what two pages make at once', () => {
 
 describe('which of two writings is later', () => {
   /** Makes a piece that is stored, and what a page that read it has left unwritten. */
-  async function leftOf(change: Partial<PieceRecord>, sent: readonly PieceRecord[] = []): Promise<{ piece: PieceRecord; text: string }> {
+  async function leave(change: Partial<PieceRecord>, sent: readonly PieceRecord[] = []): Promise<{ piece: PieceRecord; text: string }> {
     const piece = newPiece('Before');
     await keep('piece', piece, null);
     const base = await database.pieces.get(piece.id);
     assert.ok(base);
     return {
       piece,
-      text: JSON.stringify({ ...named(base, 'Left'), ...change, base, sent: sent.map((version) => ({ ...base, ...version })) }),
+      text: JSON.stringify({ ...rename(base, 'Left'), ...change, base, sent: sent.map((version) => ({ ...base, ...version })) }),
     };
   }
 
   it('goes by the revisions: what was left follows from what is there, though the clock was put back an hour', async () => {
-    const { piece, text } = await leftOf({ updatedAt: Date.now() - HOUR_MS });
+    const { piece, text } = await leave({ updatedAt: Date.now() - HOUR_MS });
     await putUnwritten(text);
     assert.equal(await nameThere(piece), 'Left');
   });
 
   it('keeps both where another page wrote meanwhile, though the clock was put back an hour', async () => {
-    const { piece, text } = await leftOf({ updatedAt: Date.now() - HOUR_MS });
-    await writtenElsewhere(piece, { name: 'There', tags: ['june'] });
+    const { piece, text } = await leave({ updatedAt: Date.now() - HOUR_MS });
+    await writeElsewhere(piece, { name: 'There', tags: ['june'] });
     await putUnwritten(text);
     assert.deepEqual([await nameThere(piece), (await database.pieces.get(piece.id))?.document.tags], ['Left', ['june']]);
     assert.deepEqual((await versionNames(piece))[0], 'There');
   });
 
   it('joins what another page writes while what was left is being put in: neither is written over', async () => {
-    const { piece, text } = await leftOf({ writtenBy: 'an earlier page' });
+    const { piece, text } = await leave({ writtenBy: 'an earlier page' });
     const { pieces } = database;
     const meanwhile = mock.method(
       database,
@@ -209,7 +209,7 @@ describe('which of two writings is later', () => {
           get: {
             value: async (id: string) => {
               const there = await pieces.get(id);
-              await writtenElsewhere(piece, { tags: ['june'] });
+              await writeElsewhere(piece, { tags: ['june'] });
               return there;
             },
           },
@@ -222,22 +222,22 @@ describe('which of two writings is later', () => {
   });
 
   it('knows a page’s own later write: what it had left before is not put in its place', async () => {
-    const { piece, text } = await leftOf({ writtenBy: THIS_TAB });
+    const { piece, text } = await leave({ writtenBy: THIS_TAB });
     const there = await database.pieces.get(piece.id);
     assert.ok(there);
-    await keep('piece', named(there, 'Left and changed again'), there);
+    await keep('piece', rename(there, 'Left and changed again'), there);
     await putUnwritten(text);
     assert.equal(await nameThere(piece), 'Left and changed again');
     assert.equal((await versionNames(piece))[0], 'Left');
   });
 
   it('is not taken from what a browser that was killed gives once more: what was left and is written long since', async () => {
-    const { piece, text } = await leftOf({ writtenBy: 'an earlier page' });
+    const { piece, text } = await leave({ writtenBy: 'an earlier page' });
     const left = JSON.stringify({ ...JSON.parse(text), change: 3 });
     await putUnwritten(left);
     const there = await database.pieces.get(piece.id);
     assert.ok(there);
-    await keep('piece', named(there, 'Changed later'), there);
+    await keep('piece', rename(there, 'Changed later'), there);
     await putUnwritten(left);
     assert.equal(await nameThere(piece), 'Changed later');
     await putUnwritten(JSON.stringify({ ...JSON.parse(text), change: 4 }));
@@ -247,17 +247,17 @@ describe('which of two writings is later', () => {
   it('knows that of a piece that the page had made itself, too', async () => {
     const piece = newPiece('Made');
     const text = JSON.stringify({ ...piece, base: null, sent: [] });
-    await keep('piece', named(piece, 'Made and named'), null);
+    await keep('piece', rename(piece, 'Made and named'), null);
     await putUnwritten(text);
     assert.equal(await nameThere(piece), 'Made and named');
-    await putUnwritten(JSON.stringify({ ...named(piece, 'Named again'), base: null, sent: [named(piece, 'Made and named')] }));
+    await putUnwritten(JSON.stringify({ ...rename(piece, 'Named again'), base: null, sent: [rename(piece, 'Made and named')] }));
     assert.equal(await nameThere(piece), 'Named again');
   });
 
   it('keeps both where what was left does not say what it began with', async () => {
     const piece = newPiece('There');
     await keep('piece', piece, null);
-    await putUnwritten(JSON.stringify({ ...named(piece, 'Left'), updatedAt: 1 }));
+    await putUnwritten(JSON.stringify({ ...rename(piece, 'Left'), updatedAt: 1 }));
     assert.equal(await nameThere(piece), 'Left');
     assert.equal((await versionNames(piece))[0], 'There');
   });
@@ -300,12 +300,12 @@ describe('a list that two tabs have changed', () => {
     await keep('week', week, null);
     const base = await database.weeks.get(week.id);
     assert.ok(base);
-    const changed = (day: number, minutes: number): typeof base => ({
+    const changedWeek = (day: number, minutes: number): typeof base => ({
       ...base,
       document: { ...base.document, minutes: base.document.minutes.with(day, minutes) },
     });
-    await database.weeks.put({ ...changed(6, 90), revision: base.revision + 1, writtenBy: 'another page' });
-    const outcome = await keep('week', changed(0, 5), base);
+    await database.weeks.put({ ...changedWeek(6, 90), revision: base.revision + 1, writtenBy: 'another page' });
+    const outcome = await keep('week', changedWeek(0, 5), base);
     assert.ok(outcome?.ok && outcome.joined);
     assert.deepEqual(outcome.record.document.minutes, base.document.minutes.with(0, 5).with(6, 90));
   });

@@ -9,8 +9,8 @@ import { bringPathNotes, keepOthers, keepPlanning, overlay, stopPlanning, wishFo
 import { overlaidOf, planningStore, planShown } from '../../../src/state/planning.ts';
 import { newPiece } from '../../../src/state/bench/work-actions.ts';
 import { workStore } from '../../../src/state/bench/work.ts';
-import { asked } from '../../support/plans/asked.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 import { endWorkers, runningWorkers, withNodeWorkers } from '../../support/engine-worker.ts';
 import { until } from '../../support/until.ts';
 
@@ -31,24 +31,24 @@ afterEach(() => stop());
 after(endWorkers);
 
 /** Waits until the plan of the brief on the bench is shown. */
-async function plannedNow(): Promise<void> {
+async function waitUntilPlanned(): Promise<void> {
   await until(planningStore, ({ plannedBrief }) => plannedBrief === workStore.getState().brief);
 }
 
 describe('the brief on the bench', () => {
   it('is planned when it is opened and whenever it changes', async () => {
-    await plannedNow();
-    assert.deepEqual(planShown(), planned(FIRST_BRIEF));
+    await waitUntilPlanned();
+    assert.deepEqual(planShown(), planBest(FIRST_BRIEF));
     workStore.setState({ brief: LINE });
-    await plannedNow();
-    assert.deepEqual(planShown(), planned(LINE));
+    await waitUntilPlanned();
+    assert.deepEqual(planShown(), planBest(LINE));
   });
 
   it('that has changed again has the plan of the last change', async () => {
     workStore.setState({ brief: LINE });
     workStore.setState({ brief: TOO_HIGH });
     workStore.setState({ brief: FIRST_BRIEF });
-    await plannedNow();
+    await waitUntilPlanned();
     assert.deepEqual([planShown()?.brief, planningStore.getState().issues], [FIRST_BRIEF, []]);
   });
 
@@ -59,17 +59,17 @@ describe('the brief on the bench', () => {
     assert.ok(relaxed);
     assert.deepEqual([planShown()?.brief, plannedBrief], [relaxed.brief, null]);
     workStore.setState({ brief: LINE });
-    await plannedNow();
+    await waitUntilPlanned();
     assert.deepEqual([planningStore.getState().issues, planningStore.getState().relaxed], [[], null]);
   });
 
   it('keeps its plan while the line typed into it does not read, and says what is wrong', async () => {
     workStore.setState({ brief: LINE, lineText: 'A4 B4' });
-    await plannedNow();
+    await waitUntilPlanned();
     workStore.setState({ lineText: 'A4 H4' });
     const { issues } = await until(planningStore, (state) => state.issues.length > 0);
     assert.match(issues[0]?.message ?? '', /H4/);
-    assert.deepEqual(planShown(), planned(LINE));
+    assert.deepEqual(planShown(), planBest(LINE));
   });
 
   it('is no longer planned once that is stopped, and that is said', async () => {
@@ -78,11 +78,11 @@ describe('the brief on the bench', () => {
     assert.match(noticeNow() ?? '', /^Planning was stopped/);
     assert.equal(planningStore.getState().progress, null);
     workStore.setState({ brief: FIRST_BRIEF });
-    await plannedNow();
+    await waitUntilPlanned();
   });
 
   it('says so when the engine dies under its plan, and is planned by another with the next change', async () => {
-    await plannedNow();
+    await waitUntilPlanned();
     planningStore.setState({ progress: 0.4 });
     workStore.setState({ brief: LINE });
     for (const worker of runningWorkers()) worker.dispatchEvent(new Event('error'));
@@ -90,15 +90,15 @@ describe('the brief on the bench', () => {
     assert.match(noticeNow() ?? '', /could not be worked out, or took too long/);
     say(null);
     workStore.setState({ brief: FIRST_BRIEF });
-    await plannedNow();
-    assert.deepEqual(planShown(), planned(FIRST_BRIEF));
+    await waitUntilPlanned();
+    assert.deepEqual(planShown(), planBest(FIRST_BRIEF));
   });
 });
 
 describe('a wish for a note', () => {
   beforeEach(async () => {
     workStore.setState({ brief: LINE });
-    await plannedNow();
+    await waitUntilPlanned();
   });
 
   it('is fixed, and its plan comes with it', async () => {
@@ -131,7 +131,7 @@ describe('a wish for a note', () => {
 describe('what is told beside the plan', () => {
   beforeEach(async () => {
     workStore.setState({ brief: LINE });
-    await plannedNow();
+    await waitUntilPlanned();
   });
 
   it('belongs to the plan it was asked for', async () => {
@@ -139,20 +139,20 @@ describe('what is told beside the plan', () => {
     assert.ok(plan);
     await bringPathNotes(plan);
     const { path } = planningStore.getState();
-    assert.deepEqual(path, { plan, ...asked(LINE, { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN }) });
-    await bringPathNotes(planned(FIRST_BRIEF));
+    assert.deepEqual(path, { plan, ...ask(LINE, { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN }) });
+    await bringPathNotes(planBest(FIRST_BRIEF));
     assert.equal(planningStore.getState().path, path);
   });
 
   it('of the other fingerings lays one over as long as its plan stands', async () => {
     const plan = planShown();
     assert.ok(plan);
-    const found = asked(LINE, { kind: 'alternatives', most: 3 });
+    const found = ask(LINE, { kind: 'alternatives', most: 3 });
     keepOthers({ plan, found });
     overlay(0);
     assert.equal(overlaidOf(planningStore.getState()), found[0]);
     workStore.setState({ brief: FIRST_BRIEF });
-    await plannedNow();
+    await waitUntilPlanned();
     assert.equal(overlaidOf(planningStore.getState()), null);
   });
 });

@@ -43,7 +43,7 @@ function waitingNow() {
 }
 
 /** Changes the work and waits until it is written. */
-async function written(change: Partial<WorkState>): Promise<string> {
+async function write(change: Partial<WorkState>): Promise<string> {
   workStore.setState(change);
   saveSoon();
   await allKept();
@@ -77,7 +77,7 @@ describe('the work', () => {
   });
 
   it('that does not pass its check is kept on the bench, and the reason is said', async () => {
-    const id = await written({ name: 'x'.repeat(200) });
+    const id = await write({ name: 'x'.repeat(200) });
     const { name } = workStore.getState();
     assert.match(waitingNow()[0]?.failed ?? '', /name/);
     assert.equal(name.length, 200);
@@ -86,13 +86,13 @@ describe('the work', () => {
 
   it('that failed to be written is tried again while its piece is on the bench, and no other piece is written for it', async (test) => {
     test.mock.timers.enable({ apis: ['setTimeout'] });
-    const id = await written({ name: 'x'.repeat(200) });
+    const id = await write({ name: 'x'.repeat(200) });
     workStore.setState({ name: 'Short enough' });
     saveSoon();
     test.mock.timers.tick(5000);
     await allKept();
     assert.equal((await database.pieces.get(id))?.document.name, 'Short enough');
-    await written({ name: 'y'.repeat(200) });
+    await write({ name: 'y'.repeat(200) });
     newPiece();
     test.mock.timers.tick(5000);
     await allKept();
@@ -113,12 +113,12 @@ describe('a piece whose last change the database could not take', () => {
   it('is as it was changed when it is opened again, in this page or another, and is written when there is room', async () => {
     const kept = new Map<string, string>();
     Object.assign(globalThis, { localStorage: storageOf(kept) });
-    const id = await written({ name: 'Before' });
+    const id = await write({ name: 'Before' });
     const { put } = IDBObjectStore.prototype;
     IDBObjectStore.prototype.put = () => {
       throw new DOMException('The disk is full', 'QuotaExceededError');
     };
-    await written({ name: 'On a full disk' });
+    await write({ name: 'On a full disk' });
     newPiece();
     await writeUnwritten();
     await switchPiece(id);
@@ -156,16 +156,16 @@ describe('a piece that another tab writes into', () => {
   });
 
   /** Opens a piece that is saved and watched, into which another tab may write, as the bench does. */
-  async function watched(): Promise<PieceRecord> {
+  async function watchRecord(): Promise<PieceRecord> {
     stops = [keepSaving(), keepInStep()];
-    const record = await database.pieces.get(await written({ name: 'Here', brief: LINE, lineText: lineTextOf(LINE) }));
+    const record = await database.pieces.get(await write({ name: 'Here', brief: LINE, lineText: lineTextOf(LINE) }));
     assert.ok(record);
     forgetHistory();
     return record;
   }
 
   /** Writes as another tab does. */
-  const writtenThere = async (record: PieceRecord, change: Partial<Piece>): Promise<void> =>
+  const writeThere = async (record: PieceRecord, change: Partial<Piece>): Promise<void> =>
     void (await database.pieces.put({
       ...record,
       document: { ...record.document, ...change },
@@ -175,7 +175,7 @@ describe('a piece that another tab writes into', () => {
     }));
 
   it('is taken over where nothing was changed here, and undo goes back', async () => {
-    await writtenThere(await watched(), { name: 'There' });
+    await writeThere(await watchRecord(), { name: 'There' });
     const { name } = await until(workStore, (work) => work.name !== 'Here');
     assert.equal(name, 'There');
     assert.match(noticeNow() ?? '', /changed in another tab/);
@@ -184,8 +184,8 @@ describe('a piece that another tab writes into', () => {
   });
 
   it('has both changes where each tab changed something else', async () => {
-    const record = await watched();
-    await writtenThere({ ...record }, { name: 'There', tags: ['june'] });
+    const record = await watchRecord();
+    await writeThere({ ...record }, { name: 'There', tags: ['june'] });
     workStore.setState({ brief: { ...LINE, tempo: 80 }, base: record });
     saveSoon();
     await allKept();
@@ -208,9 +208,9 @@ describe('a piece that another tab writes into', () => {
   });
 
   it('is as it was changed here last where both changed the same, and the other is a version', async () => {
-    const record = await watched();
-    await writtenThere(record, { name: 'There' });
-    await written({ name: 'Here again', base: record });
+    const record = await watchRecord();
+    await writeThere(record, { name: 'There' });
+    await write({ name: 'Here again', base: record });
     assert.equal((await database.pieces.get(record.id))?.document.name, 'Here again');
     const [version] = await versionsOf('piece', record.id);
     assert.ok(version?.fromElsewhere);
@@ -237,8 +237,8 @@ describe('a piece that another tab writes into', () => {
   });
 
   it('keeps going back to what was there before, when it is written while another tab writes', async () => {
-    const record = await watched();
-    await writtenThere(record, { tags: ['june'] });
+    const record = await watchRecord();
+    await writeThere(record, { tags: ['june'] });
     workStore.setState({ name: 'A moment', base: record });
     saveSoon();
     const first = allKept();
@@ -251,16 +251,16 @@ describe('a piece that another tab writes into', () => {
   });
 
   it('is not taken for another’s when it was written from here', async () => {
-    await watched();
-    await written({ name: 'Here again' });
+    await watchRecord();
+    await write({ name: 'Here again' });
     assert.deepEqual([workStore.getState().name, noticeNow()], ['Here again', null]);
   });
 
   it('that is gone is said to be, and comes back with the next change', async () => {
-    const record = await watched();
+    const record = await watchRecord();
     await database.pieces.clear();
     await until(workStore, (work) => work.gone);
-    await written({ name: 'Still here' });
+    await write({ name: 'Still here' });
     assert.equal((await database.pieces.get(record.id))?.document.name, 'Still here');
   });
 });

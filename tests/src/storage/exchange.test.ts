@@ -51,7 +51,7 @@ const itemOf = ({ id, document: { name } }: PieceRecord, part: PracticeItem['pra
 };
 
 /** Makes a pupil of the studio with a piece in the week and in a session, an aim, and a remark of the teacher's. */
-async function given(): Promise<GivenToPupil> {
+async function give(): Promise<GivenToPupil> {
   const wren = await player('Wren');
   const air = await piece('Air', wren.id);
   await piece('Not given', wren.id);
@@ -81,16 +81,16 @@ async function takeIn({ pupils: [pupil] }: AssignmentBrought): Promise<void> {
   await bringIn(pupil.brought, pupil.brought);
 }
 
-async function emptied(): Promise<void> {
+async function emptyStorage(): Promise<void> {
   for (const table of database.tables) await table.clear();
 }
 
 describe('an assignment', () => {
   it('brings a pupil in an empty browser what was given, and nothing else of the studio', async () => {
-    const there = await given();
+    const there = await give();
     await player('Robin');
     const text = await assignmentText([there]);
-    await emptied();
+    await emptyStorage();
     await takeIn(await read(text));
     assert.deepEqual(
       (await loadStudio()).players.map(({ document: { name } }) => name),
@@ -109,9 +109,9 @@ describe('an assignment', () => {
   });
 
   it('taken in twice changes nothing the second time, and never writes over what the pupil logged', async () => {
-    const there = await given();
+    const there = await give();
     const text = await assignmentText([there]);
-    await emptied();
+    await emptyStorage();
     await takeIn(await read(text));
     const whose = { playerId: there.player.id, name: 'Wren' };
     await saveRecord('log', pageOf(whose, '2026-03-09', [newEntry({ kind: 'remark', text: 'It went well' }, NOON + 1)]));
@@ -128,7 +128,7 @@ describe('an assignment', () => {
   });
 
   it('for a class gives everyone the same piece on an instrument of their own, once', async () => {
-    const there = await given();
+    const there = await give();
     const [martin, merle] = [await player('Martin', 'cello'), await player('Merle', 'bass')];
     const all: GivenToPupil[] = [];
     for (const player of [there.player, martin, merle, martin]) all.push(await sameFor(player, there, await loadStudio()));
@@ -173,7 +173,7 @@ describe('an assignment', () => {
   });
 
   it('that is hostile or damaged harms nothing: each part that is not in order is told, the others read', async () => {
-    const there = await given();
+    const there = await give();
     const robin = await player('Robin');
     const robins = await piece('Robin’s own', robin.id);
     const wrens = { ...robins, playerId: there.player.id };
@@ -231,7 +231,7 @@ describe('the log of a pupil', () => {
       files.reduce((sum, { length }) => sum + length, all.length),
     );
     const text = await logText('wren');
-    await emptied();
+    await emptyStorage();
     const reading = await readLogText(text);
     assert.ok(reading.ok);
     for (const { pages: found } of reading.value.logs) await mergePages(wren, found);

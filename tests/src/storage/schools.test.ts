@@ -21,7 +21,7 @@ const BRIEF: Brief = {
 
 const SCHOOL = newSchool(schoolDocument('Ours', { ways: { openUp: 'fourth' } }));
 
-async function stored(id: string): Promise<PieceRecord> {
+async function readStored(id: string): Promise<PieceRecord> {
   const record = await database.pieces.get(id);
   assert.ok(record);
   return record;
@@ -45,11 +45,11 @@ describe('a school of the studio', () => {
   it('is followed by its pieces as it changes, and by no other', async () => {
     const [follows, free] = [await pieceFor(null, SCHOOL.id), await pieceFor(null, null)];
     await saveRecord('school', SCHOOL);
-    assert.deepEqual((await stored(follows)).document.brief.school, { name: 'Ours', ways: { openUp: 'fourth' } });
+    assert.deepEqual((await readStored(follows)).document.brief.school, { name: 'Ours', ways: { openUp: 'fourth' } });
     await saveRecord('school', { ...SCHOOL, document: schoolDocument('Ours', { ways: { openUp: 'open' } }) });
-    const piece = await stored(follows);
+    const piece = await readStored(follows);
     assert.deepEqual([piece.document.brief.school?.ways, piece.changed?.before.school], [{ openUp: 'open' }, undefined]);
-    assert.equal((await stored(free)).document.brief.school, undefined);
+    assert.equal((await readStored(free)).document.brief.school, undefined);
   });
 
   it('comes to the pieces of a player who begins to follow it, and goes again', async () => {
@@ -58,9 +58,9 @@ describe('a school of the studio', () => {
     await saveRecord('player', wren);
     const id = await pieceFor(wren.id, null);
     await saveRecord('player', { ...wren, schoolId: SCHOOL.id });
-    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [SCHOOL.id, 'Ours']);
+    assert.deepEqual([(await readStored(id)).schoolId, (await readStored(id)).document.brief.school?.name], [SCHOOL.id, 'Ours']);
     await saveRecord('player', wren);
-    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school], [null, undefined]);
+    assert.deepEqual([(await readStored(id)).schoolId, (await readStored(id)).document.brief.school], [null, undefined]);
   });
 
   it('that is deleted is followed no more, and its pieces keep their brief', async () => {
@@ -68,7 +68,7 @@ describe('a school of the studio', () => {
     const id = await pieceFor(null, SCHOOL.id);
     await saveRecord('school', SCHOOL);
     await deleteRecord('school', SCHOOL.id);
-    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [null, 'Ours']);
+    assert.deepEqual([(await readStored(id)).schoolId, (await readStored(id)).document.brief.school?.name], [null, 'Ours']);
     assert.deepEqual((await loadStudio()).schools, []);
   });
 
@@ -88,17 +88,23 @@ describe('a school of the studio', () => {
     await before.table('pieces').put(old);
     before.close();
     await database.open();
-    assert.deepEqual([(await stored(old.id)).schoolId, (await stored(old.id)).document.brief], [null, BRIEF]);
+    assert.deepEqual([(await readStored(old.id)).schoolId, (await readStored(old.id)).document.brief], [null, BRIEF]);
   });
 });
 
 describe('corrections', () => {
-  const made = (note: number, pieceId = 'one') => ({ question: 'openUp', side: 'open', pieceId, note });
+  const correctionOf = (note: number, pieceId = 'one') => ({ question: 'openUp', side: 'open', pieceId, note });
 
   it('lead to an offer at the third of a kind, once, and one note counts once', async () => {
-    assert.deepEqual([await noteCorrection(made(1)), await noteCorrection(made(1)), await noteCorrection(made(4))], [false, false, false]);
-    assert.equal(await noteCorrection({ ...made(5), side: 'fourth' }), false);
-    assert.equal(await noteCorrection(made(1, 'another')), true);
-    assert.deepEqual([await noteCorrection(made(7)), await noteCorrection(made(9)), await noteCorrection(made(11))], [false, false, false]);
+    assert.deepEqual(
+      [await noteCorrection(correctionOf(1)), await noteCorrection(correctionOf(1)), await noteCorrection(correctionOf(4))],
+      [false, false, false],
+    );
+    assert.equal(await noteCorrection({ ...correctionOf(5), side: 'fourth' }), false);
+    assert.equal(await noteCorrection(correctionOf(1, 'another')), true);
+    assert.deepEqual(
+      [await noteCorrection(correctionOf(7)), await noteCorrection(correctionOf(9)), await noteCorrection(correctionOf(11))],
+      [false, false, false],
+    );
   });
 });

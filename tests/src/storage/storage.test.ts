@@ -42,7 +42,7 @@ async function linkedPiece(brief = BRIEF): Promise<PieceRecord> {
   return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id, schoolId: null }));
 }
 
-async function stored(id: string): Promise<PieceRecord> {
+async function readStored(id: string): Promise<PieceRecord> {
   const record = await database.pieces.get(id);
   assert.ok(record);
   return record;
@@ -95,7 +95,7 @@ describe('a piece in the browser’s database', () => {
     await before.table('pieces').put({ id: 'one', piece: pieceOf('Old', BRIEF, ''), createdAt: 1, updatedAt: 1, demo: false });
     before.close();
     await database.open();
-    const { instrumentId, playerId, changed, document } = await stored('one');
+    const { instrumentId, playerId, changed, document } = await readStored('one');
     assert.deepEqual([instrumentId, playerId, changed, document], [null, null, null, pieceOf('Old', BRIEF, '')]);
   });
 });
@@ -104,7 +104,7 @@ describe('a change of an instrument', () => {
   it('goes into the pieces that use it, which remember how they were', async () => {
     const { id } = await linkedPiece();
     await saveRecord('instrument', longer(315));
-    const piece = await stored(id);
+    const piece = await readStored(id);
     assert.equal(piece.document.brief.instrument.stringLengthMm, 315);
     assert.deepEqual(piece.changed?.before, BRIEF);
   });
@@ -113,7 +113,7 @@ describe('a change of an instrument', () => {
     const { id } = await linkedPiece();
     await saveRecord('instrument', longer(315));
     await saveRecord('instrument', longer(320));
-    const piece = await stored(id);
+    const piece = await readStored(id);
     assert.deepEqual([piece.document.brief.instrument.stringLengthMm, piece.changed?.before], [320, BRIEF]);
   });
 
@@ -121,7 +121,7 @@ describe('a change of an instrument', () => {
     await linkedPiece();
     const other = await keep(newPieceRecord(pieceOf('Other', BRIEF, '')));
     await saveRecord('instrument', longer(315));
-    assert.deepEqual(await stored(other.id), other);
+    assert.deepEqual(await readStored(other.id), other);
   });
 
   it('that cannot be is not written', async () => {
@@ -137,7 +137,7 @@ describe('a change of a player', () => {
   it('goes into the pieces for this player, but for what was decided there', async () => {
     const { id } = await linkedPiece({ ...BRIEF, purpose: 'performance' });
     await saveRecord('player', withHand(WREN, 'small'));
-    const { brief } = (await stored(id)).document;
+    const { brief } = (await readStored(id)).document;
     assert.deepEqual([brief.player?.hand, brief.purpose], [{ preset: 'small' }, 'performance']);
   });
 });
@@ -147,7 +147,7 @@ describe('what is deleted', () => {
     const { id } = await linkedPiece();
     await deleteRecord('instrument', VIOLIN.id);
     await deleteRecord('player', WREN.id);
-    const piece = await stored(id);
+    const piece = await readStored(id);
     assert.deepEqual([piece.instrumentId, piece.playerId, piece.document.brief], [null, null, BRIEF]);
     assert.deepEqual(await loadStudio(), { instruments: [], players: [], schools: [] });
   });

@@ -23,7 +23,7 @@ beforeEach(async () => {
   await database.open();
 });
 
-async function kept(name: string, change: Partial<PieceRecord> = {}): Promise<PieceRecord> {
+async function keepPiece(name: string, change: Partial<PieceRecord> = {}): Promise<PieceRecord> {
   const outcome = await saveRecord('piece', { ...newPieceRecord(pieceOf(name, BRIEF, '')), ...change });
   assert.ok(outcome.ok);
   return outcome.record;
@@ -41,7 +41,7 @@ describe('the studio as a file', () => {
   it('comes back whole in an empty browser, with what belongs together', async () => {
     const violin = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
     await saveRecord('instrument', violin);
-    const piece = await kept('Scale', { instrumentId: violin.id });
+    const piece = await keepPiece('Scale', { instrumentId: violin.id });
     const text = await studioText();
     await database.delete();
     await database.open();
@@ -54,7 +54,7 @@ describe('the studio as a file', () => {
   });
 
   it('tells what is new, changed, older and the same, and what is written over stays as a version', async () => {
-    const [one, two, three] = [await kept('One'), await kept('Two'), await kept('Three')];
+    const [one, two, three] = [await keepPiece('One'), await keepPiece('Two'), await keepPiece('Three')];
     const text = await studioText();
     // Another computer has written the first less often; the clock of neither tells anything.
     await database.pieces.put({ ...one, document: { ...one.document, name: 'One, here' }, updatedAt: one.updatedAt + 5, revision: 0 });
@@ -73,8 +73,8 @@ describe('the studio as a file', () => {
   });
 
   it('brings all that is wanted or nothing: no half of a studio stays where the disk runs full', async () => {
-    await kept('One');
-    await kept('Two');
+    await keepPiece('One');
+    await keepPiece('Two');
     const text = await studioText();
     await database.pieces.clear();
     const file = await read(text);
@@ -89,7 +89,7 @@ describe('the studio as a file', () => {
   it('brings nothing twice that is here under another id, and ties pieces to what is here', async () => {
     const there = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
     await saveRecord('instrument', there);
-    await kept('Scale', { instrumentId: there.id });
+    await keepPiece('Scale', { instrumentId: there.id });
     const text = await studioText();
     await database.instruments.clear();
     await database.pieces.clear();
@@ -105,8 +105,8 @@ describe('the studio as a file', () => {
   });
 
   it('loses only what is damaged, even where it is cut off', async () => {
-    await kept('One');
-    await kept('Two');
+    await keepPiece('One');
+    await keepPiece('Two');
     const text = await studioText();
     const damaged = await read(text.replace('"version":2,"name":"One"', '"version":2,"name":7'));
     assert.deepEqual([standings(damaged), damaged.damaged.map(({ place }) => place).length], [['Two same'], 1]);
@@ -120,9 +120,9 @@ describe('the studio as a file', () => {
 
 describe('the reminder of the backup', () => {
   it('comes after five days with changes, and after five more where it was put off', async () => {
-    for (const daysAgo of [1, 2, 3, 4]) await kept(`Day ${daysAgo}`, { updatedAt: Date.now() - daysAgo * DAY_MS });
+    for (const daysAgo of [1, 2, 3, 4]) await keepPiece(`Day ${daysAgo}`, { updatedAt: Date.now() - daysAgo * DAY_MS });
     assert.deepEqual([(await backupState()).daysChanged, (await backupState()).isDue], [4, false]);
-    await kept('Today');
+    await keepPiece('Today');
     assert.ok((await backupState()).isDue);
     await putOffBackup();
     assert.ok(!(await backupState()).isDue);
@@ -133,7 +133,7 @@ describe('the reminder of the backup', () => {
 
 describe('a damaged record', () => {
   it('is mended where only what stands beside its document is wrong', async () => {
-    const { id } = await kept('Odd');
+    const { id } = await keepPiece('Odd');
     const odd = { ...(await database.pieces.get(id)), updatedAt: 'yesterday', changed: { before: 7 }, instrumentId: 3 };
     await database.table('pieces').put(odd);
     const [read] = await loadAll('piece');
@@ -141,7 +141,7 @@ describe('a damaged record', () => {
   });
 
   it('is set aside, and comes back when it reads again', async () => {
-    const record = await kept('Broken');
+    const record = await keepPiece('Broken');
     await database.table('pieces').put({ ...record, document: { ...record.document, name: 7 } });
     assert.deepEqual([await loadAll('piece'), await countSetAside()], [[], 1]);
     assert.equal(await restoreSetAside(), 0);
@@ -151,7 +151,7 @@ describe('a damaged record', () => {
   });
 
   it('of a newer version stays where it is', async () => {
-    const record = await kept('Newer');
+    const record = await keepPiece('Newer');
     await database.table('pieces').put({ ...record, document: { ...record.document, version: 9 } });
     assert.deepEqual([await loadAll('piece'), await countSetAside(), await database.pieces.count()], [[], 0, 1]);
   });

@@ -20,7 +20,7 @@ import { instrumentDocument, playerDocument } from '../../../src/records/studio.
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
-import { asked } from '../../support/plans/asked.ts';
+import { ask } from '../../support/plans/asked.ts';
 
 const VIOLIN = instrumentFields(instrumentDocument('Test', { kind: 'violin' }));
 const PLAYER = playerFields(playerDocument('Test', { kind: 'violin', player: {} }), NOTHING_USED);
@@ -157,7 +157,7 @@ describe('a piece follows its player and its instrument', () => {
   it('and says what changed, in millimetres', () => {
     const longer = withInstrumentSpec(BRIEF, { kind: 'violin', size: '3/4', stringLengthMm: 320 });
     assert.deepEqual(setupChanges(BRIEF, longer), ['string length: 320 mm (was: typical for the size)']);
-    const changed = asked(longer, { kind: 'what-changed', before: BRIEF });
+    const changed = ask(longer, { kind: 'what-changed', before: BRIEF });
     assert.ok(changed);
     assert.match(
       changeEffects(changed).join(' '),

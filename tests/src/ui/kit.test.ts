@@ -15,14 +15,14 @@ import { Progress } from '../../../src/ui/states/Progress.tsx';
 const nothing = (): void => undefined;
 
 /** Gives what stands in the page: tags and words, without the looks. */
-function drawn(node: ReactNode): string {
+function draw(node: ReactNode): string {
   return renderToStaticMarkup(node).replace(/ class="[^"]*"/g, '');
 }
 
 describe('a button', () => {
   it('submits nothing unless it is told to', () => {
-    assert.equal(drawn(createElement(Button, null, 'Play')), '<button type="button">Play</button>');
-    assert.equal(drawn(createElement(Button, { type: 'submit' }, 'Lock it')), '<button type="submit">Lock it</button>');
+    assert.equal(draw(createElement(Button, null, 'Play')), '<button type="button">Play</button>');
+    assert.equal(draw(createElement(Button, { type: 'submit' }, 'Lock it')), '<button type="submit">Lock it</button>');
   });
 
   it('keeps where it stands beside how it looks', () => {
@@ -31,7 +31,7 @@ describe('a button', () => {
   });
 
   it('that leads somewhere is a link', () => {
-    assert.equal(drawn(createElement(ButtonLink, { href: '/?new' }, 'New')), '<a href="/?new">New</a>');
+    assert.equal(draw(createElement(ButtonLink, { href: '/?new' }, 'New')), '<a href="/?new">New</a>');
   });
 });
 
@@ -44,7 +44,7 @@ describe('a choice', () => {
   it('names its values as they stand in the sentence', () => {
     const choice = createElement(OptionChoice, { label: 'Open strings', value: 'allow', options, onChange: nothing });
     assert.equal(
-      drawn(choice),
+      draw(choice),
       '<select aria-label="Open strings"><option value="prefer">preferred</option><option value="allow" selected="">allowed</option></select>',
     );
   });
@@ -54,7 +54,7 @@ describe('a choice', () => {
       createElement(Choice<string>, { label: 'Meter', value: '4/4', values: ['4/4'], name: (meter: string) => meter, onChange: nothing }),
       createElement(SelectField, { 'aria-label': 'Meter', value: '4/4', options: [{ value: '4/4', name: '4/4' }], onChange: nothing }),
     ];
-    assert.equal(drawn(inside), drawn(outside));
+    assert.equal(draw(inside), draw(outside));
     assert.notEqual(renderToStaticMarkup(inside), renderToStaticMarkup(outside));
   });
 });
@@ -69,38 +69,35 @@ describe('yes or no', () => {
       onChange: nothing,
     });
     assert.match(
-      drawn(field),
+      draw(field),
       /<label><input type="checkbox" disabled="" aria-describedby="(\w+)" checked=""\/><span>Harmonics<\/span><\/label>/,
     );
-    assert.match(drawn(field), /aria-describedby="(\w+)".*<span id="\1">Touched lightly\.<\/span>/);
+    assert.match(draw(field), /aria-describedby="(\w+)".*<span id="\1">Touched lightly\.<\/span>/);
   });
 });
 
 describe('a notice', () => {
   it('is a place of the page where it is named, and an alarm where it must be', () => {
-    assert.equal(drawn(createElement(Notice, { children: 'Good' })), '<div>Good</div>');
-    assert.equal(
-      drawn(createElement(Notice, { label: 'Changed', children: 'Good' })),
-      '<div role="region" aria-label="Changed">Good</div>',
-    );
-    assert.equal(drawn(createElement(Notice, { role: 'alert', trouble: true, children: 'Bad' })), '<div role="alert">Bad</div>');
+    assert.equal(draw(createElement(Notice, { children: 'Good' })), '<div>Good</div>');
+    assert.equal(draw(createElement(Notice, { label: 'Changed', children: 'Good' })), '<div role="region" aria-label="Changed">Good</div>');
+    assert.equal(draw(createElement(Notice, { role: 'alert', trouble: true, children: 'Bad' })), '<div role="alert">Bad</div>');
   });
 
   it('of long work tells how far it is, and stops it', () => {
-    const told = drawn(createElement(Progress, { what: 'Planning', done: 'laid out', share: 0.424, onStop: nothing }));
+    const told = draw(createElement(Progress, { what: 'Planning', done: 'laid out', share: 0.424, onStop: nothing }));
     assert.match(told, /Planning: 42 % laid out\.<\/span><button type="button">Stop<\/button>/);
   });
 });
 
 describe('an answer', () => {
-  const shown = (asked: Parameters<typeof Answered<number>>[0]['asked']): string =>
-    drawn(createElement(Answered<number>, { asked, waiting: 'Looking …', children: (value) => `It is ${value}.` }));
+  const show = (asked: Parameters<typeof Answered<number>>[0]['asked']): string =>
+    draw(createElement(Answered<number>, { asked, waiting: 'Looking …', children: (value) => `It is ${value}.` }));
 
   it('is waited for, told, or offered again, and never the one before', () => {
-    assert.equal(shown({ state: 'waiting' }), '<span>Looking …</span>');
-    assert.equal(shown({ state: 'answered', value: 3 }), 'It is 3.');
+    assert.equal(show({ state: 'waiting' }), '<span>Looking …</span>');
+    assert.equal(show({ state: 'answered', value: 3 }), 'It is 3.');
     assert.match(
-      shown({ state: 'failed', from: 'engine', message: 'died', again: nothing }),
+      show({ state: 'failed', from: 'engine', message: 'died', again: nothing }),
       /^<span role="alert">This could not .*Try again<\/button><\/span>$/,
     );
   });
@@ -109,9 +106,9 @@ describe('an answer', () => {
 describe('lists, headings and empty places', () => {
   it('are what a listener takes them for', () => {
     const fact = createElement(Fact, { name: 'Position', children: 'third' });
-    assert.equal(drawn(createElement(FactList, { children: fact })), '<dl><dt>Position</dt><dd>third</dd></dl>');
-    assert.equal(drawn(createElement(Heading, null, 'Notes')), '<h2>Notes</h2>');
-    assert.equal(drawn(createElement(Heading, { as: 'legend' }, 'Notes')), '<legend>Notes</legend>');
-    assert.equal(drawn(createElement(EmptyState, { title: 'Nothing', children: 'Begin.' })), '<h2>Nothing</h2><p>Begin.</p>');
+    assert.equal(draw(createElement(FactList, { children: fact })), '<dl><dt>Position</dt><dd>third</dd></dl>');
+    assert.equal(draw(createElement(Heading, null, 'Notes')), '<h2>Notes</h2>');
+    assert.equal(draw(createElement(Heading, { as: 'legend' }, 'Notes')), '<legend>Notes</legend>');
+    assert.equal(draw(createElement(EmptyState, { title: 'Nothing', children: 'Begin.' })), '<h2>Nothing</h2><p>Begin.</p>');
   });
 });

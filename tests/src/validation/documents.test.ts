@@ -7,7 +7,7 @@ import { formatPitch, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { readAs, readFileText } from '../../../src/validation/documents.ts';
-import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
+import { anyLine, lineBrief, planBest } from '../../support/briefs.ts';
 
 describe('a piece as JSON', () => {
   const piece = (brief: Brief): Piece => headed(DOCUMENT_KINDS.piece, { name: 'A line', brief });
@@ -52,7 +52,7 @@ describe('a piece as JSON', () => {
   });
 
   it('has pitches that parse back to themselves', () => {
-    const [note] = planned(lineBrief('viola', ['F##4'])).notes;
+    const [note] = planBest(lineBrief('viola', ['F##4'])).notes;
     const pitch = parsePitch(note?.kind === 'note' ? note.stops[0].pitch : '');
     assert.equal(pitch.ok && formatPitch(pitch.value), 'F##4');
   });

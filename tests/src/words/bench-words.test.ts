@@ -9,8 +9,8 @@ import { sumDifferences } from '../../../src/words/explain/effects.ts';
 import { pieceTitle } from '../../../src/words/labels.ts';
 import { libraryRow, searchFor, tagsOf } from '../../../src/words/library.ts';
 import { workChange } from '../../../src/words/work-changes.ts';
-import { asked } from '../../support/plans/asked.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { ask } from '../../support/plans/asked.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 const scale: Brief = {
   instrument: { kind: 'violin', size: '4/4' },
@@ -61,7 +61,7 @@ describe('what the brief does, in words', () => {
       locks: [{ note: 0, finger: '1' }],
     };
     assert.deepEqual(
-      asked(brief, { kind: 'effects' }).map((effect) => askedText(effect.asked, brief)),
+      ask(brief, { kind: 'effects' }).map((effect) => askedText(effect.asked, brief)),
       [
         'only first, second, third and fourth position',
         'only fingers 1, 2, 3 and 4',
@@ -76,7 +76,7 @@ describe('what the brief does, in words', () => {
   });
 
   it('counts what is more and what is fewer', () => {
-    const low = sumsOf(planned(lineBrief('violin', ['E5', 'F5', 'G5', 'A5', 'B5'])));
+    const low = sumsOf(planBest(lineBrief('violin', ['E5', 'F5', 'G5', 'A5', 'B5'])));
     const more = {
       ...low,
       shifts: low.shifts + 2,
@@ -96,13 +96,13 @@ describe('the library', () => {
   const rows = DEMO_PIECES.map((piece, index) => libraryRow(String(index), piece, index));
 
   it('is searched by every word, accidentals typed as letters', () => {
-    const found = (search: string): number => rows.filter(searchFor(search)).length;
-    assert.equal(found(''), rows.length);
-    assert.equal(found('ab major'), 1);
-    assert.ok(found('wren') >= 2);
-    assert.equal(found('wren melodic'), 1);
-    assert.equal(found('tuesday bass'), 2);
-    assert.equal(found('no such piece'), 0);
+    const countFound = (search: string): number => rows.filter(searchFor(search)).length;
+    assert.equal(countFound(''), rows.length);
+    assert.equal(countFound('ab major'), 1);
+    assert.ok(countFound('wren') >= 2);
+    assert.equal(countFound('wren melodic'), 1);
+    assert.equal(countFound('tuesday bass'), 2);
+    assert.equal(countFound('no such piece'), 0);
   });
 
   it('tells the key of every piece and a title for one without a name', () => {

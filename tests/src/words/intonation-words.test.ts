@@ -34,7 +34,7 @@ import {
 } from '../../../src/words/intonation.ts';
 import { NUMBER_ORIGINS } from '../../../src/words/numbers.ts';
 import { deviationText, harmonicsText, stepText } from '../../../src/words/tuner.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 function instrument(spec: InstrumentSpec): Instrument {
   const read = readInstrument(spec);
@@ -119,7 +119,7 @@ describe('a check in words', () => {
 });
 
 describe('a checkpoint in words', () => {
-  const plan = planned({
+  const plan = planBest({
     instrument: { kind: 'violin' },
     material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up-down' },
   });
@@ -139,36 +139,37 @@ describe('a checkpoint in words', () => {
 
 describe('a double stop in words', () => {
   it('is told as a pair: how it beats where it aims, and where it is pure', () => {
-    const told = (pitches: string[], system: 'linear' | 'pure' = 'linear'): string => {
+    const describeChord = (pitches: string[], system: 'linear' | 'pure' = 'linear'): string => {
       const notes = [{ pitches, duration: '1/4' }];
       const {
         notes: [note],
         ...more
-      } = planned({ instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes }, intonation: { system } });
+      } = planBest({ instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes }, intonation: { system } });
       assert.ok(note?.kind === 'note');
       const pair = pairOf({ ...more, notes: [note] }, note);
       return pair ? pairText(pair) : '';
     };
-    assert.equal(told(['G3', 'G4']), 'octave together, pure at these pitches');
+    assert.equal(describeChord(['G3', 'G4']), 'octave together, pure at these pitches');
     assert.match(
-      told(['G4', 'B4']),
+      describeChord(['G4', 'B4']),
       /^major third together: \d+\.\d beats a second at these pitches; pure with the upper note 21\.5 cents lower$/,
     );
-    assert.equal(told(['G4', 'B4'], 'pure'), 'major third together, pure at these pitches');
-    assert.equal(told(['D4', 'A4']), 'fifth together, pure at these pitches');
+    assert.equal(describeChord(['G4', 'B4'], 'pure'), 'major third together, pure at these pitches');
+    assert.equal(describeChord(['D4', 'A4']), 'fifth together, pure at these pitches');
   });
 });
 
 describe('the way to tune', () => {
   it('begins with the A and goes on by fifths, on the bass by fourths', () => {
-    const told = (spec: InstrumentSpec): readonly string[] => tuningSteps(instrument(spec)).map((step) => stepText(instrument(spec), step));
-    assert.deepEqual(told({ kind: 'viola' }), [
+    const describeTuning = (spec: InstrumentSpec): readonly string[] =>
+      tuningSteps(instrument(spec)).map((step) => stepText(instrument(spec), step));
+    assert.deepEqual(describeTuning({ kind: 'viola' }), [
       'Begin with A: match the reference, 440.0 Hz.',
       'Bow D together with A, which is tuned already: the fifth, until nothing beats.',
       'Bow G together with D, which is tuned already: the fifth, until nothing beats.',
       'Bow C together with G, which is tuned already: the fifth, until nothing beats.',
     ]);
-    assert.match(told({ kind: 'bass' }).join(' '), /Bow E together with A.*the fourth, until nothing beats/);
+    assert.match(describeTuning({ kind: 'bass' }).join(' '), /Bow E together with A.*the fourth, until nothing beats/);
   });
 
   it('leaves the beats of equal tuning, and says when no interval helps', () => {
@@ -208,7 +209,7 @@ describe('how a number came about', () => {
     intonation: { system: 'linear' },
     player: { hand: { firstToFourth: { comfortMm: 70, maxMm: 90 } } },
   });
-  const plan: Plan = planned(brief);
+  const plan: Plan = planBest(brief);
   const at = (index: number): PlannedSound => {
     const note = plan.notes[index];
     assert.ok(note?.kind === 'note');
@@ -251,7 +252,7 @@ describe('how a number came about', () => {
   });
 
   it('of a shift and of crowding says what it measures', () => {
-    const [shift] = planned({ ...brief, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' } }).shifts;
+    const [shift] = planBest({ ...brief, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' } }).shifts;
     assert.ok(shift);
     assert.match(travelDerivation(shift), /How far finger 1 moves along the string: \d+ semitones? of the hand/);
     assert.match(roomDerivation(plan, 12), /162\.5 mm × 0\.0561\. On this string it begins \d+ semitones above the open string\./);

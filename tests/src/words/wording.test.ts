@@ -38,7 +38,7 @@ import { fingeringText, soundText } from '../../../src/words/plan-words.ts';
 import { REASON_HEADINGS, whyNotText } from '../../../src/words/explain/reasons.ts';
 import { UNIT_LABELS, weightName } from '../../../src/words/explain/weights.ts';
 import { toldReasons } from '../../support/plans/asked.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 /** The names of cost terms, for one and for several. */
 const TERMS = ['crossing', 'shift-travel', 'shift', 'finger', 'position', 'open-string'] as const;
@@ -66,7 +66,7 @@ describe('a difference in words', () => {
   it('tells points with as many figures as mean something', () => {
     assert.deepEqual([50, 120, 1449, -2300].map(pointsText), ['0.05', '0.1', '1.4', '2.3']);
     assert.equal(
-      whyNotText({ kind: 'costs', deltaThousandths: 0, keptOut: null, more: [], plan: planned(FIRST_BRIEF) }),
+      whyNotText({ kind: 'costs', deltaThousandths: 0, keptOut: null, more: [], plan: planBest(FIRST_BRIEF) }),
       'It would be equally good; of equals the first is taken.',
     );
   });
@@ -98,7 +98,7 @@ describe('a difference in words', () => {
 });
 
 describe('another fingering', () => {
-  const name = (of: AlternativeName): string => alternativeName(of, planned(FIRST_BRIEF).strings);
+  const name = (of: AlternativeName): string => alternativeName(of, planBest(FIRST_BRIEF).strings);
   const third = { label: '3', alteration: null } as const;
   const first = { label: '1', alteration: null } as const;
 
@@ -140,12 +140,12 @@ describe('thumb position', () => {
       material: { kind: 'scale', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' },
       limits: { strings: ['D3', 'A3'], openStrings: 'none' },
     };
-    const [stay] = planned(brief).stays;
+    const [stay] = planBest(brief).stays;
     assert.ok(stay);
     assert.equal(positionWords(stay.position), 'thumb position on D4');
     assert.equal(positionMark({ label: 'thumb', alteration: null, underThumb: 'Bb4' }), 'thumb on B♭4');
     assert.equal(positionWords({ label: 'thumb', alteration: null }), 'thumb position');
-    assert.match(cautionText(cautionsOf(planned(brief))) ?? '', /The thumb lies on the string/);
+    assert.match(cautionText(cautionsOf(planBest(brief))) ?? '', /The thumb lies on the string/);
   });
 });
 
@@ -228,7 +228,7 @@ describe('the sentence', () => {
   });
 
   it('tells two notes at once as two', () => {
-    const [sound] = planned(
+    const [sound] = planBest(
       lineBrief('violin', ['A3'], { material: { kind: 'line', notes: [{ pitches: ['A3', 'F#4'], duration: '1/4' }] } }),
     ).notes;
     assert.ok(sound?.kind === 'note');

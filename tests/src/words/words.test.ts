@@ -20,7 +20,7 @@ import {
   shiftSpeed,
   shiftText,
 } from '../../../src/words/plan-words.ts';
-import { lineBrief, planned } from '../../support/briefs.ts';
+import { lineBrief, planBest } from '../../support/briefs.ts';
 
 describe('a position in words', () => {
   it('is an ordinal on violin, viola and cello, a Roman numeral on the bass', () => {
@@ -64,7 +64,7 @@ describe('labels', () => {
 });
 
 describe('a plan in words', () => {
-  const plan = planned(lineBrief('violin', ['B4', 'A5'], { tempo: 60, limits: { strings: ['A4'] } }));
+  const plan = planBest(lineBrief('violin', ['B4', 'A5'], { tempo: 60, limits: { strings: ['A4'] } }));
   const [shift] = plan.shifts;
 
   it('tells a shift: from what to what, when, and how fast', () => {
@@ -95,17 +95,17 @@ describe('a plan in words', () => {
         { note: 1, string: 'A4', finger: '3' },
       ],
     });
-    assert.match(notOneHandText(planned(fixed)) ?? '', /B♭4 with finger 1 \(note 1\) and D♯5 with finger 3 \(note 2\)/);
-    assert.equal(notOneHandText(planned(lineBrief('violin', ['Bb4', 'D#5']))), null);
+    assert.match(notOneHandText(planBest(fixed)) ?? '', /B♭4 with finger 1 \(note 1\) and D♯5 with finger 3 \(note 2\)/);
+    assert.equal(notOneHandText(planBest(lineBrief('violin', ['Bb4', 'D#5']))), null);
   });
 
   it('warns where the hand opens, and only there', () => {
-    const told = (brief: Brief): string | null => cautionText(cautionsOf(planned(brief)));
-    assert.match(told(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major')) ?? '', /^The hand opens here.*Stop at pain/);
-    assert.equal(told(lineBrief('cello', ['D3', 'E3', 'F3'])), null);
+    const cautionOn = (brief: Brief): string | null => cautionText(cautionsOf(planBest(brief)));
+    assert.match(cautionOn(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major')) ?? '', /^The hand opens here.*Stop at pain/);
+    assert.equal(cautionOn(lineBrief('cello', ['D3', 'E3', 'F3'])), null);
     // A low first finger by itself, and an ordinary scale in first position.
-    assert.equal(told(lineBrief('violin', ['Bb4', 'C5', 'D5'], {}, 'F major')), null);
-    assert.equal(told(lineBrief('cello', ['Eb3', 'D3', 'C3'], {}, 'E♭ major')), null);
+    assert.equal(cautionOn(lineBrief('violin', ['Bb4', 'C5', 'D5'], {}, 'F major')), null);
+    assert.equal(cautionOn(lineBrief('cello', ['Eb3', 'D3', 'C3'], {}, 'E♭ major')), null);
     for (const [kind, tonic] of [
       ['violin', 'G3'],
       ['viola', 'C3'],
@@ -113,25 +113,25 @@ describe('a plan in words', () => {
       ['bass', 'G1'],
     ] as const) {
       const scale: Brief = { instrument: { kind }, material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction: 'up-down' } };
-      assert.equal(told(scale), null, kind);
+      assert.equal(cautionOn(scale), null, kind);
     }
   });
 
   it('warns of two strings together, of chords and of the thumb on the string', () => {
-    const told = (brief: Brief): string => cautionText(cautionsOf(planned(brief))) ?? '';
+    const cautionOn = (brief: Brief): string => cautionText(cautionsOf(planBest(brief))) ?? '';
     const thirds: Brief = {
       instrument: { kind: 'violin' },
       material: { kind: 'double-stops', interval: 'thirds', type: 'major', tonic: 'G4', octaves: 1, direction: 'up' },
     };
-    assert.match(told(thirds), /^Two strings are stopped together: .* Stop at pain/);
+    assert.match(cautionOn(thirds), /^Two strings are stopped together: .* Stop at pain/);
     const high = lineBrief(
       'cello',
       ['D4', 'E4', 'F#4', 'G4'],
       { player: { school: 'thumb' }, limits: { positions: ['thumb'] } },
       'D major',
     );
-    assert.match(told(high), /^The thumb lies on the string: .* Stop at pain/);
-    assert.doesNotMatch(told(high), /hand opens/);
+    assert.match(cautionOn(high), /^The thumb lies on the string: .* Stop at pain/);
+    assert.doesNotMatch(cautionOn(high), /hand opens/);
   });
 });
 

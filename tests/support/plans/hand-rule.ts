@@ -55,14 +55,14 @@ function bestOf(readings: readonly (readonly string[])[]): readonly string[] {
 const rank = (finger: string): number => (finger === 'T' ? 0 : Number(finger));
 
 /** Walks a stay: every finger newly placed is compared with the last places of the others on its string. */
-function walked(stay: readonly Together[], fault: (standing: Down, placed: Down) => string | null): readonly string[] {
+function walkStay(stay: readonly Together[], fault: (standing: Down, placed: Down) => string | null): readonly string[] {
   const last = new Map<string, Down>();
   return stay.flatMap((notes) => {
     const faults = notes.flatMap((placed) =>
       [...last.values()].flatMap((standing) => {
         if (standing.string !== placed.string || standing.finger === placed.finger) return [];
         const found = fault(standing, placed);
-        return found === null ? [] : [`${found}: ${told(standing)}, ${told(placed)}`];
+        return found === null ? [] : [`${found}: ${inWords(standing)}, ${inWords(placed)}`];
       }),
     );
     for (const down of notes) last.set(`${down.string}${down.finger}`, down);
@@ -70,7 +70,7 @@ function walked(stay: readonly Together[], fault: (standing: Down, placed: Down)
   });
 }
 
-function told({ string, finger, place }: Down): string {
+function inWords({ string, finger, place }: Down): string {
   return `${string}${finger} at ${place}`;
 }
 
@@ -88,7 +88,7 @@ function fiddleFaults(stay: readonly Together[]): readonly string[] {
   const wide = Math.max(...places) - Math.min(...places) > (Math.min(...places) >= 5 ? 8 : 7);
   const fingers = inFrame.flat();
   const both = fingers.some((one) => one.finger === '1' && off(one) < 0) && fingers.some((one) => one.finger === '4' && off(one) > 0);
-  const beside = walked(stay, (standing, placed) => {
+  const beside = walkStay(stay, (standing, placed) => {
     const [low, high] = rank(standing.finger) < rank(placed.finger) ? [standing, placed] : [placed, standing];
     const fingersApart = rank(high.finger) - rank(low.finger);
     const apart = high.place - low.place;
@@ -142,8 +142,8 @@ function toneFaults(stay: readonly Together[], lowest: number): readonly string[
   const firsts = new Set(fingers.filter(({ finger }) => finger === '1').map(({ place }) => place));
   if (firsts.size > 1) return ['finger 1 has moved'];
   const [anchor] = firsts;
-  const frame = anchor === undefined ? [] : fingers.filter(({ place }) => place - anchor > 4 || place < anchor).map(told);
-  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
+  const frame = anchor === undefined ? [] : fingers.filter(({ place }) => place - anchor > 4 || place < anchor).map(inWords);
+  return [...frame, ...walkStay(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
 }
 
 function toneApart(standing: Down, placed: Down): boolean {
@@ -170,7 +170,7 @@ function thumbFaults(stay: readonly Together[]): readonly string[] {
     }),
   );
   const frame = at.length === 0 || (thumbs[0] !== undefined && !at.includes(thumbs[0])) ? ['no place of the thumb fits'] : [];
-  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
+  return [...frame, ...walkStay(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
 }
 
 /** Finds faults where every finger is a semitone from the next; rolled around the thumb the whole hand stands one higher. */

@@ -5,7 +5,7 @@ function sounds({ notes }: Plan): readonly PlannedSound[] {
   return notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
-function stopped(plan: Plan): readonly PlannedSound[] {
+function stoppedSounds(plan: Plan): readonly PlannedSound[] {
   return sounds(plan).filter(({ stops }) => stops.some(({ finger }) => finger !== '0'));
 }
 
@@ -40,7 +40,7 @@ function fourthsOn(plan: Plan, string: string): number {
   return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '4' && stops[0].string === string).length;
 }
 
-function played(note: PlannedSound | undefined): string {
+function inPlay(note: PlannedSound | undefined): string {
   return note?.stops.map(({ string, finger }) => `${string} ${finger}`).join('+') ?? '';
 }
 
@@ -83,7 +83,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   strings: ({ shifts }, _, other) => shifts.length > 0 && shiftsThere(other, shifts),
   positions: ({ positions }, _, other) =>
     positions.length > 0 && positions.every(({ label }) => other.stays.some(({ position }) => position.label === label)),
-  moment: ({ notes }, best, other) => movedBy(best, other).includes(notes),
+  moment: ({ notes }, best, other) => shiftedNotes(best, other).includes(notes),
   'open-strings': (_, best, other) => openIn(other) > openIn(best),
   'two-and-two': ({ string }, best, other) => pairsUp(other, string) >= 2 && pairsUp(best, string) < 2,
   groups: ({ fingers }, best, other) => groupsUp(other) === fingers.join('') && groupsUp(best) !== fingers.join(''),
@@ -99,7 +99,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   'fourth-finger': ({ string }, best, other) => fourthsOn(other, string) > fourthsOn(best, string),
   'no-fourth-finger': ({ string }, best, other) => fourthsOn(other, string) === 0 && fourthsOn(best, string) > 0,
   fingers: ({ string }, best, other) =>
-    sounds(other).some((note, order) => note.stops[0].string === string && played(note) !== played(sounds(best)[order])),
+    sounds(other).some((note, order) => note.stops[0].string === string && inPlay(note) !== inPlay(sounds(best)[order])),
   both: ({ one, other: too }, best, other) => one.kind !== too.kind && isNamedTruly(one, best, other) && isNamedTruly(too, best, other),
 };
 
@@ -117,7 +117,7 @@ function isOf<K extends Kind>(kind: K, name: AlternativeName): name is Of<K> {
 }
 
 function beginsIn(plan: Plan): string | undefined {
-  return stopped(plan)[0]?.position.label;
+  return stoppedSounds(plan)[0]?.position.label;
 }
 
 function shiftsThere(
@@ -133,7 +133,7 @@ function shiftsThere(
 }
 
 /** Gives the number of notes by which each shift of the other plan comes after each of the best. */
-function movedBy(best: Plan, other: Plan): readonly number[] {
+function shiftedNotes(best: Plan, other: Plan): readonly number[] {
   return other.shifts.flatMap(({ to }) => best.shifts.map((shift) => to - shift.to));
 }
 
@@ -155,7 +155,7 @@ export function visitsOf(plan: Plan): number {
 }
 
 /** Counts the pitches that a plan plays both open and stopped. */
-export function mixedOf(plan: Plan): number {
+export function countMixed(plan: Plan): number {
   const all = sounds(plan).flatMap(({ stops }) => (stops.length === 1 ? [stops[0]] : []));
   const open = new Set(all.filter(({ finger }) => finger === '0').map(({ pitch }) => pitch));
   return new Set(all.filter(({ finger, pitch }) => finger !== '0' && open.has(pitch)).map(({ pitch }) => pitch)).size;
@@ -163,6 +163,6 @@ export function mixedOf(plan: Plan): number {
 
 /** Tells whether a plan is fingered backward as it is forward. */
 export function comesBack(plan: Plan): boolean {
-  const all = sounds(plan).map(played);
+  const all = sounds(plan).map(inPlay);
   return all.join() === all.toReversed().join();
 }

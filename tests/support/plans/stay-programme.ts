@@ -25,7 +25,7 @@ export function leastCostByStays(hand: HandModel, lattice: Lattice, least: numbe
     );
     for (let note = start; staying.size > 0; note += 1) {
       if (note === layers.length - 1) found = Math.min(found, ...[...staying.values()].map(({ cost }) => cost));
-      staying = states(goneOn({ hand, lattice, note, bound }, staying.values(), arrive[note + 1] ?? []));
+      staying = states(goOn({ hand, lattice, note, bound }, staying.values(), arrive[note + 1] ?? []));
     }
   }
   return found;
@@ -46,7 +46,7 @@ interface From {
 }
 
 /** Gives the states of the next note in which the hand has stayed; where it has not, the cost is noted in `arrive`. */
-function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: Arrivals[]): readonly State[] {
+function goOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: Arrivals[]): readonly State[] {
   const [step, from, to] = [lattice.steps[note], lattice.layers[note], lattice.layers[note + 1]];
   if (!step || !from || !to) return [];
   return [...states].flatMap((state) =>

@@ -92,7 +92,7 @@ export function freeBriefs(): readonly FreeBrief[] {
 }
 
 /** Gives what a standard fingering asks. */
-export function askedOf(referenceCase: ReferenceCase): AskedCase {
+export function caseFrom(referenceCase: ReferenceCase): AskedCase {
   return {
     ...referenceCase,
     brief: briefOfCase(referenceCase),
@@ -101,7 +101,7 @@ export function askedOf(referenceCase: ReferenceCase): AskedCase {
 }
 
 /** Gives what a free brief asks. */
-export function askedFreely(freeBrief: FreeBrief): AskedCase {
+export function caseFromBrief(freeBrief: FreeBrief): AskedCase {
   const { instrument, school, key, notes, properties = [], hand } = freeBrief;
   const brief: Brief = {
     instrument: { kind: instrument },
@@ -128,7 +128,7 @@ export function briefOfCase({ instrument, school, material, constraints, notes }
 }
 
 /** Plans a case and compares the best plan and its first three alternatives with it. */
-export function judged(asked: AskedCase): Verdict {
+export function judge(asked: AskedCase): Verdict {
   const outcome = plan(asked.brief, { alternatives: 3 });
   const wanted = asked.accept.join(' | ') || asked.properties.map(propertyText).join(', ');
   if (!outcome.ok) return { matchedBy: null, found: outcome.issues.map((issue) => issue.message).join(' '), wanted };

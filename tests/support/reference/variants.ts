@@ -20,7 +20,7 @@ export function variantBriefs(): readonly VariantBrief[] {
 }
 
 /** Spells a variant out: "G3 D0 D1 …" for "G3 D01…". */
-export function spelledOut(fingers: string): string {
+export function spellOut(fingers: string): string {
   return fingers
     .split(' ')
     .flatMap((run) => [...run.slice(1)].map((finger) => `${run.slice(0, 1)}${finger}`))
@@ -28,9 +28,9 @@ export function spelledOut(fingers: string): string {
 }
 
 /** Plans the brief with every note locked as a variant has it; its words where that is impossible. */
-export function plannedAs({ brief }: VariantBrief, fingers: string): Plan | string {
+export function planAs({ brief }: VariantBrief, fingers: string): Plan | string {
   const open = new Map(openNames(brief).map((name) => [name.slice(0, 1), name]));
-  const locks = spelledOut(fingers)
+  const locks = spellOut(fingers)
     .split(' ')
     .map((text, note) => ({ note, string: open.get(text.slice(0, 1)) ?? '', finger: text.slice(1) as '1' }));
   const outcome = plan({ ...brief, locks });

@@ -119,7 +119,7 @@ function tones(
 ): readonly Tone[] {
   const { instrument, key } = ground;
   const open = stringOf(instrument, string).semitones;
-  const held = ({ pitch }: Tone): boolean =>
+  const isHeld = ({ pitch }: Tone): boolean =>
     semitonesOf(pitch) === open ||
     allPlacements({ ...ground, highestAnchor: ground.hand.highestAnchor }, wantedNote(pitch, null)).some(
       (placement) => placement.stringIndex === string && inPosition(placement),
@@ -127,7 +127,7 @@ function tones(
   return Array.from({ length: instrument.highestSemitone + 1 }, (_, above) => open + above)
     .filter((semitones) => isInKey(semitones, key))
     .map((semitones) => ({ string, pitch: pitchInKey(semitones, key) }))
-    .filter((tone) => letters.includes(tone.pitch.letter) && held(tone));
+    .filter((tone) => letters.includes(tone.pitch.letter) && isHeld(tone));
 }
 
 /** Two notes of a chord as one hand plays them. */

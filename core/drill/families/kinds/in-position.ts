@@ -10,16 +10,18 @@ import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedNotes,
 /** Writes the scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
   const held = notesHeld(ground, heldOn(ground, position));
-  const written = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((note) => heldNote(ground, note));
+  const writeHeld = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((note) => heldNote(ground, note));
   switch (set) {
     case 'scale':
-      return { measures: inFours(written(thereAndBack(held))), altered: missing(ground, held) };
+      return { measures: inFours(writeHeld(thereAndBack(held))), altered: missing(ground, held) };
     case 'broken-thirds': {
-      const pairs = written(thirds(held));
+      const pairs = writeHeld(thirds(held));
       return { measures: [...inFours(pairs), ...inFours(pairs.toReversed())], altered: missing(ground, held) };
     }
     case 'arpeggio':
-      return asAsked(inFours(written(thereAndBack(held.filter(({ pitch }) => [0, 2, 4].includes(lettersAbove(pitch, ground.key.tonic)))))));
+      return asAsked(
+        inFours(writeHeld(thereAndBack(held.filter(({ pitch }) => [0, 2, 4].includes(lettersAbove(pitch, ground.key.tonic)))))),
+      );
   }
 }
 

@@ -24,20 +24,20 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
     : [here?.key ?? AS_BEFORE, here?.meter ?? AS_BEFORE];
   const change = (edit: SignatureEdit): void =>
     changeBrief((now) => (begins ? beginningWith(now, edit) : withSignatureFrom(now, measure.number, edit)));
-  const offered = (values: readonly string[], nameOf: (value: string) => string) =>
+  const optionsOf = (values: readonly string[], nameOf: (value: string) => string) =>
     [...(begins ? [] : [AS_BEFORE]), ...values].map((value) => ({ value, name: nameOf(value) }));
   return (
     <WriteRow name={measure.number === 0 ? 'Pick-up' : `Measure ${measure.number}`}>
       <SelectField
         aria-label="Key from this measure on"
         value={key}
-        options={offered(KEYS_OFFERED.includes(key) || key === AS_BEFORE ? KEYS_OFFERED : [key, ...KEYS_OFFERED], keyChoiceLabel)}
+        options={optionsOf(KEYS_OFFERED.includes(key) || key === AS_BEFORE ? KEYS_OFFERED : [key, ...KEYS_OFFERED], keyChoiceLabel)}
         onChange={(event) => change({ key: event.target.value || null })}
       />
       <SelectField
         aria-label="Meter from this measure on"
         value={meter}
-        options={offered(METERS, meterChoiceLabel)}
+        options={optionsOf(METERS, meterChoiceLabel)}
         onChange={(event) => change({ meter: METERS.find((name) => name === event.target.value) ?? null })}
       />
     </WriteRow>

@@ -161,7 +161,7 @@ function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: 
     if (extend) selectTo(index);
     else select(index);
   };
-  const grabbed = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
+  const grabBead = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
   return (
     <>
       {asked && (
@@ -191,7 +191,7 @@ function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: 
               notes={notes}
               over={over}
               onSelect={pick}
-              onGrab={grabbed}
+              onGrab={grabBead}
               onAsk={(label, at) => ask({ label, at })}
             />
             {drag && <DragTargets drag={drag} />}

@@ -24,7 +24,7 @@ interface WeekListProps {
 /** Lists the things to practise: their time, whether the date asks for them, and the player's standing. */
 export function WeekList({ week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
   const isFull = items.length >= MOST_ITEMS;
-  const put = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
+  const add = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
   const [practised, whole] = [
     missingOf(practisedParts(entries, pieces), items),
     missingOf(
@@ -47,13 +47,13 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
           />
         ))}
       </ul>
-      {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => put([item])} />}
+      {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => add([item])} />}
       <p className="mt-2 flex flex-wrap gap-2">
         {practised.length > 0 && !isFull && (
-          <Button onClick={() => put(practised)}>Put in what was practised before ({counted(practised.length, 'thing', 'things')})</Button>
+          <Button onClick={() => add(practised)}>Put in what was practised before ({counted(practised.length, 'thing', 'things')})</Button>
         )}
         {whole.length > 1 && !isFull && (
-          <Button onClick={() => put(whole)}>Put in the whole book ({counted(whole.length, 'piece', 'pieces')})</Button>
+          <Button onClick={() => add(whole)}>Put in the whole book ({counted(whole.length, 'piece', 'pieces')})</Button>
         )}
       </p>
     </section>

@@ -33,7 +33,7 @@ function piece(score: ForeignScore, change: Partial<ImportChoice> = {}): Foreign
 }
 
 /** Writes a brief in the words of the table; usual values are left out. */
-function told({ brief, leftOut }: ForeignPiece): ExpectedReading {
+function describePiece({ brief, leftOut }: ForeignPiece): ExpectedReading {
   const { material, rhythm, instrument, tempo, locks = [], marks = [] } = brief;
   const meter = `${rhythm?.meter ?? ''}${rhythm?.pickUp === undefined ? '' : ` after ${rhythm.pickUp}`}`;
   const all = {
@@ -61,7 +61,7 @@ describe('MusicXML from elsewhere', () => {
   it('is read as expected, file by file', async () => {
     assert.ok(names.length >= 25);
     assert.deepEqual(names.toSorted(), Object.keys(READINGS).toSorted());
-    for (const name of names) assert.deepEqual(told(piece(await scoreOf(name))), READINGS[name], name);
+    for (const name of names) assert.deepEqual(describePiece(piece(await scoreOf(name))), READINGS[name], name);
   });
 
   it('is a piece with its title, its signs read, or the name of the file', async () => {
@@ -76,21 +76,22 @@ describe('MusicXML from elsewhere', () => {
 
   it('gives its other voices, staves, parts and measures on asking', async () => {
     const voices = await scoreOf('two-voices');
-    assert.deepEqual(told(piece(voices, { voice: '2' })), { line: 'D4:1/2 G4', leftOut: 'voices 1' });
+    assert.deepEqual(describePiece(piece(voices, { voice: '2' })), { line: 'D4:1/2 G4', leftOut: 'voices 1' });
     const staves = await scoreOf('two-staves');
     assert.deepEqual(voicesOf(staves.parts[0] ?? { name: '', kind: 'violin', measures: [] }), [
       { voice: '1', notes: 4 },
       { voice: '2/1', notes: 2 },
     ]);
-    assert.equal(told(piece(staves, { voice: '2/1', kind: 'cello' })).line, 'C3:1/2 G3');
+    assert.equal(describePiece(piece(staves, { voice: '2/1', kind: 'cello' })).line, 'C3:1/2 G3');
     const parts = await scoreOf('timewise');
-    assert.equal(told(piece(parts, { ...allOf(parts, 1), kind: 'cello' })).line, 'C3:1/1 G2');
+    assert.equal(describePiece(piece(parts, { ...allOf(parts, 1), kind: 'cello' })).line, 'C3:1/1 G2');
     const some = piece(parts, { measures: { from: 1, to: 1 } });
-    assert.deepEqual(told(some), { line: 'A4:1/1', leftOut: 'parts 1, measures 1' });
+    assert.deepEqual(describePiece(some), { line: 'A4:1/1', leftOut: 'parts 1, measures 1' });
   });
 
   it('writes repeats out, with their endings, where that is wanted', async () => {
-    const line = (name: string): Promise<string> => scoreOf(name).then((score) => told(piece(score, { writeOutRepeats: true })).line);
+    const line = (name: string): Promise<string> =>
+      scoreOf(name).then((score) => describePiece(piece(score, { writeOutRepeats: true })).line);
     assert.equal(await line('repeats-with-endings'), 'C4:1/1 D4 E4 D4 F4 G4');
     assert.equal(await line('measure-in-two-halves'), 'D4:1/4 E4 F4 G4 A4:1/2 D4:1/4 E4 F4 G4 A4:1/2 B4 C5:1/1');
   });
@@ -128,7 +129,7 @@ describe('MusicXML from elsewhere', () => {
       { kind: 'bass', octaves: 0 },
       { kind: 'violin', octaves: 1 },
     ]);
-    assert.equal(told(piece(cello, { kind: 'viola', octaves: 1 })).line, 'C4:1/4 G4 E5 G5');
+    assert.equal(describePiece(piece(cello, { kind: 'viola', octaves: 1 })).line, 'C4:1/4 G4 E5 G5');
   });
 
   it('comes in UTF-16, in Latin 1 and compressed as well', async () => {
@@ -143,7 +144,7 @@ describe('MusicXML from elsewhere', () => {
       assert.ok(looksLikeScore(bytes));
       const score = await readScore(bytes);
       assert.ok(score.ok);
-      assert.equal(told(piece(score.value.score)).line, READINGS['chords']?.line);
+      assert.equal(describePiece(piece(score.value.score)).line, READINGS['chords']?.line);
       if (bytes === inLatin) assert.equal(score.value.score.parts[0]?.name, 'Geige für Jörg');
     }
   });
