@@ -12,6 +12,7 @@ export {
   QUIZ_KINDS,
   type QuizKind,
   type QuizPlace,
+  type QuestionOf,
   type QuizQuestion,
 } from './question.ts';
 export { type QuizChoice, quizOf, type Quizzed } from './quiz.ts';

@@ -48,7 +48,8 @@ const LATEST_SHOWN = 5;
 export async function playLine(performance: Performance, how: PlayHow, events: PlayEvents): Promise<() => void> {
   await start();
   endLast();
-  if (getContext().state !== 'running') throw new Error('The browser cannot play sound.');
+  const { state } = getContext();
+  if (state !== 'running') throw new Error(`The browser cannot play sound: its sound is ${state}.`);
   const transport = getTransport();
   // On a busy machine a note is shown late rather than not at all.
   getDraw().expiration = LATEST_SHOWN;
@@ -56,22 +57,21 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   const voices = [new BowedVoice(out, how.vibrato), new BowedVoice(out, how.vibrato)];
   const click = clickInto(out);
   const drone = how.droneHz === null ? [] : droneInto(how.droneHz, out);
-  const lead = how.countIn ? -(performance.countIn[0]?.at ?? 0) : SHORT_LEAD;
+  const lead = leadOf(performance, how);
   const strike = (time: number, { strength }: Pick<Click, 'strength'>): void =>
     void click.triggerAttackRelease(CLICK_SOUNDS[strength].hz, CLICK_SECONDS, time);
   let over = false;
   // A note that was about to be shown when the sound was stopped is not shown any more.
   const told: PlayEvents = { onNote: (note) => !over && events.onNote(note), onEnd: () => !over && events.onEnd() };
   const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timeEvent));
-  const clicks = how.turns?.clicks ?? (how.metronome ? performance.beats.map(clickOf) : []);
-  const beats = new Part<Timed<Click>>(strike, clicks.map(timeEvent));
+  const beats = new Part<Timed<Click>>(strike, clicksOf(performance, how).map(timeEvent));
   for (const part of [notes, beats]) {
     part.loop = how.loop;
     part.loopEnd = how.turns?.seconds ?? performance.seconds;
     part.start(lead);
   }
-  for (const counted of how.countIn ? performance.countIn : [])
-    transport.schedule((time) => strike(time, clickOf(counted)), lead + counted.at);
+  for (const click of how.countIn ? performance.countIn.map(clickOf) : [])
+    transport.schedule((time) => strike(time, click), lead + click.at);
   if (!how.loop) transport.schedule((time) => getDraw().schedule(told.onEnd, time), lead + performance.seconds + RING_OUT);
   transport.start();
   endLast = () => {
@@ -85,6 +85,16 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
 
 /** The wait where nothing is counted in, so that the sound is ready, seconds. */
 const SHORT_LEAD = 0.1;
+
+/** Gives the time from the start to the first note: the beats that are counted in, or a short wait; seconds. */
+function leadOf({ countIn: [first] }: Performance, { countIn }: PlayHow): number {
+  return countIn ? -(first?.at ?? 0) : SHORT_LEAD;
+}
+
+/** Lists the clicks of the line: those of the turns, or one for each beat where a metronome is wanted. */
+function clicksOf({ beats }: Performance, { turns, metronome }: PlayHow): readonly Click[] {
+  return turns?.clicks ?? (metronome ? beats.map(clickOf) : []);
+}
 
 /** The length of a click, seconds. */
 const CLICK_SECONDS = 0.02;

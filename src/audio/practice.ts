@@ -28,10 +28,7 @@ export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz,
   await context.resume();
   if (mine !== turn) return;
   if (model || droneHz !== null) {
-    const { playLine } = await import('./play-line.ts');
-    const turns = model && inTurns ? { turns: turnsOf(model, metronome) } : {};
-    const how = { countIn, metronome: false, loop: inTurns || model === null, vibrato, droneHz, ...turns };
-    const stop = await playLine(model ?? SILENCE, how, { onNote: () => undefined, onEnd: () => undefined });
+    const stop = await playModel({ model, inTurns, vibrato, countIn, droneHz, metronome });
     if (mine !== turn) return stop();
     stopLine = stop;
   }
@@ -40,6 +37,14 @@ export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz,
     const started = startClock(context, metronome, model ? secondsBefore(model, countIn) : 0);
     clock = { metronome, ...started };
   }
+}
+
+/** Plays the model, over a drone where one is wanted, or the drone alone; gives the function that stops it. */
+async function playModel({ model, inTurns, vibrato, countIn, droneHz, metronome }: PracticeSound): Promise<() => void> {
+  const { playLine } = await import('./play-line.ts');
+  const turns = model && inTurns ? { turns: turnsOf(model, metronome) } : {};
+  const how = { countIn, metronome: false, loop: inTurns || model === null, vibrato, droneHz, ...turns };
+  return playLine(model ?? SILENCE, how, { onNote: () => undefined, onEnd: () => undefined });
 }
 
 /** Gives the beat that is heard now; null where no metronome sounds. */

@@ -11,22 +11,32 @@ const MOST = 50_000;
  * `?part=2&voice=1&from=9&to=16&kind=viola&octaves=-1&repeats=written-out&fingerings=leave&grid=eighths&name=…`.
  */
 export function importAsked({ searchParams }: URL): ImportAsked {
-  const number = (name: string): number | null => {
-    const value = Number(searchParams.get(name) ?? NaN);
-    return Number.isInteger(value) && Math.abs(value) <= MOST ? value : null;
-  };
-  const [part, from, to, octaves] = ['part', 'from', 'to', 'octaves'].map(number);
   const voice = searchParams.get('voice');
   const kind = INSTRUMENT_KINDS.find((kind) => kind === searchParams.get('kind'));
   const choice: Partial<ImportChoice> = {
-    ...(part == null ? {} : { part: Math.max(0, part - 1) }),
+    ...placesAsked(searchParams),
     ...(voice === null ? {} : { voice }),
-    ...(from == null && to == null ? {} : { measures: { from: Math.max(0, (from ?? 1) - 1), to: Math.max(0, (to ?? MOST) - 1) } }),
     ...(kind ? { kind } : {}),
-    ...(octaves == null ? {} : { octaves }),
     ...(searchParams.get('repeats') === 'written-out' ? { writeOutRepeats: true } : {}),
     ...(searchParams.get('fingerings') === 'leave' ? { keepFingerings: false } : {}),
   };
   const grid = GRIDS.find((grid) => grid === searchParams.get('grid')) ?? null;
   return { name: (searchParams.get('name') ?? 'From a score').slice(0, 120), choice, grid };
+}
+
+/** Reads which part and measures are wanted, and by how many octaves they move; parts and measures are counted from 1 in an address. */
+function placesAsked(asked: URLSearchParams): Partial<ImportChoice> {
+  const [part, octaves] = [wholeNumber(asked, 'part'), wholeNumber(asked, 'octaves')];
+  const [from, to] = [wholeNumber(asked, 'from'), wholeNumber(asked, 'to')];
+  return {
+    ...(part === null ? {} : { part: Math.max(0, part - 1) }),
+    ...(from === null && to === null ? {} : { measures: { from: Math.max(0, (from ?? 1) - 1), to: Math.max(0, (to ?? MOST) - 1) } }),
+    ...(octaves === null ? {} : { octaves }),
+  };
+}
+
+/** Reads a whole number by its name; null where it is missing, or too large to mean anything. */
+function wholeNumber(asked: URLSearchParams, name: string): number | null {
+  const value = Number(asked.get(name) ?? NaN);
+  return Number.isInteger(value) && Math.abs(value) <= MOST ? value : null;
 }

@@ -70,20 +70,27 @@ export function curveYAt(curve: Curve, x: number): number {
 
 /** Finds the slurs. A slur goes on the side of the heads; above when the stems of its notes differ, as engravers do. */
 function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curve[] {
-  const curves: Curve[] = [];
-  let group: Head[] = [];
-  let fromX: number | null = null;
+  return slurredGroups(heads).flatMap((group): Curve[] => {
+    const [first, last] = [group[0], group[group.length - 1]];
+    const fromX = first?.slur === 'begins' ? first.x : ends?.left;
+    const toX = last?.slur === 'ends' ? last.x : ends?.right;
+    return fromX === undefined || toX === undefined || fromX >= toX ? [] : [slurOver(group, fromX, toX)];
+  });
+}
+
+/** Groups the heads under one slur; a group may begin or end beyond the heads that are engraved. One that breaks off is left out. */
+function slurredGroups(heads: readonly Head[]): readonly (readonly Head[])[] {
+  const groups: Head[][] = [];
+  let isOpen = false;
   for (const head of heads) {
-    if (head.slur === 'begins') [group, fromX] = [[head], head.x];
-    else if (head.slur !== null) {
-      if (group.length === 0) fromX = ends?.left ?? null;
-      group.push(head);
+    if (isOpen && (head.slur === null || head.slur === 'begins')) groups.pop();
+    if (head.slur !== null) {
+      if (!isOpen || head.slur === 'begins') groups.push([]);
+      groups[groups.length - 1]?.push(head);
     }
-    if (head.slur === 'ends' && fromX !== null && fromX < head.x) curves.push(slurOver(group, fromX, head.x));
-    if (head.slur === null || head.slur === 'ends') [group, fromX] = [[], null];
+    isOpen = head.slur !== null && head.slur !== 'ends';
   }
-  if (ends && fromX !== null && group.length > 0) curves.push(slurOver(group, fromX, ends.right));
-  return curves;
+  return groups;
 }
 
 function slurOver(group: readonly Head[], fromX: number, toX: number): Curve {

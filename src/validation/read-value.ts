@@ -31,27 +31,22 @@ function issueOf(error: ErrorObject): Issue {
 
 /** Writes what was expected, by the keyword that failed. */
 function expectation({ keyword, params }: ErrorObject): string {
-  const { allowedValues, type, missingProperty, additionalProperty, limit }: Readonly<Record<string, unknown>> = params;
-  switch (keyword) {
-    case 'enum':
-      return `must be one of ${Array.isArray(allowedValues) ? allowedValues.join(', ') : 'a few values'}`;
-    case 'type':
-      return `must be of type ${String(type)}`;
-    case 'required':
-      return `lacks “${String(missingProperty)}”`;
-    case 'additionalProperties':
-      return `has a field “${String(additionalProperty)}” that is not known here`;
-    case 'minimum':
-    case 'minLength':
-    case 'minItems':
-      return `must be at least ${String(limit)}${keyword === 'minimum' ? '' : ' long'}`;
-    case 'maximum':
-    case 'maxLength':
-    case 'maxItems':
-      return `must be at most ${String(limit)}${keyword === 'maximum' ? '' : ' long'}`;
-    case 'pattern':
-      return 'is not written as it should be';
-    default:
-      return 'does not match its schema';
-  }
+  return EXPECTATIONS[keyword]?.(params) ?? 'does not match its schema';
 }
+
+type Params = Readonly<Record<string, unknown>>;
+
+/** The words for each keyword of a schema that can fail, from what the validator tells of the failure. */
+const EXPECTATIONS: Readonly<Record<string, (params: Params) => string>> = {
+  enum: ({ allowedValues }) => `must be one of ${Array.isArray(allowedValues) ? allowedValues.join(', ') : 'a few values'}`,
+  type: ({ type }) => `must be of type ${String(type)}`,
+  required: ({ missingProperty }) => `lacks “${String(missingProperty)}”`,
+  additionalProperties: ({ additionalProperty }) => `has a field “${String(additionalProperty)}” that is not known here`,
+  minimum: ({ limit }) => `must be at least ${String(limit)}`,
+  minLength: ({ limit }) => `must be at least ${String(limit)} long`,
+  minItems: ({ limit }) => `must be at least ${String(limit)} long`,
+  maximum: ({ limit }) => `must be at most ${String(limit)}`,
+  maxLength: ({ limit }) => `must be at most ${String(limit)} long`,
+  maxItems: ({ limit }) => `must be at most ${String(limit)} long`,
+  pattern: () => 'is not written as it should be',
+};

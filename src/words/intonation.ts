@@ -79,22 +79,29 @@ export function ratioName({ p, q }: Ratio): string {
 /** Writes a check in a few words: "octave with open D". */
 export function checkText(check: Check): string {
   const string = noteLabel(check.open);
-  const place = check.place ? mmText(check.place.mmFromNut) : '';
   switch (check.kind) {
+    case 'harmonic':
+      return `the same pitch as the harmonic on ${string}${check.place ? `, touched ${mmText(check.place.mmFromNut)} from the nut` : ''}`;
+    case 'lower-place':
+      return `the same note ${isOpen(check) ? 'as' : 'lower, on'} ${placeText(check)}`;
+    case 'other-octave':
+      return `the ${ratioName(check.ratio)} on ${placeText(check)}`;
     case 'unison':
     case 'octave':
     case 'fifth-or-fourth':
     case 'third-or-sixth':
       return `${ratioName(check.ratio)} with open ${string}`;
-    case 'harmonic':
-      return `the same pitch as the harmonic on ${string}, touched ${place} from the nut`;
-    case 'lower-place':
-      return check.place?.semitonesAboveOpen === 0 ? `the same note as open ${string}` : `the same note lower, on ${string} at ${place}`;
-    case 'other-octave':
-      return check.place?.semitonesAboveOpen === 0
-        ? `the ${ratioName(check.ratio)} on open ${string}`
-        : `the ${ratioName(check.ratio)} on ${string} at ${place}`;
   }
+}
+
+function isOpen({ place }: Check): boolean {
+  return place === null || place.semitonesAboveOpen === 0;
+}
+
+/** Names the place of a check: "open A", "D at 72 mm". */
+function placeText(check: Check): string {
+  const string = noteLabel(check.open);
+  return check.place === null || isOpen(check) ? `open ${string}` : `${string} at ${mmText(check.place.mmFromNut)}`;
 }
 
 /** Writes how a check is played. */

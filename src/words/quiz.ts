@@ -9,6 +9,7 @@ import {
   type Confusion,
   intervalNamed,
   type NameWay,
+  type QuestionOf,
   type QuizKind,
   type QuizQuestion,
 } from '#core/quiz';
@@ -48,33 +49,34 @@ export const ABOUT_WORDS = { own: 'the keys and positions of their pieces', chos
 /** The words for whether seconds are counted. */
 export const CLOCK_WORDS = { with: 'with a clock', without: 'without a clock' } as const;
 
+/** The question of each kind; `position` is where it is asked, `where` the position and the key. */
+type Askers = { readonly [Kind in QuizKind]: (question: QuestionOf<Kind>, where: string, position: string) => string };
+
+const ASKERS: Askers = {
+  'place-to-note': ({ place }, where) => `Which note does ${place.finger} play on the ${noteLabel(place.open)} string ${where}?`,
+  'note-to-place': ({ written }, where) => `Where is ${pitchLabel(written)} ${where}? Name every string and finger, open strings too.`,
+  'first-finger': ({ place }, where) =>
+    `${place.finger} plays ${pitchLabel(place.written)} on the ${noteLabel(place.open)} string ${where}. On which note is finger 1?`,
+  touch: ({ open }, where) => `Which fingers touch on the ${noteLabel(open)} string ${where}?`,
+  across: ({ finger, from, to }, where) =>
+    `${finger} crosses from the ${noteLabel(from)} to the ${noteLabel(to)} string ${where}: straight, or diagonal?`,
+  'letter-finger': ({ name, open }, _, position) =>
+    `Which finger plays ${pitchLabel(name)} on the ${noteLabel(open)} string ${position}, going by its letter?`,
+  'other-name': ({ name }) => `What is the other name of ${noteLabel(name)}?`,
+  'shift-interval': (question) => `${shiftText(question)} Which interval sounds?`,
+  'shift-target': (question) => `${shiftText(question)} Sing the note it arrives on, or think it. Then hear it: did you have it?`,
+  'key-interval': () => 'Which interval do you hear?',
+};
+
 /** Writes the question. */
 export function questionText(question: QuizQuestion): string {
+  return ask(question.kind, question);
+}
+
+function ask<Kind extends QuizKind>(kind: Kind, question: QuestionOf<Kind>): string {
   const position = question.position === null ? '' : `in ${positionName(question.position)}`;
   // The note under a finger depends on the key: of questions from many pieces each has its own.
-  const where = `${position}, ${keyLabel(question.key)}`;
-  switch (question.kind) {
-    case 'place-to-note':
-      return `Which note does ${question.place.finger} play on the ${noteLabel(question.place.open)} string ${where}?`;
-    case 'note-to-place':
-      return `Where is ${pitchLabel(question.written)} ${where}? Name every string and finger, open strings too.`;
-    case 'first-finger':
-      return `${question.place.finger} plays ${pitchLabel(question.place.written)} on the ${noteLabel(question.place.open)} string ${where}. On which note is finger 1?`;
-    case 'touch':
-      return `Which fingers touch on the ${noteLabel(question.open)} string ${where}?`;
-    case 'across':
-      return `${question.finger} crosses from the ${noteLabel(question.from)} to the ${noteLabel(question.to)} string ${where}: straight, or diagonal?`;
-    case 'letter-finger':
-      return `Which finger plays ${pitchLabel(question.name)} on the ${noteLabel(question.open)} string ${position}, going by its letter?`;
-    case 'other-name':
-      return `What is the other name of ${noteLabel(question.name)}?`;
-    case 'shift-interval':
-      return `${shiftText(question)} Which interval sounds?`;
-    case 'shift-target':
-      return `${shiftText(question)} Sing the note it arrives on, or think it. Then hear it: did you have it?`;
-    case 'key-interval':
-      return 'Which interval do you hear?';
-  }
+  return ASKERS[kind](question, `${position}, ${keyLabel(question.key)}`, position);
 }
 
 type ShiftAsked = Extract<QuizQuestion, { readonly kind: 'shift-interval' | 'shift-target' }>;
@@ -94,29 +96,24 @@ export function answerText(kind: QuizKind, answers: readonly string[]): string {
 export const NONE_TOUCHES = 'none';
 
 function oneAnswer(kind: QuizKind, answer: string): string {
-  const [one = '', other = ''] = answer.split(' ');
-  switch (kind) {
-    case 'place-to-note':
-    case 'first-finger':
-    case 'other-name':
-      return noteLabel(answer);
-    case 'note-to-place':
-      return placeWords(one, other);
-    case 'touch':
-      return `${one} and ${other}`;
-    case 'across':
-      return ACROSS_WORDS[ACROSS.find((known) => known === answer) ?? ACROSS[0]];
-    case 'letter-finger':
-      return answer;
-    case 'shift-interval':
-    case 'key-interval':
-      return intervalWords(answer);
-    case 'shift-target':
-      return answer === 'yes' ? 'I had it' : 'I did not have it';
-  }
+  return ANSWERS[kind](answer);
 }
 
-function placeWords(open: string, finger: string): string {
+/** The words of an answer to each kind of question. */
+const ANSWERS: Readonly<Record<QuizKind, (answer: string) => string>> = {
+  'place-to-note': noteLabel,
+  'first-finger': noteLabel,
+  'other-name': noteLabel,
+  'note-to-place': (answer) => placeWords(answer.split(' ')),
+  touch: (answer) => answer.split(' ').join(' and '),
+  across: (answer) => ACROSS_WORDS[ACROSS.find((known) => known === answer) ?? ACROSS[0]],
+  'letter-finger': (answer) => answer,
+  'shift-interval': intervalWords,
+  'key-interval': intervalWords,
+  'shift-target': (answer) => (answer === 'yes' ? 'I had it' : 'I did not have it'),
+};
+
+function placeWords([open = '', finger = '']: readonly string[]): string {
   return finger === '0' ? `open ${noteLabel(open)}` : `${finger} on the ${noteLabel(open)} string`;
 }
 

@@ -26,6 +26,12 @@ function hidingStyles(helps: readonly Help[]): string {
   return (['staff', 'numbers', 'names'] as const).flatMap((help) => (helps.includes(help) ? [] : HIDDEN[help])).join(' ');
 }
 
+/** Tells whether fingers or names are written by themselves: names beside a path, either where neither staff nor path shows them. */
+function isWritten(helps: readonly Help[]): boolean {
+  if (helps.includes('path')) return helps.includes('names');
+  return !helps.includes('staff') && (helps.includes('names') || helps.includes('numbers'));
+}
+
 /** Shows a line with some helps, in any mixture, down to a blank page. */
 export function ShownWith({ plan, group, helps }: ShownWithProps) {
   const has = (help: Help): boolean => helps.includes(help);
@@ -39,9 +45,7 @@ export function ShownWith({ plan, group, helps }: ShownWithProps) {
         </div>
       )}
       {has('staff') && !has('path') && <StandStaff plan={plan} group={group} numbers={numbers} names={names} />}
-      {(names || numbers) && (has('path') ? names : !has('staff')) && (
-        <FingersAndNames plan={plan} group={group} numbers={numbers && !has('path')} names={names} />
-      )}
+      {isWritten(helps) && <FingersAndNames plan={plan} group={group} numbers={numbers && !has('path')} names={names} />}
       {has('pattern') && <PatternList plan={plan} group={group} />}
       {has('tapes') && <PlacesOnBoard plan={plan} group={group} />}
       {has('tuner') && <TunerForLine plan={plan} group={group} />}

@@ -112,6 +112,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
       {part === 'spots' && (
         <SpotPart
           plan={plan}
+          place={place.value}
           chosen={spot}
           onChoose={(note) => void setAddress({ spot: note })}
           onTakeApart={(note) => void setAddress({ part: 'shifts', shift: note })}

@@ -1,7 +1,7 @@
 import type { ShiftApart } from '#core/drill/apart';
 import { mmFromNut } from '#core/instrument/geometry';
 import { pitchLabel } from '#core/pitch';
-import type { Plan, Stay } from '#core/plan/describe';
+import type { InBetweenNote, Plan, Stay } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText } from '../../words/plan-words.ts';
 
@@ -73,17 +73,8 @@ interface WayOfHandProps {
 
 /** Draws the way of the finger that is heard, the note it passes, and the way of finger 1, dotted. */
 function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
-  const { shift, from, to } = apart;
-  const [guide] = shift.guides;
-  const passed = guide?.inBetween;
-  const [left, reached] = [from, to].map(({ stops: [stop] }) => yOf(stop.mmFromNut));
-  const passedY = passed ? yOf(passed.mmFromNut) : null;
-  // Tells whether an arriving finger slides in from where it stands in the old hand; any other guide comes to the note between.
-  const slidesIn = guide?.kind === 'new-finger' && passedY !== null;
-  const passedX = slidesIn ? COLUMNS.before + 44 : COLUMNS.between + 22;
-  const [startX, start] = slidesIn ? [passedX + 12, passedY] : [COLUMNS.before + 12, left ?? 0];
-  const [endX, end] = passedY === null || slidesIn ? [COLUMNS.after - 12, reached ?? 0] : [passedX, passedY];
-  const middle = (startX + endX) / 2;
+  const { start, end, passed } = slideOf(apart, yOf);
+  const middle = (start.x + end.x) / 2;
   return (
     <>
       <path
@@ -93,20 +84,45 @@ function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
         strokeWidth={1.5}
       />
       <path
-        d={`M${startX} ${start}C${middle} ${start} ${middle} ${end} ${endX} ${end}`}
+        d={`M${start.x} ${start.y}C${middle} ${start.y} ${middle} ${end.y} ${end.x} ${end.y}`}
         className="fill-none stroke-madder"
         strokeWidth={2.4}
       />
-      {passed && passedY !== null && (
+      {passed && (
         <>
-          <path d={`M${passedX} ${passedY}l6 -6l6 6l-6 6Z`} className="fill-paper stroke-madder" strokeWidth={1.6} />
-          <DrawnText x={passedX + 6} y={passedY - 11} textAnchor="middle" look="remark" className="fill-madder">
-            {pitchLabel(passed.written)}, {passed.finger}
+          <path d={`M${passed.x} ${passed.y}l6 -6l6 6l-6 6Z`} className="fill-paper stroke-madder" strokeWidth={1.6} />
+          <DrawnText x={passed.x + 6} y={passed.y - 11} textAnchor="middle" look="remark" className="fill-madder">
+            {pitchLabel(passed.note.written)}, {passed.note.finger}
           </DrawnText>
         </>
       )}
     </>
   );
+}
+
+/** A point of the drawing, px. */
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+interface Slide {
+  readonly start: Point;
+  readonly end: Point;
+  /** The note that is passed, and its place in the drawing; null where none is. */
+  readonly passed: (Point & { readonly note: InBetweenNote }) | null;
+}
+
+/** Finds the way of the finger that is heard: an arriving finger slides in from the note between, any other guide comes to it. */
+function slideOf({ shift, from, to }: ShiftApart, yOf: YOf): Slide {
+  const [guide] = shift.guides;
+  const left = { x: COLUMNS.before + 12, y: yOf(from.stops[0].mmFromNut) };
+  const reached = { x: COLUMNS.after - 12, y: yOf(to.stops[0].mmFromNut) };
+  const note = guide?.inBetween;
+  if (!note) return { start: left, end: reached, passed: null };
+  const slidesIn = guide.kind === 'new-finger';
+  const passed = { x: slidesIn ? COLUMNS.before + 44 : COLUMNS.between + 22, y: yOf(note.mmFromNut), note };
+  return slidesIn ? { start: { x: passed.x + 12, y: passed.y }, end: reached, passed } : { start: left, end: passed, passed };
 }
 
 interface FirstFingerProps {

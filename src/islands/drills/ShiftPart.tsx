@@ -137,7 +137,7 @@ function heading({ from, to, shift }: ShiftApart): string {
 }
 
 function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: number | undefined }) {
-  const { shift, interval, check, from, to, shiftClass } = apart;
+  const { shift, interval, check, from, to } = apart;
   const speed = shiftSpeed(shift);
   const pieceId = useWork((work) => work.pieceId);
   const playerId = useWork((work) => work.playerId);
@@ -149,21 +149,9 @@ function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: n
       <Fact name="The notes">
         {intervalText(interval)} ({semitonesText(Math.abs(shift.noteSemitones))})
       </Fact>
-      <Fact name="The hand">
-        {shift.handSemitones > 0 ? 'up' : 'down'} {semitonesText(Math.abs(shift.handSemitones))}, {mmText(shift.handMm)}
-        {shiftClass?.distance.by === 'positions' ? `, ${distanceText(shiftClass.distance)}` : ''}
-      </Fact>
-      {speed !== null && <Fact name="Speed">{Math.round(speed)} mm/s at this tempo</Fact>}
-      {clean !== null && speed !== null && tempo !== undefined && (
-        <Fact name="Played clean">
-          up to {Math.round((speed * clean) / tempo)} mm/s, at {tempoText(clean)}
-        </Fact>
-      )}
-      <Fact name="String">
-        {shift.fromString === shift.toString
-          ? `${noteLabel(to.stops[0].open)} (${shift.toString})`
-          : `${noteLabel(from.stops[0].open)} (${shift.fromString}) to ${noteLabel(to.stops[0].open)} (${shift.toString})`}
-      </Fact>
+      <Fact name="The hand">{handText(apart)}</Fact>
+      {speed !== null && <SpeedFacts speed={speed} clean={clean} tempo={tempo} />}
+      <Fact name="String">{stringsText(apart)}</Fact>
       {from.firstFinger && to.firstFinger && (
         <Fact name="Finger 1">
           over {pitchLabel(from.firstFinger.written)}, then over {pitchLabel(to.firstFinger.written)}
@@ -175,4 +163,39 @@ function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: n
       <Fact name="Ten cents there">{mmText(shift.mmPerTenCents)}</Fact>
     </FactList>
   );
+}
+
+interface SpeedFactsProps {
+  /** The speed of the hand at the tempo of the piece, mm/s. */
+  readonly speed: number;
+  /** The fastest tempo at which it was played clean, beats a minute; null where it was not. */
+  readonly clean: number | null;
+  /** The tempo of the piece, beats a minute. */
+  readonly tempo: number | undefined;
+}
+
+function SpeedFacts({ speed, clean, tempo }: SpeedFactsProps) {
+  return (
+    <>
+      <Fact name="Speed">{Math.round(speed)} mm/s at this tempo</Fact>
+      {clean !== null && tempo !== undefined && (
+        <Fact name="Played clean">
+          up to {Math.round((speed * clean) / tempo)} mm/s, at {tempoText(clean)}
+        </Fact>
+      )}
+    </>
+  );
+}
+
+/** Writes the way of the hand: "up 4 semitones, 72 mm, two positions". */
+function handText({ shift, shiftClass }: ShiftApart): string {
+  const distance = shiftClass?.distance.by === 'positions' ? `, ${distanceText(shiftClass.distance)}` : '';
+  const direction = shift.handSemitones > 0 ? 'up' : 'down';
+  return `${direction} ${semitonesText(Math.abs(shift.handSemitones))}, ${mmText(shift.handMm)}${distance}`;
+}
+
+/** Writes the string of a shift, or both: "D (III) to A (II)". */
+function stringsText({ shift, from, to }: ShiftApart): string {
+  const there = `${noteLabel(to.stops[0].open)} (${shift.toString})`;
+  return shift.fromString === shift.toString ? there : `${noteLabel(from.stops[0].open)} (${shift.fromString}) to ${there}`;
 }

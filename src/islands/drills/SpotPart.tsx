@@ -12,13 +12,15 @@ import { FAMILY_WORDS } from '../../words/drills/families.ts';
 import { hotSpotText, hotSpotWhy } from '../../words/explain/hot-spots.ts';
 import { soundText } from '../../words/plan-words.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
+import { FieldsOfFamily } from './fields/FieldsOfFamily.tsx';
+import type { WrittenFor } from './first-request.ts';
 import { PlacesNav } from './PlacesNav.tsx';
-import { LoopFields } from './RequestFields.tsx';
 import { useHotSpots } from './use-hot-spots.ts';
 import { Written } from './WrittenDrill.tsx';
 
 interface SpotPartProps {
   readonly plan: Plan;
+  readonly place: WrittenFor;
   /** The line index of the note the chosen hot spot arrives on; null for the hardest. */
   readonly chosen: number | null;
   readonly onChoose: (note: number) => void;
@@ -40,18 +42,18 @@ interface SpotListProps extends SpotPartProps {
   readonly hotSpots: readonly HotSpot[];
 }
 
-function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: SpotListProps) {
+function SpotList({ plan, place, hotSpots, chosen, onChoose, onTakeApart, onWrite }: SpotListProps) {
   const [order, setOrder] = useState<SpotOrder>('hardest');
   const asked = chosen === null ? null : (hotSpots.find(({ note }) => note === chosen) ?? aroundNote(plan, chosen));
-  const place = asked ?? hotSpots[0];
-  if (!place) {
+  const shown = asked ?? hotSpots[0];
+  if (!shown) {
     return (
       <div className="mt-4">
         <EmptyState title="No hot spot in this piece">Nothing in it is hard for this player.</EmptyState>
       </div>
     );
   }
-  const spot = hotSpots.find(({ note }) => note === place.note);
+  const spot = hotSpots.find(({ note }) => note === shown.note);
   const lineOf = (note: number): string => {
     const [sound, found] = [plan.notes[note], hotSpots.find((hotSpot) => hotSpot.note === note)];
     if (sound?.kind !== 'note') return '';
@@ -65,16 +67,16 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
         <PlacesNav
           label={`Hot spots of the piece, ${ORDER_WORDS[order]}`}
           notes={(order === 'music' ? inMusicOrder(hotSpots) : hotSpots).map(({ note }) => note)}
-          chosen={place.note}
+          chosen={shown.note}
           nameOf={lineOf}
           onChoose={onChoose}
         />
       </div>
       <div className="mt-4 min-w-0 md:mt-0">
-        <h2 className="text-2xl font-semibold">{lineOf(place.note)}</h2>
+        <h2 className="text-2xl font-semibold">{lineOf(shown.note)}</h2>
         {!spot && <p className="text-dove-dark">No hot spot by itself: the loop goes from the note before it to the note after it.</p>}
         {why !== '' && <p className="text-dove-dark">Why: {why}.</p>}
-        <Loop key={place.note} plan={plan} spot={place} onTakeApart={onTakeApart} onWrite={onWrite} />
+        <Loop key={shown.note} plan={plan} place={place} spot={shown} onTakeApart={onTakeApart} onWrite={onWrite} />
       </div>
     </div>
   );
@@ -91,12 +93,12 @@ function inMusicOrder(hotSpots: readonly HotSpot[]): readonly HotSpot[] {
   return hotSpots.toSorted((one, other) => one.note - other.note);
 }
 
-interface LoopProps extends Pick<SpotPartProps, 'plan' | 'onTakeApart' | 'onWrite'> {
+interface LoopProps extends Pick<SpotPartProps, 'plan' | 'place' | 'onTakeApart' | 'onWrite'> {
   readonly spot: LoopPlace;
 }
 
 /** Shows the fewest notes that contain a hot spot, or a note with its neighbours, there and back, with the fingers as wanted. */
-function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
+function Loop({ plan, place, spot, onTakeApart, onWrite }: LoopProps) {
   const [asks, setAsks] = useState(() => loopAsked(plan, spot));
   const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);
   const steps = (
@@ -111,7 +113,7 @@ function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
   return (
     <section aria-label="Its loop" className="mt-2">
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <LoopFields asks={asks} onChange={setAsks} />
+        <FieldsOfFamily name="loop" asks={asks} place={place} onChange={setAsks} />
       </div>
       <Written brief={plan.brief} request={request} note={spot.note} steps={steps} />
     </section>

@@ -24,13 +24,6 @@ export interface WrittenFor {
   readonly hand: HandModel;
 }
 
-/** The fields of a family, and the function that changes them. */
-export interface AsksProps {
-  readonly asks: DrillFamily;
-  readonly place: WrittenFor;
-  readonly onChange: (asks: DrillFamily) => void;
-}
-
 /** Finds the measures of a piece around the shift that arrives on a note; null where none does. */
 export function measuresAround(plan: Plan, note: number | null): MeasuresOfPiece | null {
   const shift = plan.shifts.find(({ to }) => to === note);

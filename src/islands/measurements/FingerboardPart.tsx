@@ -7,7 +7,7 @@ import { type Intonation, LEADING_CENTS, SYSTEMS } from '#core/intonation';
 import { keyPlaces } from '#core/intonation/checks';
 import { positionWords } from '#core/messages';
 import { keyLabel, parseKey } from '#core/key';
-import type { Plan, Stay } from '#core/plan/describe';
+import type { Plan, PlannedSound, Stay } from '#core/plan/describe';
 import { select, useSelection } from '../../state/selection.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/Choice.tsx';
@@ -72,10 +72,7 @@ interface BoardProps {
 function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly scope: 'hand' | 'note' }) {
   const selected = useSelection((selection) => selection.selected) ?? plan.notes.findIndex((note) => note.kind === 'note');
   const [chosenStay, setChosenStay] = useState(0);
-  const own = plan.stays.findIndex((stay) => selected >= stay.from && selected <= stay.to);
-  const stay = plan.stays[scope === 'note' ? own : chosenStay] ?? plan.stays[0];
-  const sound = plan.notes[selected];
-  const note = scope === 'note' && sound?.kind === 'note' ? sound : null;
+  const { stay, note } = scope === 'note' ? noteShown(plan, selected) : { stay: plan.stays[chosenStay] ?? plan.stays[0], note: null };
   const [into, { width }] = useMeasure();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   if (!stay) return null;
@@ -115,6 +112,13 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
       <HandTable plan={plan} instrument={instrument} stay={stay} />
     </>
   );
+}
+
+/** Finds a note, and the stay of the hand that plays it. */
+function noteShown({ stays, notes }: Plan, index: number): { readonly stay: Stay | undefined; readonly note: PlannedSound | null } {
+  const stay = stays.find(({ from, to }) => index >= from && index <= to) ?? stays[0];
+  const sound = notes[index];
+  return { stay, note: sound?.kind === 'note' ? sound : null };
 }
 
 function NoteChoice({ plan, selected }: { readonly plan: Plan; readonly selected: number }) {

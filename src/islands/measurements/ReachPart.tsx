@@ -6,7 +6,7 @@ import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#cor
 import { defaultSize, SIZES } from '#core/instrument';
 import { listed, positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
-import { answerOf } from '../../engine/asked.ts';
+import { answerOf, type Asked } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
@@ -21,29 +21,21 @@ import { handLine, handRemarks } from '../../words/setup.ts';
 export function ReachPart({ plan }: { readonly plan: Plan }) {
   const { hand, assumed } = useMemo(() => handOfPlan(plan), [plan]);
   const instrument = useMemo(() => instrumentOf(plan), [plan]);
-  const [size, setSize] = useState(plan.brief.instrument.size ?? defaultSize(instrument.kind));
+  const ownSize = plan.brief.instrument.size ?? defaultSize(instrument.kind);
+  const [size, setSize] = useState(ownSize);
   const [other, setOther] = useState<OtherHand>('same');
   const [growth, setGrowth] = useState(5);
-  const sameSize = size === (plan.brief.instrument.size ?? defaultSize(instrument.kind));
+  const sameSize = size === ownSize;
   const otherInstrument = sameSize ? instrument : (onSize(plan, size) ?? instrument);
   const otherHand = grown(other === 'same' ? hand : presetHand(other, instrument), growth);
   const now = fitOf(plan, hand, instrument);
   const then = fitOf(plan, otherHand, otherInstrument);
-  const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
-  const again = asked.state === 'answered' ? asked.value : undefined;
+  const again = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
   const caution = cautionText(cautionsOf(plan));
   const remarks = handRemarks(plan.brief.player?.hand ?? {}, new Date());
   return (
     <section aria-label="Reach">
-      <p className="mt-3">
-        {assumed ? 'No hand is measured: compared with an average one, ' : 'The hand: '}
-        {handLine(hand)}.{' '}
-        {assumed && (
-          <a className="underline" href="/setup">
-            Measure it in the Studio.
-          </a>
-        )}
-      </p>
+      <HandCompared hand={hand} assumed={assumed} />
       {remarks.length > 0 && <p className="text-[15px] text-dove-dark">{remarks.join(' ')}</p>}
       <p className="mt-2 font-serif text-[17px]">
         What if it were <Choice label="Other hand" value={other} values={OTHER_HANDS} name={otherHandText} onChange={setOther} />, grown by{' '}
@@ -63,6 +55,20 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
       <Sizes plan={plan} hand={hand} />
       {caution !== null && <p className="mt-3 max-w-4xl text-sm text-dove-dark">{caution}</p>}
     </section>
+  );
+}
+
+function HandCompared({ hand, assumed }: { readonly hand: PlayerHand; readonly assumed: boolean }) {
+  return (
+    <p className="mt-3">
+      {assumed ? 'No hand is measured: compared with an average one, ' : 'The hand: '}
+      {handLine(hand)}.{' '}
+      {assumed && (
+        <a className="underline" href="/setup">
+          Measure it in the Studio.
+        </a>
+      )}
+    </p>
   );
 }
 
@@ -145,8 +151,8 @@ interface TotalsProps {
   readonly plan: Plan;
   readonly now: Fit;
   readonly then: Fit;
-  /** The line fingered for the other case; null where that hand cannot play it, undefined until the answer is there. */
-  readonly again: FingeredAgain | null | undefined;
+  /** The line fingered for the other case; null where that hand cannot play it. */
+  readonly again: Asked<FingeredAgain | null>;
 }
 
 function Totals({ plan, now, then, again }: TotalsProps) {
@@ -162,8 +168,9 @@ function Totals({ plan, now, then, again }: TotalsProps) {
   );
 }
 
-function againText(again: FingeredAgain | null | undefined): string {
-  if (again === undefined) return '…';
+function againText(asked: Asked<FingeredAgain | null>): string {
+  if (asked.state !== 'answered') return '…';
+  const again = asked.value;
   if (again === null) return 'This hand cannot play the line there.';
   const { changes } = again;
   const told =

@@ -171,8 +171,7 @@ interface Keys {
 function useKeys({ toggle, tap, step }: Keys): void {
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
-      if (event.ctrlKey || event.altKey || event.metaKey) return;
-      if (event.target instanceof HTMLElement && event.target.closest('input, select, button, a') !== null) return;
+      if (event.ctrlKey || event.altKey || event.metaKey || isForControl(event.target)) return;
       const by = STEPS[event.code];
       if (event.code === 'Space' && !event.repeat) toggle();
       else if (event.code === 'KeyT' && !event.repeat) tap();
@@ -183,4 +182,9 @@ function useKeys({ toggle, tap, step }: Keys): void {
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
   });
+}
+
+/** Tells whether a key is meant for a field, a button or a link that has the focus. */
+function isForControl(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.closest('input, select, button, a') !== null;
 }

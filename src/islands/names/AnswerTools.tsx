@@ -23,27 +23,16 @@ interface AnswerToolsProps {
 /** Shows the buttons or the field for an answer, by the kind of question. */
 export function AnswerTools(props: AnswerToolsProps) {
   const { question, given, disabled, onGive, onChoose } = props;
-  switch (question.kind) {
-    case 'place-to-note':
-    case 'first-finger':
-    case 'other-name':
-      return (
-        <>
-          <TypedName disabled={disabled} onGive={onGive} />
-          <NameKeys name={given?.[0] ?? null} disabled={disabled} onName={(name) => onGive([name])} />
-        </>
-      );
-    case 'note-to-place':
-      return <Places {...props} />;
-    case 'touch':
-      return <Touching {...props} fingers={question.fingers} />;
-    case 'across':
-    case 'letter-finger':
-    case 'shift-interval':
-    case 'key-interval':
-    case 'shift-target':
-      return <Options kind={question.kind} values={optionsOf(question) ?? []} given={given} disabled={disabled} onChoose={onChoose} />;
-  }
+  const options = optionsOf(question);
+  if (options !== null) return <Options kind={question.kind} values={options} given={given} disabled={disabled} onChoose={onChoose} />;
+  if (question.kind === 'note-to-place') return <Places {...props} />;
+  if (question.kind === 'touch') return <Touching {...props} fingers={question.fingers} />;
+  return (
+    <>
+      <TypedName disabled={disabled} onGive={onGive} />
+      <NameKeys name={given?.[0] ?? null} disabled={disabled} onName={(name) => onGive([name])} />
+    </>
+  );
 }
 
 function TypedName({ disabled, onGive }: Pick<AnswerToolsProps, 'disabled' | 'onGive'>) {
@@ -159,21 +148,19 @@ function Options({ kind, values, given, disabled, onChoose }: OptionsProps) {
 
 /** Lists the options, in the order of the keys 1 to 9; null where the answer is typed or put together. */
 export function optionsOf({ kind }: QuizQuestion): readonly string[] | null {
-  switch (kind) {
-    case 'across':
-      return ACROSS;
-    case 'letter-finger':
-      return ['1', '2', '3', '4'];
-    case 'shift-interval':
-    case 'key-interval':
-      return INTERVALS_OFFERED;
-    case 'shift-target':
-      return ['yes', 'no'];
-    case 'place-to-note':
-    case 'note-to-place':
-    case 'first-finger':
-    case 'touch':
-    case 'other-name':
-      return null;
-  }
+  return OPTIONS[kind];
 }
+
+/** The options of each kind of question; null where the answer is typed or put together. */
+const OPTIONS: Readonly<Record<QuizQuestion['kind'], readonly string[] | null>> = {
+  across: ACROSS,
+  'letter-finger': ['1', '2', '3', '4'],
+  'shift-interval': INTERVALS_OFFERED,
+  'key-interval': INTERVALS_OFFERED,
+  'shift-target': ['yes', 'no'],
+  'place-to-note': null,
+  'note-to-place': null,
+  'first-finger': null,
+  touch: null,
+  'other-name': null,
+};

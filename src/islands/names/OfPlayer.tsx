@@ -30,9 +30,10 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
   const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
   const musicKey = KEYS_OFFERED.find((known) => known === wantedKey) ?? ADDRESS.key.defaultValue;
   const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
-  const answers = useAnswers({ playerId: player?.id ?? null, name: player?.document.name ?? '' });
+  const playerId = player?.id ?? null;
+  const answers = useAnswers({ playerId, name: player?.document.name ?? '' });
   const own = about === 'own' && part !== 'names';
-  const asked = { brief, playerId: player?.id ?? null, instrument: chosen.spec, musicKey, position: wanted, ask, own };
+  const asked = { brief, playerId, instrument: chosen.spec, musicKey, position: wanted, ask, own };
   const { choice, positions, position, nothingOwn } = useChoice(asked);
   return (
     <>
@@ -40,15 +41,7 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
         Ask <WhoChoice who={who} players={players} />
         {part !== 'names' && <AboutChoice />}
         {!own && <KeyAndPosition musicKey={musicKey} position={position} positions={positions} />}
-        {part === 'questions' && <GroupChoice />},{' '}
-        <Choice
-          label="Clock"
-          value={String(clock)}
-          values={['false', 'true']}
-          name={(value) => CLOCK_WORDS[value === 'true' ? 'with' : 'without']}
-          onChange={(next) => void setAddress({ clock: next === 'true' })}
-        />
-        .
+        {part === 'questions' && <GroupChoice />}, <ClockChoice />.
       </div>
       <PartTabs
         label="Names"
@@ -59,27 +52,43 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
       />
       {answers.trouble !== null && <Notice trouble>{answers.trouble}</Notice>}
       {nothingOwn && <Notice className="mt-3">{QUIZ_WORDS.noPieces}</Notice>}
-      {part === 'names' ? (
-        <NamesPart brief={brief} musicKey={musicKey} position={position} answers={answers} clock={clock} />
-      ) : (
-        <Questions part={part} brief={brief} choice={choice} answers={answers} clock={clock} />
-      )}
+      <Part part={part} brief={brief} musicKey={musicKey} position={position} choice={choice} answers={answers} clock={clock} />
     </>
   );
 }
 
-interface QuestionsProps {
-  readonly part: 'questions' | 'ear';
+interface PartProps {
+  readonly part: (typeof PARTS)[number];
   readonly brief: Brief;
-  /** The choice; null while the player's own pieces are looked through. */
+  readonly musicKey: string;
+  readonly position: string;
+  /** The choice of questions; null while the player's own pieces are looked through. */
   readonly choice: QuizChoice | null;
   readonly answers: Answers;
   readonly clock: boolean;
 }
 
-function Questions({ part, choice, ...others }: QuestionsProps) {
+function Part({ part, brief, musicKey, position, choice, answers, clock }: PartProps) {
+  if (part === 'names') return <NamesPart brief={brief} musicKey={musicKey} position={position} answers={answers} clock={clock} />;
   if (choice === null) return <p className="mt-3">{QUIZ_WORDS.waiting}</p>;
-  return part === 'ear' ? <EarPart choice={choice} {...others} /> : <QuestionsPart choice={choice} {...others} />;
+  return part === 'ear' ? (
+    <EarPart brief={brief} choice={choice} answers={answers} clock={clock} />
+  ) : (
+    <QuestionsPart brief={brief} choice={choice} answers={answers} clock={clock} />
+  );
+}
+
+function ClockChoice() {
+  const [{ clock }, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <Choice
+      label="Clock"
+      value={String(clock)}
+      values={['false', 'true']}
+      name={(value) => CLOCK_WORDS[value === 'true' ? 'with' : 'without']}
+      onChange={(next) => void setAddress({ clock: next === 'true' })}
+    />
+  );
 }
 
 function AboutChoice() {

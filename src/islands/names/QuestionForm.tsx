@@ -113,21 +113,8 @@ function CheckRow({ question, checked, chosenAtOnce }: CheckRowProps) {
 
 /** Lists the places shown on the board while it is asked. */
 function askedPlaces(question: QuizQuestion): readonly QuizPlace[] {
-  switch (question.kind) {
-    case 'place-to-note':
-    case 'first-finger':
-      return [question.place];
-    case 'shift-interval':
-    case 'shift-target':
-      return [question.from];
-    case 'note-to-place':
-    case 'touch':
-    case 'across':
-    case 'letter-finger':
-    case 'other-name':
-    case 'key-interval':
-      return [];
-  }
+  if ('place' in question) return [question.place];
+  return question.kind === 'shift-interval' || question.kind === 'shift-target' ? [question.from] : [];
 }
 
 /** Lists the tones of a question, Hz. */

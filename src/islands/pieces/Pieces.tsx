@@ -3,7 +3,7 @@ import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/demo.ts';
 import { answerOf } from '../../engine/asked.ts';
-import { NEWEST_PIECES, PIECES } from '../../state/reading/of-studio.ts';
+import { NEWEST_PIECES, type PieceList, PIECES } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
@@ -65,15 +65,39 @@ function GuardedPieces() {
                   <Button onClick={() => undelete(deleted)}>Undo</Button>
                 </Notice>
               )}
-              {list && list.setAside > 0 && <SetAside count={list.setAside} />}
-              {list && list.newer > 0 && <Newer count={list.newer} />}
+              {list && <NotShown list={list} />}
             </div>
-            {list && <BackupReminder />}
-            {list && (list.whole || list.records.length > 0) && <Library list={list} run={run} onDelete={remove} />}
-            {list && <DemoPieces run={run} />}
+            {list && <Listed list={list} run={run} onDelete={remove} />}
           </main>
         )}
       </BringIn>
+    </>
+  );
+}
+
+interface ListedProps {
+  readonly list: PieceList;
+  readonly run: Run;
+  readonly onDelete: (record: PieceRecord) => void;
+}
+
+/** Shows the pieces, once they are read, with the reminder of a backup and what is done with the demo. */
+function Listed({ list, run, onDelete }: ListedProps) {
+  return (
+    <>
+      <BackupReminder />
+      {(list.whole || list.records.length > 0) && <Library list={list} run={run} onDelete={onDelete} />}
+      <DemoPieces run={run} />
+    </>
+  );
+}
+
+/** Tells of what is stored and cannot be shown. */
+function NotShown({ list: { setAside, newer } }: Pick<ListedProps, 'list'>) {
+  return (
+    <>
+      {setAside > 0 && <SetAside count={setAside} />}
+      {newer > 0 && <Newer count={newer} />}
     </>
   );
 }

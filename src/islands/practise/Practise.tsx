@@ -30,7 +30,7 @@ import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
-import { useSessions } from './use-sessions.ts';
+import { type Sessions, useSessions } from './use-sessions.ts';
 
 /** Prepares and runs practice: sessions with an aim, items and a check at the end. */
 export const Practise = guardIsland(GuardedPractise);
@@ -104,15 +104,14 @@ interface SessionsOfProps {
 
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
-  const { sessions, trouble, elsewhere, add, change, bringBack, remove, removed } = useSessions(playerId);
-  const set = answerOf(useStored(SET_FOR_PLAYER, playerId));
+  const kept = useSessions(playerId);
+  const { sessions, trouble, elsewhere, add, change, remove, removed } = kept;
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
   useEffect(() => {
     if (!sessions || !brought || isPutIn.current) return;
     isPutIn.current = true;
-    const [newest] = sessions;
-    const into = newest && newest.document.items.length < MOST_IN_SESSION ? newest : null;
+    const into = withRoom(sessions);
     if (into) change(into, { items: [...into.document.items, brought] });
     open(into ?? add('', [brought]));
   });
@@ -128,28 +127,47 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
       </NextSteps>
       <div role="status" aria-label="Messages">
         <KeptNotices trouble={trouble} elsewhere={elsewhere} />
-        {removed && (
-          <Notice className="mt-2 flex items-center gap-3">
-            {removed.session.document.name || 'A session without an aim'} is deleted.
-            <Button onClick={removed.putBack}>Undo</Button>
-          </Notice>
-        )}
+        {removed && <Removed removed={removed} />}
       </div>
       <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
         <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
-        {session && (
-          <div className="min-w-0">
-            <FieldsAgain key={`fields of ${session.id}`} times={elsewhere.timesOf(session.id)}>
-              <SessionFields session={session} pieces={pieces} nextAim={set?.aim ?? null} onChange={(fields) => change(session, fields)} />
-            </FieldsAgain>
-            <OpenedSection key={session.id} title="Earlier versions">
-              {() => <VersionsOfSession session={session} onBack={bringBack} />}
-            </OpenedSection>
-            <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
-          </div>
-        )}
+        {session && <SessionShown session={session} pieces={pieces} playerId={playerId} sessions={kept} />}
       </div>
     </>
+  );
+}
+
+interface SessionShownProps extends Pick<SessionsOfProps, 'pieces' | 'playerId'> {
+  readonly session: SessionRecord;
+  readonly sessions: Sessions;
+}
+
+function SessionShown({ session, pieces, playerId, sessions: { change, elsewhere, bringBack } }: SessionShownProps) {
+  const set = answerOf(useStored(SET_FOR_PLAYER, playerId));
+  return (
+    <div className="min-w-0">
+      <FieldsAgain key={`fields of ${session.id}`} times={elsewhere.timesOf(session.id)}>
+        <SessionFields session={session} pieces={pieces} nextAim={set?.aim ?? null} onChange={(fields) => change(session, fields)} />
+      </FieldsAgain>
+      <OpenedSection key={session.id} title="Earlier versions">
+        {() => <VersionsOfSession session={session} onBack={bringBack} />}
+      </OpenedSection>
+      <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
+    </div>
+  );
+}
+
+/** Finds the newest session, where one more item fits into it; null otherwise. */
+function withRoom([newest]: readonly SessionRecord[]): SessionRecord | null {
+  return newest && newest.document.items.length < MOST_IN_SESSION ? newest : null;
+}
+
+function Removed({ removed: { session, putBack } }: { readonly removed: NonNullable<Sessions['removed']> }) {
+  return (
+    <Notice className="mt-2 flex items-center gap-3">
+      {session.document.name || 'A session without an aim'} is deleted.
+      <Button onClick={putBack}>Undo</Button>
+    </Notice>
   );
 }
 

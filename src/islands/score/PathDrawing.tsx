@@ -1,7 +1,7 @@
 import type { MouseEvent, PointerEvent } from 'react';
 import type { AboutPath } from '#core/drill/hot-spots';
 import { pitchLabel } from '#core/pitch';
-import type { Plan } from '#core/plan/describe';
+import type { Plan, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
 import { HotSpotMarks, Overlaid, Landmarks } from './PathMarks.tsx';
@@ -268,20 +268,35 @@ function BeadShape({ bead, selected, rings, refingered, onSelect, onGrab }: Bead
       {rings && stop.finger !== '0' && (
         <circle data-ring cx={x} cy={y} r={BEAD_RADIUS + 3.5} className="fill-none stroke-verdigris" strokeWidth={1.6} />
       )}
+      <FingerInRing bead={bead} stop={stop} selected={selected} />
+      {note.partner && bead.partnerY !== null && <PartnerMark bead={bead} y={bead.partnerY} finger={note.partner.finger} />}
+      {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
+    </g>
+  );
+}
+
+interface FingerInRingProps {
+  readonly bead: Bead;
+  readonly stop: Stop;
+  readonly selected: boolean;
+}
+
+/** Draws the finger in its ring: dashed for a harmonic, filled where the note is selected. */
+function FingerInRing({ bead: { x, y, radius, note, stop: order }, stop, selected }: FingerInRingProps) {
+  return (
+    <>
       <circle
         cx={x}
         cy={y}
-        r={bead.radius}
-        strokeWidth={stringStroke(note, bead.stop)}
+        r={radius}
+        strokeWidth={stringStroke(note, order)}
         strokeDasharray={stop.harmonic ? '2.5 2' : undefined}
         className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'}
       />
       <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className={selected ? 'fill-paper' : 'fill-ink'}>
         {stop.finger}
       </DrawnText>
-      {note.partner && bead.partnerY !== null && <PartnerMark bead={bead} y={bead.partnerY} finger={note.partner.finger} />}
-      {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
-    </g>
+    </>
   );
 }
 

@@ -2,6 +2,7 @@ import type { Bow } from '#core/bow';
 import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
+import type { PositionName } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import { articulationY } from '../../engraving/articulations.ts';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
@@ -157,29 +158,55 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
   const look = FINGERS[fingersOnly ? 'stand' : 'desk'];
-  const position = note.beginsStay && !fingersOnly ? nameThatFits([positionMark(note.position), positionShort(note.position)], room) : null;
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
-      <DrawnText
-        x={head.x}
-        y={y}
-        textAnchor="middle"
-        look={mark.small ? 'small' : look.finger}
-        className={mark.shifted ? 'fill-madder' : 'fill-ink'}
-      >
-        {fingerMark(mark)}
-      </DrawnText>
+      <FingerText x={head.x} y={y} mark={mark} look={look.finger} />
       {mark.ornament && <OrnamentSign head={head} y={y - look.height} ornament={mark.ornament} />}
       <Written head={head} written={written} fingerTopY={y - look.height - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
       <ArticulationSign head={head} layout={layout} />
       <AccentSign head={head} layout={layout} />
-      {mark.string !== null && !fingersOnly && (
+      {!fingersOnly && (
+        <PlaceMarks head={head} layout={layout} room={room} string={mark.string} position={note.beginsStay ? note.position : null} />
+      )}
+    </>
+  );
+}
+
+interface FingerTextProps {
+  readonly x: number;
+  readonly y: number;
+  readonly mark: FingerMark;
+  readonly look: (typeof FINGERS)[keyof typeof FINGERS]['finger'];
+}
+
+/** Writes a finger: small where it only reminds, in red where the hand has shifted. */
+function FingerText({ x, y, mark, look }: FingerTextProps) {
+  return (
+    <DrawnText x={x} y={y} textAnchor="middle" look={mark.small ? 'small' : look} className={mark.shifted ? 'fill-madder' : 'fill-ink'}>
+      {fingerMark(mark)}
+    </DrawnText>
+  );
+}
+
+interface PlaceMarksProps extends Pick<NoteMarksProps, 'head' | 'layout' | 'room'> {
+  /** The number of the string; null where it stays as it was. */
+  readonly string: string | null;
+  /** The position that begins with this note; null where none does. */
+  readonly position: PositionName | null;
+}
+
+/** Names the string and the position of a note, where they begin. */
+function PlaceMarks({ head, layout, room, string, position }: PlaceMarksProps) {
+  const name = position && nameThatFits([positionMark(position), positionShort(position)], room);
+  return (
+    <>
+      {string !== null && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
-          {mark.string}
+          {string}
         </DrawnText>
       )}
-      {position !== null && <PositionName name={position} x={head.x - 6} layout={layout} />}
+      {name !== null && <PositionMark name={name} x={head.x - 6} layout={layout} />}
     </>
   );
 }
@@ -212,14 +239,14 @@ function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
   );
 }
 
-interface PositionNameProps {
+interface PositionMarkProps {
   readonly name: string;
   readonly x: number;
   readonly layout: StaffLayout;
 }
 
 /** Draws the name of a position over the note where it begins; at the end of a staff it ends with the staff. */
-function PositionName({ name, x, layout }: PositionNameProps) {
+function PositionMark({ name, x, layout }: PositionMarkProps) {
   const right = layout.offsets[layout.offsets.length - 1] ?? 0;
   const fits = x + name.length * NAME_LETTER <= right;
   return (

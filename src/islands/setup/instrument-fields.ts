@@ -75,22 +75,35 @@ export function readInstrumentFields(fields: InstrumentFields): ReadFields<Instr
   const kind = INSTRUMENT_KINDS.find((kind) => kind === fields.kind) ?? 'violin';
   const tuning = readStrings(fields.strings);
   if (!tuning.ok) return { document: null, issues: tuning.issues };
-  const [length, nut, bridge, a4] = [fields.length, fields.nut, fields.bridge, fields.a4].map(typedNumber);
-  const usual = kindSpacing({ kind, size: fields.size });
-  const pressing = fields.strings.map((string) => typedNumber(string.pressing) ?? 0);
   const spec: InstrumentSpec = {
     kind,
     size: fields.size,
     ...(sameStrings(kind, tuning.value) ? {} : { tuning: [...tuning.value] }),
-    ...(length == null ? {} : { stringLengthMm: length }),
-    ...(nut == null && bridge == null ? {} : { outerSpacingMm: { nut: nut ?? usual.nut, bridge: bridge ?? usual.bridge } }),
-    ...(pressing.some((mm) => mm !== 0) ? { pressingMm: pressing } : {}),
-    ...(a4 == null ? {} : { a4Hz: a4 }),
+    ...measuredSizes(kind, fields),
     ...(fields.openTuning === OPEN_TUNINGS[1] ? { openTuning: OPEN_TUNINGS[1] } : {}),
   };
   const instrument = readInstrument(spec);
   if (!instrument.ok) return { document: null, issues: instrument.issues };
   return { document: instrumentDocument(fields.name.trim(), spec), issues: [] };
+}
+
+/** Reads the sizes that were measured; those left empty stay the usual ones. */
+function measuredSizes(kind: InstrumentKind, fields: InstrumentFields): Partial<InstrumentSpec> {
+  const [length, a4] = [typedNumber(fields.length), typedNumber(fields.a4)];
+  const pressing = fields.strings.map((string) => typedNumber(string.pressing) ?? 0);
+  return {
+    ...(length === null ? {} : { stringLengthMm: length }),
+    ...measuredSpacing(kind, fields),
+    ...(pressing.some((mm) => mm !== 0) ? { pressingMm: pressing } : {}),
+    ...(a4 === null ? {} : { a4Hz: a4 }),
+  };
+}
+
+function measuredSpacing(kind: InstrumentKind, { size, ...fields }: InstrumentFields): Partial<InstrumentSpec> {
+  const [nut, bridge] = [typedNumber(fields.nut), typedNumber(fields.bridge)];
+  if (nut === null && bridge === null) return {};
+  const usual = kindSpacing({ kind, size });
+  return { outerSpacingMm: { nut: nut ?? usual.nut, bridge: bridge ?? usual.bridge } };
 }
 
 /** Gives the usual instrument of a kind and size. */

@@ -23,7 +23,7 @@ const REACH = 50;
 /** Shows how far the string is from its target: a mark on a rule of cents. */
 export function Meter({ how, heard, targetHz, otherString }: MeterProps) {
   const cents = heard.kind === 'pitch' ? centsOfRatio({ p: heard.hz, q: targetHz }) : null;
-  const x = cents === null ? null : MIDDLE + (Math.max(-REACH, Math.min(REACH, cents)) / REACH) * (MIDDLE - 14);
+  const x = cents === null ? null : xOf(Math.max(-REACH, Math.min(REACH, cents)));
   const inTune = cents !== null && Math.abs(cents) <= IN_TUNE_CENTS;
   return (
     <div>
@@ -38,25 +38,29 @@ export function Meter({ how, heard, targetHz, otherString }: MeterProps) {
         )}
       </svg>
       <p role="status" aria-label="Heard" className="text-[15px]">
-        {heard.kind === 'pitch' && cents !== null ? (
+        {heard.kind === 'pitch' ? (
           <>
             <strong className={inTune ? 'text-verdigris' : ''}>
-              <Figure how={deviationDerivation(heard.hz, targetHz)}>{deviationText(cents)}</Figure>
+              <Figure how={deviationDerivation(heard.hz, targetHz)}>{deviationText(cents ?? 0)}</Figure>
             </strong>
             , <Figure how={heardDerivation()}>{hzText(heard.hz)}</Figure>; it should sound <Figure how={how}>{hzText(targetHz)}</Figure>.
             {otherString !== null && ` That is nearer to open ${otherString}: choose it on the left.`}
           </>
         ) : (
-          heard.kind !== 'pitch' && NOT_HEARD[heard.kind]
+          NOT_HEARD[heard.kind]
         )}
       </p>
     </div>
   );
 }
 
+/** Gives the x of a deviation on the rule, px. */
+function xOf(cents: number): number {
+  return MIDDLE + (cents / REACH) * (MIDDLE - 14);
+}
+
 function Rule() {
   const marks = [-50, -40, -30, -20, -10, 0, 10, 20, 30, 40, 50];
-  const xOf = (cents: number): number => MIDDLE + (cents / REACH) * (MIDDLE - 14);
   return (
     <g>
       <rect x={xOf(-IN_TUNE_CENTS)} y={24} width={xOf(IN_TUNE_CENTS) - xOf(-IN_TUNE_CENTS)} height={16} className="fill-verdigris/25" />

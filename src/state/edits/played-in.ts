@@ -19,18 +19,26 @@ let lastPlayed: { readonly atMs: number; readonly note: number } | null = null;
 export function playKey(read: number | null, atMs: number): void {
   const { brief } = workStore.getState();
   const semitones = read === null ? null : read - 12 * WRITTEN_OCTAVES_ABOVE[brief.instrument.kind];
+  if (semitones === null) return playRest(brief);
   const { duration, startOver } = enteringStore.getState();
-  const together = lastPlayed && atMs - lastPlayed.atMs <= TOGETHER_MS && !startOver ? lastPlayed.note : null;
-  if (together !== null && semitones !== null) {
+  if (!startOver && lastPlayed && atMs - lastPlayed.atMs <= TOGETHER_MS) {
+    const { note } = lastPlayed;
     lastPlayed = null;
-    return editLine((now) => withPlayedTogether(now, together, semitones));
+    return editLine((now) => withPlayedTogether(now, note, semitones));
   }
-  const played =
-    startOver && semitones !== null ? newLine(brief, semitones, duration) : withPlayed(brief, lastIndex(brief), semitones, duration);
+  const played = startOver ? newLine(brief, semitones, duration) : withPlayed(brief, lastIndex(brief), semitones, duration);
   editLine(() => played.brief);
   select(played.note);
-  if (semitones !== null) enteringStore.setState({ startOver: false });
-  lastPlayed = semitones === null ? null : { atMs, note: played.note };
+  enteringStore.setState({ startOver: false });
+  lastPlayed = { atMs, note: played.note };
+}
+
+/** Writes a rest after the selected note or at the end; a line that is to be started over still is. */
+function playRest(brief: Brief): void {
+  const played = withPlayed(brief, lastIndex(brief), null, enteringStore.getState().duration);
+  editLine(() => played.brief);
+  select(played.note);
+  lastPlayed = null;
 }
 
 /** Gives the selected note, else the last of the line. */

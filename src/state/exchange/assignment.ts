@@ -93,17 +93,21 @@ export async function readAssignmentText(text: string): Promise<Reading<Assignme
 
 /** Reads a part of an assignment: it must belong to the player it names, and replace nothing of anybody else’s here. */
 async function readPartFor(part: unknown): Promise<Reading<{ readonly for: string; readonly brought: Brought }>> {
-  const to = isFields(part) ? part['for'] : undefined;
-  const record = isFields(part) ? part['record'] : undefined;
+  const { for: to, record }: Readonly<Record<string, unknown>> = isFields(part) ? part : {};
   if (typeof to !== 'string' || !isFields(record) || !isOf(record, to))
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part does not say for whom it is' }, { pointer: '' }));
   const reading = await readPart(part, 'ids');
   if (!reading.ok) return reading;
-  const { kind } = reading.value;
-  const there = kind === 'log' ? undefined : await database.tableOf(kind).get(String(record['id']));
-  if ((kind === 'player') !== (record['id'] === to) || (there && !isOf({ ...there }, to)))
+  if (await isOfSomebodyElse(reading.value.kind, record['id'], to))
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part is of somebody else' }, { pointer: '' }));
   return goodReading({ for: to, brought: reading.value });
+}
+
+/** Tells whether a part is another player, or would replace something that belongs to another player here. */
+async function isOfSomebodyElse(kind: Brought['kind'], id: unknown, playerId: string): Promise<boolean> {
+  if ((kind === 'player') !== (id === playerId)) return true;
+  const there = kind === 'log' ? undefined : await database.tableOf(kind).get(String(id));
+  return there !== undefined && !isOf({ ...there }, playerId);
 }
 
 function isOf(record: Readonly<Record<string, unknown>>, playerId: string): boolean {

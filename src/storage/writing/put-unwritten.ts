@@ -91,19 +91,33 @@ interface Began<Name extends DocumentName> {
  * The part that does not count is kept as a version.
  */
 async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<boolean> {
-  const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
+  const isOwn = began !== null && isOfSamePage(there, record);
   if (began && follows(there, began, isOwn)) {
     await keepVersion(name, there, 'written over');
     return await putRecordInPlace(name, record, there);
   }
-  const counts = isOwn ? 'there' : 'here';
-  const bases = began && [...(began.base ? [began.base] : []), ...began.sent];
-  const both = bases && (await joinRecord(name, { bases, here: record, there, counts }));
+  const both = began && (await joinRecord(name, { bases: basesOf(began), here: record, there, counts: isOwn ? 'there' : 'here' }));
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
   if (both === null && isOwn) return true;
-  // The joined record belongs to nobody alone: any page that has the piece open must look at it before writing again.
-  const { holds } = record;
-  return await putRecordInPlace(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
+  return await putRecordInPlace(name, ofNobody(both ?? record, record), there);
+}
+
+/**
+ * Gives a joined record, which belongs to nobody alone: any page that has the piece open must look at it before writing again. It holds the
+ * changes that the record left behind had.
+ */
+function ofNobody<Name extends DocumentName>(joined: RecordOf<Name>, { holds }: RecordOf<Name>): RecordOf<Name> {
+  return Object.assign({}, joined, { writtenBy: null }, holds && { holds });
+}
+
+/** Tells whether two records were written by one page. */
+function isOfSamePage(one: RecordOf<DocumentName>, other: RecordOf<DocumentName>): boolean {
+  return one.writtenBy !== null && one.writtenBy === other.writtenBy;
+}
+
+/** Lists the record a page began with, and those it sent since. */
+function basesOf<Name extends DocumentName>({ base, sent }: Began<Name>): readonly RecordOf<Name>[] {
+  return base ? [base, ...sent] : sent;
 }
 
 /** Tells whether the stored record is the one a page began with, or had sent itself. */

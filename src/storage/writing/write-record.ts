@@ -73,10 +73,7 @@ async function replaceRecord<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  if (there && !isLog(there) && !dequal(there.document, stamped.document)) {
-    const isOfOthers = next.joined || wasJustWrittenElsewhere(there, Date.now());
-    await keepVersion(name, there, isOfOthers ? 'changed elsewhere too' : 'written over').catch(() => undefined);
-  }
+  if (there) await keepWhatWas(name, there, next);
   let wrote = false;
   await together(async () => {
     const now = await table.get(record.id);
@@ -86,6 +83,13 @@ async function replaceRecord<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
+}
+
+/** Keeps the stored record as a version, where another document takes its place; a log loses nothing by being written. */
+async function keepWhatWas<Name extends DocumentName>(name: Name, there: RecordOf<Name>, next: Next<Name>): Promise<void> {
+  if (isLog(there) || dequal(there.document, next.record.document)) return;
+  const isOfOthers = next.joined || wasJustWrittenElsewhere(there, Date.now());
+  await keepVersion(name, there, isOfOthers ? 'changed elsewhere too' : 'written over').catch(() => undefined);
 }
 
 /** Gives the held changes of a record once this page's change is in it. */

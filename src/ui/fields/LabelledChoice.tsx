@@ -1,4 +1,22 @@
+import type { Option } from './Choice.tsx';
 import { SelectField } from './Field.tsx';
+
+interface LabelledOptionsProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option[];
+  readonly onChoose: (value: string) => void;
+}
+
+/** A choice of one of some options, under its name. */
+export function LabelledOptions({ label, value, options, onChoose }: LabelledOptionsProps) {
+  return (
+    <label className="grid gap-0.5 text-[14px]">
+      <span className="text-dove-dark">{label}</span>
+      <SelectField aria-label={label} value={value} options={options} onChange={(event) => onChoose(event.target.value)} />
+    </label>
+  );
+}
 
 interface LabelledChoiceProps<Value extends string | number> {
   readonly label: string;
@@ -8,20 +26,18 @@ interface LabelledChoiceProps<Value extends string | number> {
   readonly onChoose: (value: Value) => void;
 }
 
-/** A choice of one from several, under its name. */
+/** A choice of one value from several, under its name. */
 export function LabelledChoice<Value extends string | number>({ label, value, among, nameOf, onChoose }: LabelledChoiceProps<Value>) {
+  const choose = (text: string): void => {
+    const chosen = among.find((one) => String(one) === text);
+    if (chosen !== undefined) onChoose(chosen);
+  };
   return (
-    <label className="grid gap-0.5 text-[14px]">
-      <span className="text-dove-dark">{label}</span>
-      <SelectField
-        aria-label={label}
-        value={String(value)}
-        options={among.map((value) => ({ value: String(value), name: nameOf(value) }))}
-        onChange={(event) => {
-          const chosen = among.find((value) => String(value) === event.target.value);
-          if (chosen !== undefined) onChoose(chosen);
-        }}
-      />
-    </label>
+    <LabelledOptions
+      label={label}
+      value={String(value)}
+      options={among.map((one) => ({ value: String(one), name: nameOf(one) }))}
+      onChoose={choose}
+    />
   );
 }

@@ -159,26 +159,28 @@ export function positionText(label: string): string {
   return positionWords({ label, alteration: null });
 }
 
+type AlterationOf<What extends Alteration['what']> = Extract<Alteration, { readonly what: What }>;
+
+/** The sentence of each kind of difference from what was asked for. */
+const ALTERED: { readonly [What in Alteration['what']]: (altered: AlterationOf<What>) => string } = {
+  'note-inserted': ({ pitch, finger, label }) =>
+    `${pitchLabel(pitch)} is not in the key: it is put in for finger ${finger} in ${positionText(label)}.`,
+  'positions-left-out': ({ labels }) =>
+    `Left out, because the fingers do not fall on notes of the key there: ${listed(labels.map(positionText))}.`,
+  'not-in-position': ({ pitches }) => `The position does not hold ${listed(pitches.map(pitchLabel))}.`,
+  'measures-left-out': ({ count }) => `${counted(count, 'measure', 'measures')} left out: no hand plays ${count === 1 ? 'it' : 'them'}.`,
+  'other-fingers': ({ fromFinger, toFinger }) => `These fingers do not occur in the key: ${fromFinger}–${toFinger} is taken instead.`,
+  'other-distance': (altered) => `This distance does not occur in the key: ${distanceText(altered)} are taken instead.`,
+  'other-string': ({ string }) => `It does not occur on this string in the key: the ${noteLabel(string)} string is taken instead.`,
+  'without-the-piece': () => 'No hand goes on from it into the measures of the piece: they are left out.',
+  'no-check': ({ pitch }) => `No open string checks ${pitchLabel(pitch)}.`,
+};
+
 /** Writes a difference from what was asked for, in a sentence. */
 export function alterationText(altered: Alteration): string {
-  switch (altered.what) {
-    case 'note-inserted':
-      return `${pitchLabel(altered.pitch)} is not in the key: it is put in for finger ${altered.finger} in ${positionText(altered.label)}.`;
-    case 'positions-left-out':
-      return `Left out, because the fingers do not fall on notes of the key there: ${listed(altered.labels.map(positionText))}.`;
-    case 'not-in-position':
-      return `The position does not hold ${listed(altered.pitches.map(pitchLabel))}.`;
-    case 'measures-left-out':
-      return `${counted(altered.count, 'measure', 'measures')} left out: no hand plays ${altered.count === 1 ? 'it' : 'them'}.`;
-    case 'other-fingers':
-      return `These fingers do not occur in the key: ${altered.fromFinger}–${altered.toFinger} is taken instead.`;
-    case 'other-distance':
-      return `This distance does not occur in the key: ${distanceText(altered)} are taken instead.`;
-    case 'other-string':
-      return `It does not occur on this string in the key: the ${noteLabel(altered.string)} string is taken instead.`;
-    case 'without-the-piece':
-      return 'No hand goes on from it into the measures of the piece: they are left out.';
-    case 'no-check':
-      return `No open string checks ${pitchLabel(altered.pitch)}.`;
-  }
+  return writeAltered(altered.what, altered);
+}
+
+function writeAltered<What extends Alteration['what']>(what: What, altered: AlterationOf<What>): string {
+  return ALTERED[what](altered);
 }

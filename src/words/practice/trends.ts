@@ -49,23 +49,26 @@ export const COUNTED_BY_WORDS: Readonly<Record<CountedBy, string>> = {
 
 /** Names a group of misses, with a capital: "First finger", "A string", "Upward shifts from the first to the third finger". */
 export function groupText(by: CountedBy, group: string): string {
-  const [one = '', from = '', to = ''] = group.split(' ');
   switch (by) {
     case 'finger':
-      return capital(fingerWords(one).replace(/^the /, ''));
+      return capital(fingerWords(group).replace(/^the /, ''));
     case 'string':
-      return `${noteLabel(one)} string`;
+      return `${noteLabel(group)} string`;
     case 'position':
       return capital(positionName(group));
     case 'shift':
-      return SHIFTS[one] ?? '';
     case 'shift-from-finger':
-      return `${SHIFTS[one] ?? ''} from ${fingerWords(from)}`;
     case 'shift-to-finger':
-      return `${SHIFTS[one] ?? ''} to ${fingerWords(from)}`;
     case 'shift-fingers':
-      return `${SHIFTS[one] ?? ''} from ${fingerWords(from)} to ${fingerWords(to)}`;
+      return shiftGroupText(by, group.split(' '));
   }
+}
+
+/** Names a group of shifts from its parts: the direction, and the fingers it is counted by. */
+function shiftGroupText(by: CountedBy, [direction = '', ...fingers]: readonly string[]): string {
+  const ends = { 'shift-from-finger': ['from'], 'shift-to-finger': ['to'], 'shift-fingers': ['from', 'to'] };
+  const prepositions: readonly string[] = Object.entries(ends).find(([name]) => name === by)?.[1] ?? [];
+  return [SHIFTS[direction] ?? '', ...prepositions.map((word, order) => `${word} ${fingerWords(fingers[order] ?? '')}`)].join(' ');
 }
 
 /** Writes counts of misses: "4 flat, 1 sharp"; a dash where it was played and did not miss; empty where it was not played. */

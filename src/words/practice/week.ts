@@ -36,8 +36,7 @@ export const SERVES_WORDS: Readonly<Record<WeekAsked['serves'], string>> = {
 
 /** Writes why something stands in its day; `goal` is the name of the date. */
 export function plannedReasonText({ reason, isNew }: PlannedItem, standing: ItemStanding | undefined, goal: string): string {
-  const last = standing?.sittings.at(-1);
-  const lastTime = last ? `${last.good} of ${last.tries} good last time` : '';
+  const lastTime = lastTimeText(standing);
   const known = isNew ? 'new' : lastTime;
   switch (reason) {
     case 'moved':
@@ -51,6 +50,11 @@ export function plannedReasonText({ reason, isNew }: PlannedItem, standing: Item
     case 'again':
       return 'again, if it goes well';
   }
+}
+
+function lastTimeText(standing: ItemStanding | undefined): string {
+  const last = standing?.sittings.at(-1);
+  return last ? `${last.good} of ${last.tries} good last time` : '';
 }
 
 function joinParts(...parts: readonly string[]): string {

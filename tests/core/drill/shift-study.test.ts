@@ -111,7 +111,7 @@ const FIRST_ABOVE_THUMB = 2;
 
 const LETTERS_UP: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 
-function insertedIn(altered: readonly Alteration[]): readonly string[] {
+function notesInserted(altered: readonly Alteration[]): readonly string[] {
   return altered.flatMap((alteration) => (alteration.what === 'note-inserted' ? [alteration.pitch] : []));
 }
 
@@ -180,7 +180,7 @@ describe('the study of a shift', () => {
       if (isExact) exact += 1;
       const parsed = parseKey(key);
       assert.ok(parsed.ok);
-      const inserted = insertedIn(altered);
+      const inserted = notesInserted(altered);
       for (const pitch of pitchesOf(brief))
         assert.ok(isInKey(semitones(pitch), parsed.value) || inserted.includes(pitch), `${pitch} in ${key}`);
     }

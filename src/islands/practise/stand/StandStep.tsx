@@ -6,7 +6,7 @@ import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
 import { capsOf, itemOf, notesOfPart, strictest } from '#core/practice/session';
 import { fadedAfter } from '#core/practice/fading';
-import { goodSoFar, secondsOfRun, wantedOf } from '#core/practice/ladder';
+import { goodSoFar, type Rung, secondsOfRun, wantedOf } from '#core/practice/ladder';
 import { MISSES } from '#core/practice/log';
 import type { NoteGroup } from '#core/practice/item';
 import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
@@ -40,12 +40,7 @@ export function StandStep({ running }: StepProps) {
   const { run } = running;
   switch (run.step.at) {
     case 'aim':
-      return (
-        <Plain title={run.aim === '' ? 'Listen while you play' : run.aim}>
-          <p>Today’s aim. {run.items.length === 1 ? 'One item' : `${run.items.length} items`}. Warm up first; stop at any pain.</p>
-          <p>{ONE_KEY}</p>
-        </Plain>
-      );
+      return <Aim running={running} />;
     case 'prepare':
       return <Prepare running={running} prompt={run.step.prompt} />;
     case 'play':
@@ -60,14 +55,27 @@ export function StandStep({ running }: StepProps) {
         </Plain>
       );
     case 'end-check':
-      return (
-        <Plain title={run.endCheck === '' ? 'Play it once more' : run.endCheck}>
-          <p>The aim was: {run.aim}. Is it reached?</p>
-        </Plain>
-      );
+      return <EndCheck running={running} />;
     case 'done':
       return <Done running={running} />;
   }
+}
+
+function Aim({ running: { run } }: StepProps) {
+  return (
+    <Plain title={run.aim === '' ? 'Listen while you play' : run.aim}>
+      <p>Today’s aim. {run.items.length === 1 ? 'One item' : `${run.items.length} items`}. Warm up first; stop at any pain.</p>
+      <p>{ONE_KEY}</p>
+    </Plain>
+  );
+}
+
+function EndCheck({ running: { run } }: StepProps) {
+  return (
+    <Plain title={run.endCheck === '' ? 'Play it once more' : run.endCheck}>
+      <p>The aim was: {run.aim}. Is it reached?</p>
+    </Plain>
+  );
 }
 
 interface PlainProps {
@@ -216,13 +224,12 @@ function HowMissed({ running }: StepProps) {
 }
 
 function Rest({ running }: StepProps) {
-  const { run, items, stepSince } = running;
+  const { run, stepSince } = running;
   const item = run.items[run.item];
   const left = useSecondsLeft(stepSince, item?.restSeconds ?? 0);
   const here = inHand(running);
   if (!item || run.step.at !== 'rest') return null;
   const { clean, over } = run.step;
-  const last = run.item + 1 >= items.length;
   return (
     <>
       <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{clean ? 'A clean set' : 'Not clean yet'}</h1>
@@ -230,15 +237,19 @@ function Rest({ running }: StepProps) {
         {left > 0 ? clockText(left) : 'Ready'}
       </p>
       <p>{EAR_TIRES} Let both arms hang.</p>
-      <p>
-        {over
-          ? last
-            ? 'Then the check at the end.'
-            : `Then: ${run.items[run.item + 1]?.practised.title ?? ''}.`
-          : here && `Then ${tempoText(here.rung.tempo)}${rungText(here.rung) === '' ? '' : `, ${rungText(here.rung)}`}.`}
-      </p>
+      <p>{over ? nextItemText(running) : here && `Then ${nextRungText(here.rung)}.`}</p>
     </>
   );
+}
+
+/** Writes what comes after an item that is over: the next one, or the check at the end. */
+function nextItemText({ run, items }: Running): string {
+  return run.item + 1 >= items.length ? 'Then the check at the end.' : `Then: ${run.items[run.item + 1]?.practised.title ?? ''}.`;
+}
+
+/** Writes the next rung: its tempo, and the bows or the rhythm where they change. */
+function nextRungText(rung: Rung): string {
+  return [tempoText(rung.tempo), rungText(rung)].filter((text) => text !== '').join(', ');
 }
 
 /** Counts the seconds until a time is over; 0 afterwards. */

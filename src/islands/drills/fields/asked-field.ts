@@ -1,0 +1,34 @@
+import type { Option } from '../../../ui/fields/Choice.tsx';
+import type { WrittenFor } from '../first-request.ts';
+
+/** One field of a form, as it is shown for a request. */
+export interface ShownField<Asks> {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option[];
+  /** Writes an option into the request. */
+  readonly choose: (value: string) => Asks;
+}
+
+/** A field of the form for a drill: it is shown for a request and a player, or left out, null. */
+export type AskedField<Asks> = (asks: Asks, place: WrittenFor) => ShownField<Asks> | null;
+
+/** What a choice of one from several reads from a request, and how it is written back. */
+interface ChoiceOf<Asks, Value extends string | number> {
+  readonly label: string;
+  readonly value: Value;
+  readonly among: readonly Value[];
+  readonly nameOf: (value: Value) => string;
+  readonly choose: (value: Value) => Asks;
+}
+
+/** Makes a field of a choice of one from several: its values go as text, and come back as what they were. */
+export function choiceOf<Asks, Value extends string | number>(choice: ChoiceOf<Asks, Value>): ShownField<Asks> {
+  const { label, value, among, nameOf, choose } = choice;
+  return {
+    label,
+    value: String(value),
+    options: among.map((one) => ({ value: String(one), name: nameOf(one) })),
+    choose: (text) => choose(among.find((one) => String(one) === text) ?? value),
+  };
+}
