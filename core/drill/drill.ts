@@ -48,6 +48,7 @@ export type Alteration =
   | { readonly what: 'without-the-piece' }
   /** The thing asked for does not occur at all; another finger, distance or string is used. */
   | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
+  /** The distance that is taken, a number of positions or of semitones. */
   | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }
   | { readonly what: 'other-string'; readonly string: string }
   /** Nothing sounds to check this note with. */

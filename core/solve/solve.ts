@@ -32,7 +32,10 @@ export interface Solved extends Laid {
 }
 
 /** A task laid out, or the line index of the first note without candidate. */
-export type LaidOrBlocked = { readonly ok: true; readonly layOut: Laid } | { readonly ok: false; readonly index: number };
+export type LaidOrBlocked =
+  | { readonly ok: true; readonly layOut: Laid }
+  /** The line index of the note that no finger can play. */
+  | { readonly ok: false; readonly index: number };
 
 /** Lays a task out, or returns the first note without candidate. */
 export function layTask(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {

@@ -16,6 +16,7 @@ export interface ToleranceSoFar {
   readonly since: number;
   /** The number of tries since then. */
   readonly tries: number;
+  /** The number of good tries among them. */
   readonly good: number;
 }
 

@@ -2,7 +2,10 @@ import { PitchDetector } from 'pitchy';
 import { finePitchHz, levelOf } from '#core/listening';
 
 /** A pitch heard in a short part of sound, or the reason why there is none. */
-export type Heard = { readonly kind: 'silent' | 'clipped' | 'unclear' } | { readonly kind: 'pitch'; readonly hz: number };
+export type Heard =
+  | { readonly kind: 'silent' | 'clipped' | 'unclear' }
+  /** The frequency, Hz. */
+  | { readonly kind: 'pitch'; readonly hz: number };
 
 /** The clarity from which a pitch counts, 0 … 1. */
 const CLEAR_FROM = 0.8;

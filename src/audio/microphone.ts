@@ -6,6 +6,7 @@ export type NoMicrophone = 'denied' | 'absent' | 'busy';
 
 /** An open microphone. */
 export interface Microphone {
+  /** The number of samples a second. */
   readonly sampleRate: number;
   /** Reads the latest sound. */
   readonly read: () => Float32Array;

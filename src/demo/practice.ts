@@ -5,6 +5,7 @@ import { seedNumbers, type Seeded } from './seeded.ts';
 
 /** A piece that a pupil of the demo practises. */
 export interface DemoPiece {
+  /** The id of the record, the same in each browser. */
   readonly id: string;
   readonly title: string;
   /** The tempo it should reach, quarter notes a minute. */

@@ -34,11 +34,13 @@ export const IMPORT_FORMATS = ['musicxml', 'midi'] as const;
 export interface ImportAsked {
   readonly name: string;
   readonly choice: Partial<ImportChoice>;
+  /** The grid to which a played score is set; null for the one that fits best. */
   readonly grid: Grid | null;
 }
 
 /** The answer to a request: text or bytes, so that it goes from a worker to the client as it is. */
 export interface JobAnswer {
+  /** The status of the HTTP response. */
   readonly status: number;
   readonly contentType: string;
   readonly body: string | Uint8Array<ArrayBuffer>;
@@ -49,7 +51,9 @@ export type Refused = 'gone' | 'too-expensive' | 'busy';
 
 /** The amount of work under way and waiting, for the operator of the server. */
 export interface Queue {
+  /** The number of jobs that threads work on. */
   readonly running: number;
+  /** The number of jobs that wait for a thread. */
   readonly waiting: number;
   /** The largest number of requests that wait; further ones are told to come again. */
   readonly mostWaiting: number;

@@ -14,7 +14,9 @@ export type Report = (share: number) => void;
 
 /** The event that the worker posts while it lays out a long line: the call, and the share that is laid out, 0 to 1. */
 export interface LaidOut {
+  /** The number of the call. */
   readonly call: number;
+  /** The share of the line that is laid out, 0 to 1. */
   readonly share: number;
 }
 

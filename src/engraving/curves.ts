@@ -5,9 +5,13 @@ import { roomForArticulation } from './layout.ts';
 export interface Curve {
   readonly kind: 'slur' | 'tie';
   readonly above: boolean;
+  /** The x of the left end, px. */
   readonly fromX: number;
+  /** The y of the left end, px. */
   readonly fromY: number;
+  /** The x of the right end, px. */
   readonly toX: number;
+  /** The y of the right end, px. */
   readonly toY: number;
   /** The y of both inner control points of the outer edge. */
   readonly controlY: number;
@@ -17,9 +21,13 @@ export interface Curve {
 export interface SlideLine {
   /** The line index of the note it leads to. */
   readonly to: number;
+  /** The x of the left end, px. */
   readonly fromX: number;
+  /** The y of the left end, px. */
   readonly fromY: number;
+  /** The x of the right end, px. */
   readonly toX: number;
+  /** The y of the right end, px. */
   readonly toY: number;
 }
 
@@ -41,7 +49,9 @@ const THICKNESS = 2.6;
 
 /** The left and right ends of the notes of a system, px: curves beyond its ends are drawn up to them. */
 export interface SystemEnds {
+  /** The x at which its first note begins, px. */
   readonly left: number;
+  /** The x at which its last note ends, px. */
   readonly right: number;
 }
 

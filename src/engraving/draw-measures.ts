@@ -37,11 +37,15 @@ export interface Head {
   readonly index: number;
   /** The x of the middle of the note head. */
   readonly x: number;
+  /** The y of the middle of the note head. */
   readonly y: number;
+  /** The left edge of the note head. */
   readonly left: number;
+  /** The right edge of the note head. */
   readonly right: number;
   /** The highest and lowest ink of head and stem. */
   readonly top: number;
+  /** The lowest ink of head and stem. */
   readonly bottom: number;
   readonly stemUp: boolean;
   readonly rest: boolean;
@@ -73,7 +77,9 @@ export interface HeadTuplet {
 
 /** The range of measures to draw: indexes, the second exclusive, of the measures that were laid out. */
 export interface MeasureRange {
+  /** The index of the first measure. */
   readonly from: number;
+  /** The index after the last measure. */
   readonly to: number;
 }
 

@@ -14,6 +14,7 @@ export interface StaffLayout {
   readonly offsets: readonly number[];
   /** The room for clef, key and meter at the beginning of the first measure. */
   readonly headWidth: number;
+  /** The y of the names of positions. */
   readonly positionRowY: number;
   /** The y of an octave line, if there is one. */
   readonly octaveRowY: number;
@@ -21,6 +22,7 @@ export interface StaffLayout {
   readonly fingerRowY: number;
   /** The y of the top line of the staff. */
   readonly staffTopY: number;
+  /** The y of the numbers of strings. */
   readonly stringRowY: number;
   /** The y of cues, if there are any. */
   readonly cueRowY: number;
@@ -30,6 +32,7 @@ export interface StaffLayout {
   readonly fingerLanesY: number;
   /** The top of the lane of the bow, at the tip, if it is asked for. */
   readonly bowLaneY: number;
+  /** The height of the whole staff with everything above and below it. */
   readonly height: number;
 }
 

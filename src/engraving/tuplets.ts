@@ -5,7 +5,9 @@ import { ACCENT_ROW, BELOW_SLUR, STAFF_HEIGHT, type StaffLayout } from './layout
 export interface DrawnTuplet {
   /** The number that stands there. */
   readonly notes: number;
+  /** The x at which the bracket begins. */
   readonly left: number;
+  /** The x at which the bracket ends. */
   readonly right: number;
   /** The foot of the number. */
   readonly y: number;

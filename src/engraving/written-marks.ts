@@ -4,7 +4,9 @@ import type { WrittenRows } from './layout.ts';
 
 /** The marks of the teacher, by line index, and the letters that refer to the remarks, in the order of the notes. */
 export interface WrittenMarks {
+  /** The marks, by line index. */
   readonly at: ReadonlyMap<number, Mark>;
+  /** The letters of the remarks, by line index. */
   readonly letters: ReadonlyMap<number, string>;
   readonly rows: WrittenRows;
 }

@@ -22,8 +22,11 @@ export type Holds = Readonly<Record<string, number>>;
 
 /** The links of a piece to the instrument, the player and the school of the studio; null for one that is only described in its brief. */
 export interface Uses {
+  /** The id of the instrument. */
   readonly instrumentId: string | null;
+  /** The id of the player. */
   readonly playerId: string | null;
+  /** The id of the school. */
   readonly schoolId: string | null;
 }
 
@@ -82,6 +85,7 @@ export type LogRecord = RecordOf<'log'>;
 
 /** The owner of a log. */
 export interface Logged {
+  /** The id of the player; null for a log that belongs to nobody. */
   readonly playerId: string | null;
   /** The player's name; empty for nobody. */
   readonly name: string;

@@ -11,6 +11,7 @@ export function stateOf(record: StagesRecord | null, shift: string, stage: Stage
 
 /** A stage of a shift of a player, and the player's new state. */
 export interface StageSet {
+  /** The id of the player; null for a piece that belongs to nobody. */
   readonly playerId: string | null;
   /** The player's name; empty for nobody. */
   readonly name: string;

@@ -8,6 +8,7 @@ export interface Budget {
   readonly jobMs: number;
   /** The memory of its thread, MB. */
   readonly jobMb: number;
+  /** The number of threads that plan at one time. */
   readonly threads: number;
   /** The largest number of jobs that wait. */
   readonly mostWaiting: number;

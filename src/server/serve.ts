@@ -16,6 +16,7 @@ export interface Serving {
   /** The built code of the planner's thread. */
   readonly worker: string;
   readonly host: string;
+  /** The port to listen on; 0 for any that is free. */
   readonly port: number;
 }
 

@@ -11,9 +11,13 @@ import type { Studio } from '../records/studio.ts';
 
 /** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
 export interface Side {
+  /** The id of the piece. */
   readonly pieceId: string;
+  /** The id of the player; null for the piece's own. */
   readonly playerId: string | null;
+  /** The id of the instrument; null for the piece's own. */
   readonly instrumentId: string | null;
+  /** The school of the hand; null for the piece's own. */
   readonly school: HandSchool | null;
   /** The best fingering, or the index among the others. */
   readonly fingering: 'best' | number;
@@ -22,6 +26,7 @@ export interface Side {
 /** The result of planning a side. */
 export interface PlannedSide {
   readonly brief: Brief;
+  /** The plan; null where no hand can play it. */
   readonly plan: Plan | null;
   readonly others: readonly Alternative[];
   readonly issues: readonly Issue[];

@@ -2,7 +2,9 @@ import { create } from 'zustand';
 
 /** A passage of the line: line indexes, both inclusive, the first not after the last. */
 export interface Passage {
+  /** The line index of the first note. */
   readonly from: number;
+  /** The line index of the last note. */
   readonly to: number;
 }
 

@@ -8,7 +8,9 @@ const PAGE = 200;
 export interface Pager {
   /** The index of the first row. */
   readonly from: number;
+  /** The index after the last row. */
   readonly to: number;
+  /** The number of rows there are. */
   readonly total: number;
   readonly go: (by: 1 | -1) => void;
 }

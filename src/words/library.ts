@@ -6,6 +6,7 @@ import { INSTRUMENT_LABELS, instrumentLabel, materialLabel, pieceTitle } from '.
 
 /** A piece as the library lists, searches and sorts it. */
 export interface LibraryRow {
+  /** The id of the piece. */
   readonly id: string;
   readonly title: string;
   readonly what: string;
@@ -16,6 +17,7 @@ export interface LibraryRow {
   /** The name of the player; empty where the piece names nobody. */
   readonly player: string;
   readonly tags: readonly string[];
+  /** The moment it was last changed, ms since 1970. */
   readonly changedAt: number;
   /** The words of the row in plain lower case, for the search. */
   readonly searched: string;

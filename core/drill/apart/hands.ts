@@ -56,7 +56,12 @@ export type HandsAct =
 /**
  * An act and the time at which it is done: 0 is the beginning of the note that is left, 1 the arrival; what follows the arrival is above 1.
  */
-export type HandsEvent = HandsAct & { readonly from: number; readonly to: number };
+export type HandsEvent = HandsAct & {
+  /** The time at which it begins. */
+  readonly from: number;
+  /** The time at which it ends. */
+  readonly to: number;
+};
 
 /** The time until the weight is back on the new finger, in lengths of the note that is left. */
 const AFTER = 0.15;

@@ -6,14 +6,21 @@ import type { DrillAim, DrillFacts } from './facts.ts';
 
 /** A teacher's query for drills; null (or an absent part) stands for anything. */
 export interface DrillQuery {
+  /** The family of the drill. */
   readonly family?: FamilyName | null;
+  /** The purpose of the drill. */
   readonly aim?: DrillAim | null;
+  /** The key, documents' form: "Bb major". */
   readonly key?: string | null;
   /** The open note of the string, documents' form. */
   readonly string?: string | null;
+  /** The position, by its label: "3". */
   readonly position?: string | null;
+  /** The finger a shift leaves with. */
   readonly fromFinger?: Finger | null;
+  /** The finger a shift arrives with. */
   readonly toFinger?: Finger | null;
+  /** The direction of the shift. */
   readonly way?: Way | null;
   /** The number of positions or semitones that its shift goes. */
   readonly steps?: number | null;

@@ -49,7 +49,10 @@ export interface Place {
 }
 
 /** A reason why a hot spot is hard: measurements in their own units, and `points` for the order. */
-export type SpotGround = { readonly points: number } & (
+export type SpotGround = {
+  /** The weight of the reason among the others; no unit. */
+  readonly points: number;
+} & (
   | { readonly what: HotSpotKind }
   /** The distance that the hand goes, semitones and mm. */
   | { readonly what: 'travel'; readonly semitones: number; readonly mm: number }

@@ -34,7 +34,11 @@ export const LEFT_OUT = [
 export type LeftOut = (typeof LEFT_OUT)[number];
 
 /** The number of each kind that was left out, in the order of the list; kinds that were not are missing. */
-export type LeftOutCount = readonly { readonly what: LeftOut; readonly count: number }[];
+export type LeftOutCount = readonly {
+  readonly what: LeftOut;
+  /** The number of that kind, 1 or more. */
+  readonly count: number;
+}[];
 
 /** Counts what was left out. */
 export function countLeftOut(all: readonly LeftOut[]): LeftOutCount {

@@ -8,7 +8,9 @@ import type { Solved } from '#core/solve';
 
 /** A stay of a line, from the first to the last note of one hand, by order; open strings belong to the hand before. */
 export interface HandStay {
+  /** The order of its first note. */
   readonly from: number;
+  /** The order of its last note. */
   readonly to: number;
   /** The first of its notes that is stopped; null for a line of open strings. */
   readonly first: Placement | null;
@@ -18,6 +20,7 @@ export interface HandStay {
 
 /** A shift of a line: the order of the note it arrives on, the placement before, and the placement after. */
 export interface HandShift {
+  /** The order of the note it arrives on, from 0. */
   readonly order: number;
   readonly from: Placement;
   readonly to: Placement;

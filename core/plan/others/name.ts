@@ -32,6 +32,7 @@ export type Difference =
   | { readonly kind: 'starts'; readonly position: PositionName; readonly shifts: readonly NamedShift[] }
   | { readonly kind: 'strings'; readonly shifts: readonly NamedShift[] }
   | { readonly kind: 'positions'; readonly positions: readonly PositionName[] }
+  /** The number of notes by which it shifts later; negative where sooner. */
   | { readonly kind: 'moment'; readonly notes: number; readonly string: StringNumber }
   | { readonly kind: 'open-strings' }
   | { readonly kind: 'stopped' }

@@ -39,7 +39,9 @@ interface Through {
 
 /** The facts known of the best line: its cost, its number of shifts, and whether it has runs of semitones. */
 export interface BestLine {
+  /** The cost of the whole line, thousandths. */
   readonly cost: number;
+  /** The number of its shifts. */
   readonly shifts: number;
   readonly chromatic: boolean;
   /** Whether it is played on an instrument on which one group of fingers goes from string to string. */
@@ -52,7 +54,9 @@ export interface BestLine {
 
 /** The largest costs above the best line that others may have, thousandths. */
 export interface MostMore {
+  /** The most for any other fingering, thousandths. */
   readonly usually: number;
+  /** The most for one that keeps a pattern, thousandths. */
   readonly forPatterns: number;
 }
 

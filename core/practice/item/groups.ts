@@ -5,7 +5,9 @@ import type { Grouping } from './item.ts';
 
 /** Some notes of a line: line indexes, both inclusive. */
 export interface NoteGroup {
+  /** The line index of the first note. */
   readonly from: number;
+  /** The line index of the last note. */
   readonly to: number;
 }
 

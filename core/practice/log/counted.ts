@@ -20,8 +20,11 @@ export interface Done {
   readonly title: string;
   /** The piece, by its id. */
   readonly piece: string;
+  /** The number of tries. */
   readonly tries: number;
+  /** The number of good tries. */
   readonly good: number;
+  /** The number of tries that missed in each way. */
   readonly misses: Readonly<Record<Miss, number>>;
   /** The quarter notes a minute of the fastest good try; null where none was good, or none had a tempo. */
   readonly tempo: number | null;
@@ -70,6 +73,7 @@ export function missesOf(misses: Done['misses']): readonly { readonly miss: Miss
 
 /** The settings that the teacher has made last: the next aim, the tolerance, the points of posture, and how help fades. */
 export interface SetByTeacher {
+  /** The next aim; null where none is set. */
   readonly aim: string | null;
   /** The tolerance in cents; since when, ms since 1970, and the tries since. */
   readonly tolerance: { readonly cents: number; readonly since: number; readonly tried: readonly EntryOf<'attempt'>[] } | null;
@@ -123,6 +127,7 @@ export interface MissedNote {
   readonly title: string;
   /** The line index of the note. */
   readonly note: number;
+  /** The number of tries that missed at it. */
   readonly times: number;
   readonly miss: Miss;
 }

@@ -16,6 +16,7 @@ export interface RunItem {
   readonly restSeconds: number;
   /** The number of groups in which it is played, one after the other on each rung. */
   readonly groups: number;
+  /** The minutes planned for it. */
   readonly minutes: number;
   /** The course of fading help; null where none is set. */
   readonly fading: Fading | null;
@@ -28,12 +29,14 @@ export interface RunItem {
  */
 export type Step =
   | { readonly at: 'aim' }
+  /** The order of the prompt, from 0. */
   | { readonly at: 'prepare'; readonly prompt: number }
   | { readonly at: 'play'; readonly tries: readonly boolean[] }
   | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: Miss }
   | { readonly at: 'rest'; readonly clean: boolean; readonly over: boolean }
   | { readonly at: 'pain' }
   | { readonly at: 'end-check' }
+  /** Whether the aim was reached; null where that was not asked. */
   | { readonly at: 'done'; readonly reached: boolean | null };
 
 /** A session while it is run through. */

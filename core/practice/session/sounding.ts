@@ -15,7 +15,9 @@ export interface PracticeSound {
   readonly inTurns: boolean;
   readonly vibrato: boolean;
   readonly countIn: boolean;
+  /** The frequency of the drone, Hz; null for none. */
   readonly droneHz: number | null;
+  /** The metronome; null for none. */
   readonly metronome: Metronome | null;
 }
 

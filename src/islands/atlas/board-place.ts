@@ -4,7 +4,9 @@ import { keyOfSignature, parseKey, pitchInKey } from '#core/key';
 
 /** A place on the board. */
 export interface BoardPlace {
+  /** The string, counted from 0, the highest first. */
   readonly stringIndex: number;
+  /** The place on it, semitones above the open string. */
   readonly semitonesAboveOpen: number;
 }
 

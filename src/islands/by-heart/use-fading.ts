@@ -11,6 +11,7 @@ export interface FadingKept {
   readonly setCourse: (course: FadingCourse) => void;
   /** Adds a set that is over. */
   readonly addSet: (clean: boolean, shown: readonly Help[]) => void;
+  /** The message where keeping failed; null otherwise. */
   readonly trouble: string | null;
 }
 

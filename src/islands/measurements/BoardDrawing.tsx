@@ -7,8 +7,11 @@ import { type BoardScale, boardX, boardY, rulerTicks } from './board-geometry.ts
 
 /** A mark on a string: a finger, or a note of the key. */
 export interface BoardMark {
+  /** The key of the mark, unique on the board. */
   readonly id: string;
+  /** The string, counted from 0, the highest first. */
   readonly stringIndex: number;
+  /** The distance from the nut, mm. */
   readonly mm: number;
   /** The text in the bead: a finger, or a note name. */
   readonly text: string;
@@ -21,9 +24,13 @@ export interface BoardMark {
 
 /** The second place of a mark, in another system: a tick across the string, and its distance. */
 export interface BoardTick {
+  /** The key of the tick, unique on the board. */
   readonly id: string;
+  /** The string, counted from 0, the highest first. */
   readonly stringIndex: number;
+  /** The place of the mark, mm from the nut. */
   readonly fromMm: number;
+  /** The place in the other system, mm from the nut. */
   readonly toMm: number;
   readonly text: string;
   /** The place of the next tick on the string, mm; the text is left out where it would run into it. */
@@ -32,14 +39,19 @@ export interface BoardTick {
 
 /** Two places that touch: a semitone apart on one string. */
 export interface BoardTouch {
+  /** The string, counted from 0, the highest first. */
   readonly stringIndex: number;
+  /** The lower place, mm from the nut. */
   readonly fromMm: number;
+  /** The higher place, mm from the nut. */
   readonly toMm: number;
 }
 
 /** The extent of the hand, mm from the nut. */
 export interface BoardBand {
+  /** The lower end of the hand. */
   readonly fromMm: number;
+  /** The higher end of the hand. */
   readonly toMm: number;
 }
 

@@ -2,12 +2,17 @@ import { FINGERBOARD_END_SHARE, type Instrument, stringSpacingMm } from '#core/i
 
 /** The scale of a fingerboard lying before the eye: nut at the left, string I on top, in true proportion along the string. */
 export interface BoardScale {
+  /** The scale along the string, px a mm. */
   readonly pxPerMm: number;
   /** The factor by which it is drawn wider across the strings; 1 is true. */
   readonly across: number;
+  /** The x of the nut, px. */
   readonly nutX: number;
+  /** The y halfway between the outer strings, px. */
   readonly middleY: number;
+  /** The width of the drawing, px. */
   readonly width: number;
+  /** The height of the drawing, px. */
   readonly height: number;
   /** The end of the fingerboard, mm from the nut. */
   readonly endMm: number;

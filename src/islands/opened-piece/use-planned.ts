@@ -9,9 +9,11 @@ import { NO_PIECE } from '../../words/kept/storage.ts';
 
 /** A piece with its plan and its player. */
 export interface PlannedPiece {
+  /** The id of the piece. */
   readonly id: string;
   readonly name: string;
   readonly plan: Plan;
+  /** The id of its player; null for a piece that belongs to nobody. */
   readonly playerId: string | null;
 }
 

@@ -9,6 +9,7 @@ import { type Elsewhere, useRecords } from '../../state/reading/use-records.ts';
 export interface Sessions {
   /** The sessions, the newest first; null until they are read. */
   readonly sessions: readonly SessionRecord[] | null;
+  /** The message where reading or keeping failed; null otherwise. */
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
   /** Adds a session for today, with some items. */

@@ -22,6 +22,7 @@ export interface Log {
   readonly isCut: boolean;
   readonly readAll: () => void;
   readonly add: (what: LogWhat) => Promise<void>;
+  /** The message where reading or keeping failed; null otherwise. */
   readonly trouble: string | null;
 }
 

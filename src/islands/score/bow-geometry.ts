@@ -3,7 +3,9 @@ import type { Head } from '../../engraving/draw-measures.ts';
 
 /** A place of the bow over the staff: x, px, and the place on the bow, 0 the frog, 1 the tip. */
 export interface BowPoint {
+  /** The x over the staff, px. */
   readonly x: number;
+  /** The place on the bow, 0 to 1. */
   readonly place: number;
 }
 

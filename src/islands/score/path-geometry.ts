@@ -7,15 +7,21 @@ import { nameThatFits } from './names-that-fit.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */
 export interface PathScale {
+  /** The height of the drawing, px. */
   readonly height: number;
+  /** The y of the nut, px. */
   readonly nutY: number;
+  /** The scale along the string, px a mm. */
   readonly pxPerMm: number;
 }
 
 /** The place of one note on the path. */
 export interface Bead {
+  /** The line index of the note. */
   readonly index: number;
+  /** The x of its middle, px. */
   readonly x: number;
+  /** The y of its middle, px. */
   readonly y: number;
   readonly note: PlannedSound;
   /** The index of the stop: 0, or 1 for the upper note of a double stop. */
@@ -37,10 +43,15 @@ export interface Link {
 
 /** The frame of the hand during a stay. */
 export interface Band {
+  /** The left edge, px. */
   readonly x: number;
+  /** The width, px. */
   readonly width: number;
+  /** The y of the highest place the hand covers, px. */
   readonly top: number;
+  /** The height, px. */
   readonly height: number;
+  /** The stay it frames. */
   readonly stay: Plan['stays'][number];
   /** Whether the stay begins at the first bead drawn of it, so that its name stands there. */
   readonly begins: boolean;
@@ -51,18 +62,27 @@ export interface Slope {
   readonly shift: Shift;
   /** The note that the likeliest guide sounds on the way: its place, and its finger; null where none sounds. */
   readonly inBetween: { readonly x: number; readonly y: number; readonly note: InBetweenNote } | null;
+  /** The x at which finger 1 leaves, px. */
   readonly fromX: number;
+  /** The y at which finger 1 leaves, px. */
   readonly fromY: number;
+  /** The x at which finger 1 arrives, px. */
   readonly toX: number;
+  /** The y at which finger 1 arrives, px. */
   readonly toY: number;
 }
 
 /** A reach beyond the hand's comfortable span: from the lowest to the highest finger that must stand. */
 export interface Stretch {
+  /** The line index of the note that demands it. */
   readonly index: number;
+  /** The x of the mark, px. */
   readonly x: number;
+  /** The y of the highest finger that must stand, px. */
   readonly top: number;
+  /** The y of the lowest finger that must stand, px. */
   readonly bottom: number;
+  /** The distance between the two, mm. */
   readonly needMm: number;
   /** Whether it is more than the largest span. */
   readonly beyond: boolean;
@@ -73,7 +93,9 @@ export interface Stretch {
 /** A number or a name written in the path, which is explained on asking. */
 export type PathLabel =
   | { readonly kind: 'travel'; readonly shift: Shift }
+  /** The stay whose position is named. */
   | { readonly kind: 'position'; readonly stay: Plan['stays'][number] }
+  /** The line index of the note that demands the reach. */
   | { readonly kind: 'reach'; readonly note: number };
 
 /** The radius of a bead, of a grace note's bead and of a finger beside one, px. */
@@ -131,7 +153,9 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
 /** A bead of another fingering where it differs from the one drawn; set above where it would cover the bead drawn. */
 export interface Ghost {
   readonly bead: Bead;
+  /** The x of its middle, px. */
   readonly x: number;
+  /** The y of its middle, px. */
   readonly y: number;
 }
 
@@ -153,7 +177,9 @@ export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differ
 /** A way to play a note as a place to drop its bead: the string gives the height, the fingers of a string stand side by side. */
 export interface DropTarget<Way> {
   readonly way: Way;
+  /** The x of its middle, px. */
   readonly x: number;
+  /** The y of its middle, px. */
   readonly y: number;
 }
 
@@ -188,7 +214,9 @@ export function nearestTarget<Way>(targets: readonly DropTarget<Way>[], x: numbe
 
 /** A small picture of a whole plan: the place of the hand, note by note, and its moves. Coordinates are within width and height. */
 export interface SmallPath {
+  /** The place of each note by its line index, px. */
   readonly dots: readonly { readonly index: number; readonly x: number; readonly y: number }[];
+  /** The ends of each shift, px. */
   readonly shifts: readonly { readonly x: number; readonly y: number; readonly toX: number; readonly toY: number }[];
 }
 
@@ -278,6 +306,7 @@ const MOST_MOVED = 26;
 
 /** The labels of shifts below the nut, line by line. */
 export interface SlopeLabel {
+  /** The x of its middle, px. */
   readonly x: number;
   readonly lines: readonly string[];
 }

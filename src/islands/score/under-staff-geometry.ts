@@ -12,7 +12,9 @@ export interface LanePart {
   readonly note: number;
   readonly string: StringNumber;
   readonly does: 'plays' | 'stays' | 'hovers';
+  /** The x at which it begins, px. */
   readonly from: number;
+  /** The x at which it ends, px. */
   readonly to: number;
 }
 
@@ -45,6 +47,7 @@ export function lanePartsOf(work: readonly FingersAt[], heads: readonly Head[], 
 /** A step between two heads: an angle for a semitone, a bracket for a tone, a bracket with its size for an augmented second. */
 export interface StepMark {
   readonly key: string;
+  /** The x of its middle, px. */
   readonly x: number;
   readonly path: string;
   readonly wide: boolean;

@@ -36,6 +36,7 @@ export interface InstrumentFields {
 
 /** The reading of the fields: a document where they can be read, and the faults where they cannot. */
 export interface ReadFields<Document> {
+  /** The document; null where something cannot be read. */
   readonly document: Document | null;
   readonly issues: readonly Issue[];
 }

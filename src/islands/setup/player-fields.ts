@@ -28,8 +28,10 @@ export interface SpanFields {
 export interface PlayerFields {
   name: string;
   kind: string;
+  /** The id of the player's own instrument; empty for none. */
   instrumentId: string;
   source: string;
+  /** The spans between two fingers, mm as typed. */
   spans: Record<(typeof SPANS)[number], SpanFields>;
   fingerDistance: string;
   measuredOn: string;
@@ -39,6 +41,7 @@ export interface PlayerFields {
   school: string;
   thumbFrom: string;
   pivots: boolean;
+  /** The id of the school the player follows; empty for none. */
   schoolId: string;
   /** The answers by question; empty where the player is taught as the school says. */
   ways: Record<string, string>;

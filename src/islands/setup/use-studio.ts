@@ -11,6 +11,7 @@ import { type Elsewhere, type ShownRecords, useRecords } from '../../state/readi
 /** The record that the page shows: one instrument, one player or one school. */
 export interface Chosen {
   readonly kind: StudioName;
+  /** The id of the record. */
   readonly id: string;
 }
 

@@ -17,6 +17,7 @@ export interface Work extends Uses {
 export interface WorkState extends Work, CarriedAlong {
   /** The id; null until a piece is loaded. */
   readonly pieceId: string | null;
+  /** The moment the piece was made, ms since 1970. */
   readonly createdAt: number;
   /** The record as it was last read or written from here; null for a piece that was never written. */
   readonly base: PieceRecord | null;

@@ -33,9 +33,11 @@ export interface Running {
   readonly run: SessionRun;
   /** The moment the item and the step began, ms since 1970. */
   readonly itemSince: number;
+  /** The moment the step began, ms since 1970. */
   readonly stepSince: number;
   /** The number of good tries of the session, and of all tries. */
   readonly good: number;
+  /** The number of all tries of the session. */
   readonly tries: number;
   /** The tolerance that the teacher has set, cents. */
   readonly tolerance: number;

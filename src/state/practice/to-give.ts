@@ -5,6 +5,7 @@ import type { StoredQuery } from '../reading/queries.ts';
 
 /** The things that can be given to a player. */
 export interface ToGive {
+  /** The plan of the weeks; null where there is none. */
   readonly week: WeekRecord | null;
   readonly sessions: readonly SessionRecord[];
   readonly set: SetByTeacher;

@@ -14,6 +14,7 @@ import type { StoredQuery } from './queries.ts';
 export interface ShownRecords<Name extends DocumentName> {
   /** The records, the last changed first; null until they are read. */
   readonly records: readonly RecordOf<Name>[] | null;
+  /** The message where reading or keeping failed; null otherwise. */
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
   /** Shows a record at once and writes it then; `base` is the record before the change, null for a new one. */
@@ -27,6 +28,7 @@ export interface ShownRecords<Name extends DocumentName> {
 export interface Elsewhere {
   /** Gives the number of times a record was changed: fields that are typed into begin again with what is there. */
   readonly timesOf: (id: string | undefined) => number;
+  /** The message about a change of another tab; null for none. */
   readonly notice: string | null;
   readonly dismiss: () => void;
 }

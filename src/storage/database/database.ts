@@ -16,11 +16,13 @@ import { DATABASE_NAME, tablesVersion } from './tables.ts';
 
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
+  /** The id under which it was stored. */
   readonly id: string;
   /** The kind of the record; a piece where that is not said. */
   readonly name?: DocumentName;
   readonly record: unknown;
   readonly reason: string;
+  /** The moment it was set aside, ms since 1970. */
   readonly at: number;
 }
 
@@ -42,6 +44,7 @@ export interface VersionRecord {
 export interface CorrectionMade {
   readonly question: string;
   readonly side: string;
+  /** The id of the piece. */
   readonly pieceId: string;
   /** The line index. */
   readonly note: number;

@@ -4,6 +4,7 @@ import { withOpened } from './open-ids.ts';
 
 /** A piece that is open beside the one on the bench. */
 export interface OpenPiece {
+  /** The id of the piece. */
   readonly id: string;
   readonly name: string;
   readonly brief: Brief;

@@ -5,6 +5,7 @@ import { isOfThisVersion } from '../database/this-version.ts';
 
 /** The pieces that can be read, newest first, and the number of records that had to be set aside. */
 export interface PieceList extends AllRead<'piece'> {
+  /** The number of records that could not be read. */
   readonly setAside: number;
   /** Whether these are all pieces, not only the ones that were changed last. */
   readonly whole: boolean;

@@ -18,6 +18,7 @@ const APART: readonly { readonly upToMs: number; readonly apartMs: number }[] = 
 
 /** A version to choose from. */
 export interface Version {
+  /** The number under which it is stored; a later version has a larger one. */
   readonly number: number;
   /** The moment at which the record was like this, ms since 1970. */
   readonly at: number;

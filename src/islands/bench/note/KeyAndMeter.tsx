@@ -18,7 +18,7 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
   const measure = measures[order];
   if (!measure) return null;
   const begins = order === 0;
-  const [key, meter] = begins ? [formatKey(measure.key), meterName(measure.meter) ?? METERS[0]] : changedAt(brief, measure.number);
+  const [key, meter] = begins ? [formatKey(measure.key), meterName(measure.meter) ?? METERS[0]] : signatureAt(brief, measure.number);
   const change = (edit: SignatureEdit): void =>
     changeBrief((now) => (begins ? beginningWith(now, edit) : withSignatureFrom(now, measure.number, edit)));
   const optionsOf = (values: readonly string[], nameOf: (value: string) => string) =>
@@ -42,7 +42,7 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
 }
 
 /** Gives key and meter as they are written at a measure: `AS_BEFORE` where they do not change there. */
-function changedAt({ material }: Brief, measure: number): readonly [key: string, meter: string] {
+function signatureAt({ material }: Brief, measure: number): readonly [key: string, meter: string] {
   const change = material.kind === 'line' ? material.changes?.find((one) => one.measure === measure) : undefined;
   return [change?.key ?? AS_BEFORE, change?.meter ?? AS_BEFORE];
 }

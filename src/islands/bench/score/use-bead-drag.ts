@@ -11,9 +11,12 @@ import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale,
 /** A bead on its way to another string or finger. */
 export interface BeadDrag {
   readonly bead: Bead;
+  /** The x of the pointer, px. */
   readonly x: number;
+  /** The y of the pointer, px. */
   readonly y: number;
   readonly targets: readonly DropTarget<WayToPlay>[];
+  /** The target under the pointer; null where there is none. */
   readonly over: DropTarget<WayToPlay> | null;
 }
 

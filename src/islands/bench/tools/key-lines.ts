@@ -12,6 +12,7 @@ export const COMMAND_GROUPS = ['The selected note or passage', 'The bench', 'Sav
 export interface Command {
   /** The name; commands that only keys do have none. */
   readonly name?: string;
+  /** The group under which it is listed. */
   readonly group?: (typeof COMMAND_GROUPS)[number];
   /** The key as it is written. */
   readonly key?: string;

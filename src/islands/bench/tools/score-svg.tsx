@@ -19,7 +19,9 @@ import { beadsOf, pathScale } from '../../score/path-geometry.ts';
 /** A drawing that stands by itself: its fonts and colours are in it. */
 export interface StandaloneSvg {
   readonly text: string;
+  /** The width, px. */
   readonly width: number;
+  /** The height, px. */
   readonly height: number;
 }
 

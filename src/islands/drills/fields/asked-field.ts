@@ -13,7 +13,7 @@ export interface ShownField<Asks> {
 /** A field of the form for a drill: it is shown for a request and a player, or left out, null. */
 export type AskedField<Asks> = (asks: Asks, place: WrittenFor) => ShownField<Asks> | null;
 
-/** What a choice of one from several reads from a request, and how it is written back. */
+/** The reading of a choice of one from several from a request, and the writing of it. */
 interface ChoiceOf<Asks, Value extends string | number> {
   readonly label: string;
   readonly value: Value;

@@ -6,6 +6,7 @@ import type { OpenedScore } from './opened-files.ts';
 export interface ChosenScore {
   readonly opened: OpenedScore;
   readonly name: string;
+  /** The choice; null for a score that does not read. */
   readonly choice: ImportChoice | null;
 }
 

@@ -8,6 +8,7 @@ import { type Elsewhere, useRecords } from '../../../state/reading/use-records.t
 export interface KeptWeek {
   /** The week; null until it is read. */
   readonly week: WeekRecord | null;
+  /** The message where reading or keeping failed; null otherwise. */
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
   readonly change: (fields: Partial<WeekAsked>) => void;
