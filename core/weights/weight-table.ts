@@ -5,7 +5,7 @@ import type { PerFinger, WeightEntry, WeightUnit, WeightValue } from './weight-t
 type Defaults<Value> = readonly [violin: Value, viola: Value, cello: Value, bass: Value];
 
 /**
- * Every weight, once; its reason stands beside it in `weight-reasons.ts`. Values are integer thousandths of a unit, so that sums are exact
+ * Every weight, once; its reason stands in the words of the page that shows them (`WEIGHT_REASONS`). Values are integer thousandths of a unit, so that sums are exact
  * and ties are ties; a unit has no absolute meaning: a crossing of about a quarter and a shift of one to two units set the scale. The
  * numbers were fitted to standard fingerings by a prototype and then here; structure matters more than any single one.
  */

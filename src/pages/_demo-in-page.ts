@@ -15,7 +15,7 @@ async function makeDemo(): Promise<string> {
   const demo = await checkedDemo();
   const [first] = demoRecords(demo, 0).piece;
   const outcome = first ? plan(first.document.brief) : null;
-  if (outcome?.ok !== true) throw new Error('The first piece of the demo has no plan');
+  if (outcome?.ok !== true) throw new Error(`The first piece of the demo has no plan: ${first?.document.name ?? 'there is none'}`);
   const inPage: DemoInPage = { demo, plan: outcome.value.best };
   // The text is escaped, so that no text of the demo can end the element that it stands in.
   return JSON.stringify(inPage).replaceAll('<', '\\u003c');

@@ -70,7 +70,7 @@ function spell(brief: Brief, semitones: number, keyIn: (line: Line) => Key): str
   const line = readMaterial(material, brief.rhythm);
   const named = parseKey((material.kind === 'line' && material.key) || USUAL_KEY);
   const key = line.ok ? keyIn(line.value) : named.ok ? named.value : keyOfSignature(0, 'major');
-  if (!key) throw new RangeError('No signature has a key');
+  if (!key) throw new RangeError(`There is no key in which to spell ${semitones} semitones above C0`);
   return formatPitch(pitchInKey(semitones, key));
 }
 

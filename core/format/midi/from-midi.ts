@@ -209,7 +209,7 @@ function keyOf({ keys, tracks }: MidiSong): Key {
     return inKey + (ends ? 0.5 : 0);
   };
   const [first, ...others] = candidates;
-  if (!first) throw new RangeError('No signature has a key');
+  if (!first) throw new RangeError(`None of these signatures has a key: ${FIFTHS.join(', ')} fifths`);
   return others.reduce((best, key) => (score(key) > score(best) ? key : best), first);
 }
 

@@ -20,6 +20,7 @@ import {
 import type { AlternativeName, Difference } from './name.ts';
 import { differencesBetween } from './told-apart.ts';
 import type { MostMore } from './ways.ts';
+import { THRESHOLDS } from './thresholds.ts';
 
 /** Another line, with what is needed to choose among many. */
 export interface Candidate {
@@ -34,9 +35,6 @@ export interface Candidate {
   /** Whether it is as good as the best: then it comes before all that are not, whatever it does. */
   readonly asGood: boolean;
 }
-
-/** The share of a shift by which a line may cost more than the best and still be as good. */
-const AS_GOOD_WITHIN = 0.1;
 
 /** The best line, and the choices that its notes have: others are compared with it. */
 export interface BestLine {
@@ -60,30 +58,11 @@ function differencesOf({ solved, best, choices }: BestLine, { choices: row }: Wa
   return [...differencesBetween(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
-/** The cost added for a shift that arrives in another way than schools teach, thousandths. */
-const UNUSUAL_SHIFT = 1500;
-
-/** The costs added for another finger that slides, and for a note with an opened hand, thousandths. */
-const ANOTHER_SLIDES = 1500;
-const OPENED = 100;
-
-/** The largest extra cost of a line with one other finger, or of a second line of one name that changes little more, thousandths. */
-const MOST_FOR_LITTLE = 1000;
-
-/** The costs added, by position, for shifting from first position elsewhere than to third (violin, viola), thousandths. */
-const FROM_FIRST_TO: Readonly<Record<number, number>> = { 2: 1000, 4: 300 };
-
 function unlikelyFromFirst({ shifts }: LineFacts): number {
   return shifts
     .filter(({ from }) => from.letterPosition === 1)
-    .reduce((sum, { to }) => sum + (to.letterPosition === null ? 0 : (FROM_FIRST_TO[to.letterPosition] ?? 0)), 0);
+    .reduce((sum, { to }) => sum + (to.letterPosition === null ? 0 : (THRESHOLDS.fromFirstTo.value[to.letterPosition] ?? 0)), 0);
 }
-
-/**
- * The largest extra cost of a line that is offered, in costs of a shift on the instrument: about two shifts with their way in material that
- * is there to be practised, less in a tune, and the fingers of another school in runs of semitones.
- */
-const MOST_MORE = { toPractise: 2.65, toPlay: 1.5, ofSemitones: 5.3 } as const;
 
 /**
  * Gives the largest extra cost of other lines; a tune with fewer shifts may cost as much more as material that is there to be practised.
@@ -92,8 +71,8 @@ export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostM
   const { brief, instrument } = solved.task;
   const isToPlay = brief.material.kind === 'line' && shifts >= best.shifts.length;
   const shift = WEIGHTS.shift.defaults[instrument.kind];
-  const usually = shift * (isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise);
-  return { usually, forPatterns: choices.chromatic ? shift * MOST_MORE.ofSemitones : usually };
+  const usually = shift * (isToPlay ? THRESHOLDS.mostToPlay.value : THRESHOLDS.mostToPractise.value);
+  return { usually, forPatterns: choices.chromatic ? shift * THRESHOLDS.mostOfSemitones.value : usually };
 }
 
 /** Tells whether a single hand plays every stay of a way; it is asked last, because it takes longest. */
@@ -118,7 +97,7 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
     name,
     rank: cost + untaught(best, facts),
     waits: beginsForNothing(solved, name, best, facts) ? 1 : 0,
-    asGood: cost <= solved.way.cost + AS_GOOD_WITHIN * WEIGHTS.shift.defaults[task.instrument.kind],
+    asGood: cost <= solved.way.cost + THRESHOLDS.asGoodWithin.value * WEIGHTS.shift.defaults[task.instrument.kind],
   };
 }
 
@@ -128,12 +107,9 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
  */
 function shiftsForNothing({ task: { brief }, way }: Solved, best: LineFacts, { cost, facts }: OtherLine): boolean {
   if (brief.material.kind !== 'line' || best.shifts.length > 0 || facts.shifts.length === 0) return false;
-  if (best.stays.some(({ first }) => first !== null && !atHome(first))) return cost > way.cost + MOST_FOR_A_SHIFT;
+  if (best.stays.some(({ first }) => first !== null && !atHome(first))) return cost > way.cost + THRESHOLDS.mostForAShift.value;
   return new Set(facts.placements.map(({ stringIndex }) => stringIndex)).size > 1;
 }
-
-/** The largest extra cost of a line with shifts over one in a single position, thousandths: about a shift. */
-const MOST_FOR_A_SHIFT = 2000;
 
 /** Another line: its cost, thousandths, and what it does. */
 interface OtherLine {
@@ -146,7 +122,7 @@ interface OtherLine {
  * of school. Half position is taken for itself only where a name says so.
  */
 function isWorthIt({ solved, best, choices }: BestLine, { kind }: Difference, { cost, facts }: OtherLine): boolean {
-  if (!choices.chromatic && ONE_FINGER.has(kind) && cost > solved.way.cost + MOST_FOR_LITTLE) return false;
+  if (!choices.chromatic && ONE_FINGER.has(kind) && cost > solved.way.cost + THRESHOLDS.mostForLittle.value) return false;
   return halvesIn(solved.task, facts) <= halvesIn(solved.task, best) || TAKES_HALF_POSITION.has(kind);
 }
 
@@ -176,9 +152,9 @@ function wanders({ task, steps }: Solved, best: LineFacts, facts: LineFacts): bo
 function untaught(best: LineFacts, facts: LineFacts): number {
   const more = (own: number, others: number): number => Math.max(0, own - others);
   return (
-    UNUSUAL_SHIFT * unusualShiftsIn(facts) +
-    ANOTHER_SLIDES * more(facts.sliding.length, best.sliding.length) +
-    OPENED * more(facts.extended, best.extended) +
+    THRESHOLDS.unusualShift.value * unusualShiftsIn(facts) +
+    THRESHOLDS.anotherSlides.value * more(facts.sliding.length, best.sliding.length) +
+    THRESHOLDS.opened.value * more(facts.extended, best.extended) +
     more(unlikelyFromFirst(facts), unlikelyFromFirst(best))
   );
 }
@@ -196,7 +172,7 @@ export function nameFurther(bestLine: BestLine, first: Candidate, others: readon
       !other ||
       one.kind === 'both' ||
       one.kind === other.kind ||
-      (changesLittle(other) && rank > bestLine.solved.way.cost + MOST_FOR_LITTLE)
+      (changesLittle(other) && rank > bestLine.solved.way.cost + THRESHOLDS.mostForLittle.value)
     )
       return [];
     return [
@@ -210,7 +186,7 @@ export function nameFurther(bestLine: BestLine, first: Candidate, others: readon
  * them is known.
  */
 function waitsFurther({ kind }: Difference): number {
-  return kind === 'two-and-two' ? 0 : -Math.min(0, WAITS[kind] ?? 0);
+  return kind === 'two-and-two' ? 0 : -Math.min(0, THRESHOLDS.waits.value[kind] ?? 0);
 }
 
 /**
@@ -222,23 +198,6 @@ function beginsForNothing({ task }: Solved, { kind }: Difference, best: LineFact
   const [began, usual] = [facts, best].map(({ stays }) => stays.flatMap(({ first }) => first ?? [])[0]);
   return !(began && usual && atHome(began) && !atHome(usual));
 }
-
-/** The turns that kinds which change little wait, and (negative) by which what every teacher knows comes sooner. */
-const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
-  'finger-a-semitone': -10,
-  'same-fingers': -10,
-  'no-shift': -4,
-  'two-and-two': -3,
-  groups: -3,
-  moment: 2,
-  'more-open': 6,
-  'fewer-open': 6,
-  'no-fourth-finger': 2,
-  fingers: 2,
-};
-
-/** The cost that a turn counts as, thousandths. */
-const TURN = 800;
 
 /** The kinds that change a note here and there, while the others change what the hand does. */
 const LITTLE: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['kind']>([
@@ -262,7 +221,7 @@ export function byWorth(one: Candidate, other: Candidate): number {
 }
 
 function worth({ rank, name, waits }: Candidate): number {
-  return rank + TURN * (turnsOf(WAITS[kindOf(name)] ?? 0) + waits);
+  return rank + THRESHOLDS.turn.value * (turnsOf(THRESHOLDS.waits.value[kindOf(name)] ?? 0) + waits);
 }
 
 function asGoodFirst(one: Candidate, other: Candidate): number {
@@ -287,9 +246,9 @@ export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: n
     .map((lines) => {
       const [{ name, rank, waits }] = lines;
       const kind = kindOf(name);
-      const turn = turns.get(kind) ?? WAITS[kind] ?? 0;
-      turns.set(kind, turn + (NEAR_COPIES.has(kind) ? 5 : 1));
-      return { lines, rank: rank + TURN * (turnsOf(turn) + waits) };
+      const turn = turns.get(kind) ?? THRESHOLDS.waits.value[kind] ?? 0;
+      turns.set(kind, turn + (NEAR_COPIES.has(kind) ? THRESHOLDS.nearCopyWaits.value : 1));
+      return { lines, rank: rank + THRESHOLDS.turn.value * (turnsOf(turn) + waits) };
     })
     .toSorted((one, other) => asGoodFirst(one.lines[0], other.lines[0]) || one.rank - other.rank);
   const chosen: Candidate[] = [];

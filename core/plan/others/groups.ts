@@ -2,6 +2,7 @@ import { comesBack, type Finger, type Placement } from '#core/hand';
 import { type Lattice, restricted } from '#core/search/lattice';
 import { cheapestWay, type Way } from '#core/search/ways';
 import type { LineFacts } from './line-facts.ts';
+import { THRESHOLDS } from './thresholds.ts';
 
 /** Three fingers that cellists play on one string after another: a scale without open strings, the same in every key. */
 const GROUPS: readonly (readonly Finger[])[] = [
@@ -9,16 +10,13 @@ const GROUPS: readonly (readonly Finger[])[] = [
   ['1', '3', '4'],
 ];
 
-/** The number of notes on each string. */
-const ON_A_STRING = 3;
-
 /**
  * Finds the best lines that go from string to string with one group of fingers, upward or downward; the last string may have less of it.
  */
 export function inGroups(lattice: Lattice): readonly Way[] {
   const { layers } = lattice;
   const strings = Math.max(0, ...layers.flatMap(({ candidates }) => candidates.map(({ stringIndex }) => stringIndex + 1)));
-  const taken = Math.ceil(layers.length / ON_A_STRING);
+  const taken = Math.ceil(layers.length / THRESHOLDS.notesOfAGroup.value);
   if (!hasGroups(layers.length) || taken > strings) return [];
   const lowest = Array.from({ length: strings - taken + 1 }, (_, index) => strings - 1 - index);
   return GROUPS.flatMap((group) =>
@@ -46,10 +44,14 @@ export function groupOf({ placements }: Pick<LineFacts, 'placements'>): readonly
 
 /** Tells whether there are enough notes: two whole groups make a pattern. */
 function hasGroups(notes: number): boolean {
-  return notes >= 2 * ON_A_STRING;
+  return notes >= 2 * THRESHOLDS.notesOfAGroup.value;
 }
 
 /** Tells whether a placement is the group's for the note of this order, counted upward from the string it begins on. */
 function fits({ finger, upper, stringIndex }: Placement, group: readonly Finger[], from: number, order: number): boolean {
-  return upper === null && finger === group[order % ON_A_STRING] && stringIndex === from - Math.floor(order / ON_A_STRING);
+  return (
+    upper === null &&
+    finger === group[order % THRESHOLDS.notesOfAGroup.value] &&
+    stringIndex === from - Math.floor(order / THRESHOLDS.notesOfAGroup.value)
+  );
 }

@@ -5,6 +5,7 @@ import { namingPlacement, positionOf } from '#core/plan/describe';
 import { octaveBreaks } from '#core/search/costs';
 import type { Lattice } from '#core/search/lattice';
 import type { Solved } from '#core/solve';
+import { THRESHOLDS } from './thresholds.ts';
 
 /** A stay of a line, from the first to the last note of one hand, by order; open strings belong to the hand before. */
 export interface HandStay {
@@ -108,9 +109,6 @@ export function isSlide(before: Placement | undefined, here: Placement): boolean
   );
 }
 
-/** The largest number of notes of a stay that goes out and comes back as a visit. */
-const VISIT_NOTES = 2;
-
 /**
  * Counts the visits of a line to a position: for one note, or there and back for two. A hand that does not open may go a semitone for one
  * note.
@@ -126,7 +124,7 @@ export function visitsIn(task: Task, { stays }: LineFacts): number {
 type Beside = readonly [before: Placement | null, after: Placement | null];
 
 function isVisit({ first, stopped }: HandStay, [before, after]: Beside): boolean {
-  if (!first || stopped > VISIT_NOTES || !(before ?? after)) return false;
+  if (!first || stopped > THRESHOLDS.visitNotes.value || !(before ?? after)) return false;
   if (stopped === 1) return true;
   if (!before || !after) return false;
   return (first.firstFinger - before.firstFinger) * (after.firstFinger - first.firstFinger) < 0;

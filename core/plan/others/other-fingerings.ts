@@ -22,12 +22,7 @@ import {
 import { joinWays } from './joined-ways.ts';
 import { otherWays } from './ways.ts';
 import { ASKED, wishedWay, wishing } from './wished-way.ts';
-
-/** The longest line that is compared; for longer ones only wishes are tried, because telling the others apart would take too long. */
-const MOST_NOTES_COMPARED = 400;
-
-/** The longest line that is solved again for each of its notes. */
-const MOST_SOLVED_AGAIN = 120;
+import { THRESHOLDS } from './thresholds.ts';
 
 /**
  * Finds fingerings that another good teacher might write, cheapest first, each named by what it does.
@@ -69,7 +64,7 @@ function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: nu
 /** Finds every line worth offering, the cheapest of each name. */
 function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   const { solved, best, choices } = bestLine;
-  if (solved.steps.length > MOST_NOTES_COMPARED) return [];
+  if (solved.steps.length > THRESHOLDS.mostNotesCompared.value) return [];
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
   const known = {
@@ -90,22 +85,13 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   return yield* cheapestOfEachName(bestLine, [...read, ...again.map(({ choices: row }) => row)]);
 }
 
-/** The largest numbers of names, and of lines of each, that are examined: whether a single hand plays a line takes longest to find out. */
-const MOST_LOOKED_AT = { names: 12, lines: 3 } as const;
-
-/** The number of names whose lines are joined two and two. */
-const MOST_JOINED = 12;
-
-/** The number of lines that are told apart in one step of work. */
-const WAYS_A_STEP = 150;
-
 function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]): Steps<readonly OfOneName[]> {
   const known = new Set<string>([labelOf(bestLine.solved.placements)]);
   const apart = yield* newAmong(bestLine, ways, known);
   const heads = byName(apart).flatMap(([head]) => head ?? []);
-  const joined = yield* newAmong(bestLine, joinWays(bestLine.solved.way, heads.slice(0, MOST_JOINED)), known);
+  const joined = yield* newAmong(bestLine, joinWays(bestLine.solved.way, heads.slice(0, THRESHOLDS.mostNamesJoined.value)), known);
   return byName([...apart, ...joined])
-    .slice(0, MOST_LOOKED_AT.names)
+    .slice(0, THRESHOLDS.mostNamesExamined.value)
     .flatMap((group) => worthTelling(bestLine, group))
     .toSorted(([one], [other]) => one.rank - other.rank);
 }
@@ -114,7 +100,7 @@ function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]
 function* newAmong(bestLine: BestLine, ways: readonly Way['choices'][], known: Set<string>): Steps<readonly Candidate[]> {
   const found: Candidate[] = [];
   for (const [count, way] of ways.entries()) {
-    if (count % WAYS_A_STEP === WAYS_A_STEP - 1) yield;
+    if (count % THRESHOLDS.waysAStep.value === THRESHOLDS.waysAStep.value - 1) yield;
     const label = labelOf(placementsAt(bestLine.solved.lattice, way));
     if (known.has(label)) continue;
     known.add(label);
@@ -140,7 +126,7 @@ function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
 function worthTelling(bestLine: BestLine, [first, ...others]: OfOneName): readonly OfOneName[] {
   const further = others.length === 0 ? [] : nameFurther(bestLine, first, others).toSorted(byWorth);
   const [second] = byName(further);
-  const best: OfOneName = [first, ...others.slice(0, MOST_LOOKED_AT.lines - 1)];
+  const best: OfOneName = [first, ...others.slice(0, THRESHOLDS.mostLinesOfAName.value - 1)];
   return second ? [best, second] : [best];
 }
 
@@ -159,7 +145,7 @@ function alternative(best: Plan, name: AlternativeName, other: Solved, solved: S
 
 /** Gives for every note the best line that takes it otherwise, solved again; for briefs that count shifts. */
 function* waysWithout({ task, lattice, placements }: Solved): Steps<readonly Way[]> {
-  if (placements.length > MOST_SOLVED_AGAIN) return [];
+  if (placements.length > THRESHOLDS.mostNotesSolvedAgain.value) return [];
   const ways: Way[] = [];
   for (const [order, chosen] of placements.entries()) {
     const label = fingeringLabel(chosen);

@@ -5,9 +5,7 @@ import { positionOf } from '#core/plan/describe';
 import { groupOf } from './groups.ts';
 import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
 import type { Difference, NamedShift } from './name.ts';
-
-/** The largest number of shifts, and of positions, in a name: a longer one is not read. */
-const MOST_TOLD = { shifts: 2, positions: 3 } as const;
+import { THRESHOLDS } from './thresholds.ts';
 
 /**
  * Lists the differences of a line from another, the most telling first, each worked out when it is asked for; empty where a teacher would
@@ -149,19 +147,19 @@ function nameKey({ label, underThumb }: PositionName): string {
 function nameShifts(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
   return shifts
     .map(({ to, named }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, named) }))
-    .slice(0, MOST_TOLD.shifts);
+    .slice(0, THRESHOLDS.mostShiftsNamed.value);
 }
 
 /** Lists all positions of a line where they are few, else those that the other line does not have, where there are any. */
 function toldPositions(through: readonly PositionName[], went: readonly PositionName[]): readonly PositionName[] {
   // Merges neighbouring forms: from low fifth to high fifth position is named fifth.
   const inTurn = through.filter((position, index) => index === 0 || nameKey(position) !== nameKey(through[index - 1] ?? position));
-  if (inTurn.length <= MOST_TOLD.positions) return inTurn;
+  if (inTurn.length <= THRESHOLDS.mostPositionsNamed.value) return inTurn;
   const known = new Set(went.map(nameKey));
   const own = through.filter(
     (position, index) => !known.has(nameKey(position)) && through.findIndex((value) => nameKey(value) === nameKey(position)) === index,
   );
-  return (own.length > 0 ? own : through).slice(0, MOST_TOLD.positions);
+  return (own.length > 0 ? own : through).slice(0, THRESHOLDS.mostPositionsNamed.value);
 }
 
 /** Writes the strings shifted on, each once, as one text. */

@@ -15,18 +15,7 @@ import {
 } from '#core/search/ways';
 import { inGroups } from './groups.ts';
 import { isSlide, isUnusual } from './line-facts.ts';
-
-/** The largest extra cost up to which shifts from one position and from another are told apart, thousandths. */
-const MOST_APART_BY = 2000;
-
-/** The number of ways traced through one lattice, cheapest first. */
-const MOST_TRACED = 110;
-
-/** The number of ways kept, of a line that comes back, that go down differently from how they go up. */
-const MOST_APART = 40;
-
-/** The number of shifts tried beyond those of the best line. */
-const MORE_SHIFTS = 2;
+import { THRESHOLDS } from './thresholds.ts';
 
 /** A way seen through a lattice: the place where it was made to differ, and its cost. */
 interface Through {
@@ -72,7 +61,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, gr
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward, best)]
     .filter(({ cost }) => cost <= best + most.usually)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
-    .slice(0, patterns ? MOST_TRACED : MOST_APART)
+    .slice(0, patterns ? THRESHOLDS.mostTraced.value : THRESHOLDS.mostTracedBack.value)
     .map((through) => traceWay(through, forward, backward));
   yield;
   const patterned = patterns ? patternedWays(lattice, { shifts, chromatic, grouped }) : [];
@@ -85,7 +74,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, gr
 /** Finds the best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
 function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<BestLine, 'cost' | 'patterns' | 'most'>): readonly Way[] {
   const taught = withSteps(lattice, AS_TAUGHT);
-  const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
+  const counted = cheapestWaysByShifts(taught, shifts + THRESHOLDS.moreShifts.value).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);
   const semitones = chromatic ? semitoneWays(taught) : [];
   return [
@@ -170,7 +159,7 @@ function shiftsAt(
     const arrives = arriving.stringIndex * MOST_KEYS + positionKey(arriving);
     for (const [position, { from, sum }] of cheapestShiftsTo(step, place, leaving, sums.to)) {
       const cost = sum + onward;
-      const key = (cost <= best + MOST_APART_BY ? position + 1 : 0) * MOST_KEYS * MOST_STRINGS + arrives;
+      const key = (cost <= best + THRESHOLDS.mostApartBy.value ? position + 1 : 0) * MOST_KEYS * MOST_STRINGS + arrives;
       if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { index, place, from, cost });
     }
   }
@@ -205,9 +194,6 @@ function at(values: Float64Array, index: number): number {
   return values[index] ?? Infinity;
 }
 
-/** The fingers that may slide in runs of semitones: none, or one of these. */
-const SLIDING: readonly (Finger | null)[] = [null, '1', '2', '3', '4'];
-
 /** The tests for open strings nowhere, and everywhere. */
 const OPEN_OR_NOT: readonly ((placement: Placement) => boolean)[] = [({ finger }) => finger !== '0', ({ finger }) => finger === '0'];
 
@@ -222,7 +208,10 @@ function slidingOnly(finger: Finger | null): Allows {
 /** Finds runs of semitones with no finger sliding or one, and those of the first three fingers alone. */
 function semitoneWays(taught: Lattice): readonly Way[] {
   const three = restrictedWhereItCan(taught, ({ finger }) => finger !== '4');
-  const lattices = [...SLIDING.map((finger) => withSteps(taught, slidingOnly(finger))), withSteps(three, slidingOnly(null))];
+  const lattices = [
+    ...THRESHOLDS.slides.value.map((finger) => withSteps(taught, slidingOnly(finger))),
+    withSteps(three, slidingOnly(null)),
+  ];
   return lattices.flatMap((lattice) => cheapestWay(lattice) ?? []);
 }
 
@@ -269,14 +258,11 @@ function withSameFingers(lattice: Lattice, ways: readonly Way[]): readonly Way[]
     if (pattern) patterns.set([...pattern].join(), pattern);
   }
   return [...patterns.values()]
-    .slice(0, MOST_PATTERNS)
+    .slice(0, THRESHOLDS.mostPatterns.value)
     .flatMap(
       (pattern) => cheapestWay(restricted(lattice, ({ finger, semitonesAboveOpen }) => pattern.get(semitonesAboveOpen) === finger)) ?? [],
     );
 }
-
-/** The number of patterns of one string that are tried on all. */
-const MOST_PATTERNS = 12;
 
 /** Gives the fingers of the string on which a line begins, by semitones above the open string; null where two fingers play one place. */
 function firstStringOf({ layers }: Lattice, { choices }: Way): ReadonlyMap<number, Finger> | null {

@@ -5,4 +5,5 @@ import { only } from '../../endpoints/wrong-method.ts';
 /** Serves the demo, checked. */
 export const GET: APIRoute = async () => Response.json(await checkedDemo());
 
+/** Refuses any other method. */
 export const ALL = only('GET');

@@ -7,4 +7,5 @@ import { only } from '../../endpoints/wrong-method.ts';
 export const POST: APIRoute = (context) =>
   planAway(context, (body) => ({ kind: 'fingerings', body, most: countAsked(context.url, 'most', 10) }));
 
+/** Refuses any other method. */
 export const ALL = only('POST');

@@ -21,6 +21,7 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
 /** The explanation of how one key gives all answers. */
 export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: missed. Held for three seconds: it hurts.';
 
-/** The words of the button for fingers and names instead of the notes, and back. */
+/** The words of the button that shows fingers and names instead of the notes. */
 export const NAMES_WORDS = 'Names';
+/** The words of the button that shows the notes again. */
 export const NOTES_WORDS = 'Notes';

@@ -17,7 +17,7 @@ function fieldsOf(): WayFields {
   const fields = Object.fromEntries(
     QUESTION_NAMES.map((name) => [name, Type.Optional(oneOf(sideNames(questionNamed(name).sides), questionNamed(name).title))]),
   );
-  if (!isComplete(fields)) throw new RangeError('A question has no schema for its answer');
+  if (!isComplete(fields)) throw new RangeError(`One of these questions has no schema for its answer: ${QUESTION_NAMES.join(', ')}`);
   return fields;
 }
 

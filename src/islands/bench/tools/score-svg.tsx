@@ -105,7 +105,7 @@ export async function pngOf({ text, width, height }: StandaloneSvg, scale = PICT
   canvas.height = height * scale;
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
   const picture = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-  if (!picture) throw new Error('The browser cannot make a picture this large.');
+  if (!picture) throw new Error(`The browser cannot make a picture of ${canvas.width} by ${canvas.height} pixels.`);
   return picture;
 }
 

@@ -154,9 +154,9 @@ export const FAMILY_FIELDS: FamilyFields = {
         nameOf: (built) => BUILT_WORDS[built],
         choose: (built) => ({ ...asks, built }),
       }),
-    // Only cello and bass have a thumb to place.
-    (asks, { hand }) =>
-      hand.positionLabels.includes('thumb')
+    // Only cello and bass have a thumb to place; a drill may ask for it of a hand that is otherwise on the neck.
+    (asks, { instrument }) =>
+      instrument.kind === 'cello' || instrument.kind === 'bass'
         ? choiceOf({
             label: 'Hand',
             value: asks.position === 'thumb' ? 'thumb' : 'any',

@@ -16,4 +16,5 @@ export const POST: APIRoute = (context) => {
   return planAway(context, (body) => ({ kind: 'export', body, asked: { format, name, inBetweenNotes } }));
 };
 
+/** Refuses any other method. */
 export const ALL = only('POST');

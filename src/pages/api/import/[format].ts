@@ -21,4 +21,5 @@ export const POST: APIRoute = (context) => {
   );
 };
 
+/** Refuses any other method. */
 export const ALL = only('POST');

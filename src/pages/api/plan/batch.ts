@@ -17,4 +17,5 @@ export const POST: APIRoute = async ({ request, locals, url }) => {
   return new Response(lines, { headers: { 'content-type': 'application/x-ndjson' } });
 };
 
+/** Refuses any other method. */
 export const ALL = only('POST');

@@ -7,4 +7,5 @@ import { only } from '../../../endpoints/wrong-method.ts';
 export const POST: APIRoute = (context) =>
   planAway(context, (body) => ({ kind: 'plan', body, alternatives: countAsked(context.url, 'alternatives', 0) }));
 
+/** Refuses any other method. */
 export const ALL = only('POST');

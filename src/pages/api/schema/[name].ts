@@ -12,4 +12,5 @@ export const GET: APIRoute = ({ params }) => {
   return problem(404, 'There is no such schema', [documentIssue('no-such-schema', { name, known: SCHEMA_NAMES })]);
 };
 
+/** Refuses any other method. */
 export const ALL = only('GET');
