@@ -11,6 +11,7 @@ export const CORE_ROOMS = [
   'instrument',
   'intonation',
   'intonation/checks',
+  'hand/placement',
   'hand',
   'hand/together',
   'hand/reach',

@@ -1,7 +1,7 @@
 import { readBrief } from '#core/brief';
 import type { DrillFor } from '#core/drill';
 import { type WayToPlay, waysToPlay } from '#core/fit';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { formatPitch, type Pitch } from '#core/pitch';
 
 /** A place where a note lies: a string, and the fingers that play it there, each in its position. */

@@ -1,6 +1,6 @@
-import { type Board, boardOf, heldIn } from '#core/drill/position';
+import { type Board, boardOf, holdIn } from '#core/drill/position';
 import { type DrillFor, type Ground, groundOf, type Standing } from '#core/drill';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { mmFromNut } from '#core/instrument/geometry';
 import { type StringNumber, stringOf, writtenOnString } from '#core/instrument';
 import { RINGS_FROM, ringStrength } from '#core/intonation/checks';
@@ -100,7 +100,7 @@ export function positionMaps(player: DrillFor, key: string): readonly PositionMa
 
 function mapOf(board: Board, position: string): Reading<PositionMap> | null {
   const { ground } = board;
-  const { strings: held, open } = heldIn(board, position);
+  const { strings: held, open } = holdIn(board, position);
   const places = held.flat().map(({ placement }) => mmFromNut(ground.instrument.stringLengthMm, placement.semitonesAboveOpen));
   if (places.length === 0) return null;
   return goodReading({

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { tonicNames } from '#core/brief/edits';
 import { MOST_FURTHER, OCTAVE_COUNTS, type OctaveCount } from '#core/brief/parts/materials';
-import { boardOf, heldIn, type HeldNote, longestRow, notesHeld } from '#core/drill/position';
+import { boardOf, holdIn, type HeldNote, longestRow, notesHeld } from '#core/drill/position';
 import { type DrillFor, groundOf } from '#core/drill';
 import { formatPitch, semitonesOf } from '#core/pitch';
 import { type Key, parseKey } from '#core/key';
@@ -49,7 +49,7 @@ interface Sought {
 function scaleHere(player: DrillFor, sought: Sought): ScaleHere | null {
   const ground = groundOf(player, sought.key);
   if (!ground.ok) return null;
-  const row = tonicsIn(longestRow(notesHeld(ground.value, heldIn(boardOf(ground.value), sought.position))), ground.value.key);
+  const row = tonicsIn(longestRow(notesHeld(ground.value, holdIn(boardOf(ground.value), sought.position))), ground.value.key);
   if (!row) return null;
   const tonic = formatPitch(row.lowest.pitch);
   const octaves = OCTAVE_COUNTS.findLast(

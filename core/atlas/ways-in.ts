@@ -1,6 +1,6 @@
-import { type Board, heldIn } from '#core/drill/position';
+import { type Board, holdIn } from '#core/drill/position';
 import type { Standing } from '#core/drill';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { mmFromNut } from '#core/instrument/geometry';
 import { stringOf } from '#core/instrument';
 import { formatPitch, stepsOf } from '#core/pitch';
@@ -30,7 +30,7 @@ const FIRST_POSITIONS = ['1', 'I'] as const;
 export function waysIn(board: Board, held: readonly (readonly Standing[])[]): readonly WayIn[] {
   const { ground } = board;
   const first = ground.hand.positionLabels.find((label) => FIRST_POSITIONS.some((position) => position === label));
-  const inFirstPosition = first === undefined ? [] : heldIn(board, first).strings;
+  const inFirstPosition = first === undefined ? [] : holdIn(board, first).strings;
   return held.flatMap((standings, stringIndex): readonly WayIn[] => {
     const [lowest] = standings;
     if (!lowest) return [];

@@ -2,7 +2,7 @@ import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief
 import { PURPOSE_LABELS, SAME_PATTERN_WORDS, WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { QUESTION_NAMES, type QuestionName, sideOf } from '#core/brief/parts/school';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import type { Brief } from './schema/brief.ts';
 
 /** The name of something a brief asks that can be left out by itself. */
@@ -60,7 +60,7 @@ const RULES: readonly AskedPart[] = [
     isAsked: ({ stretches }) => stretches !== undefined,
     without: ({ stretches: _, ...others }) => others,
     inWords: ({ stretches = [] }) =>
-      `what is asked of ${listed(stretches.map(({ from, to }) => (from === to ? `note ${from + 1}` : `notes ${from + 1} to ${to + 1}`)))}`,
+      `what is asked of ${listText(stretches.map(({ from, to }) => (from === to ? `note ${from + 1}` : `notes ${from + 1} to ${to + 1}`)))}`,
     whole: 'what is asked of some notes alone',
   },
   {

@@ -1,4 +1,4 @@
-export { documentKind, withHead as headed, type OldDocument, upgrade as upgraded } from './document-kind.ts';
+export { documentKind, withHead, type OldDocument, upgrade } from './document-kind.ts';
 export { documentToText, readDocument, readDocumentText } from './document-text.ts';
 export {
   type Checked,

@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { LineNoteDocument } from '#core/material/typed';
 
 /** One element of a drill, as it is to be played: a single note or a double stop with its fingers, or a rest. */

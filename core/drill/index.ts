@@ -3,7 +3,7 @@ export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type 
 export { noteOfPlan } from './note-of-plan.ts';
 export {
   besideIn,
-  drillNoteOf as fingered,
+  drillNoteOf,
   fingersOf,
   type Ground,
   groundOf,

@@ -1,13 +1,6 @@
 import { readPlayer, type Task } from '#core/brief';
-import {
-  type Finger,
-  type HandModel,
-  inThumbPosition,
-  keyedStrings,
-  type KeyedStrings,
-  type NoteOnString,
-  type Placement,
-} from '#core/hand';
+import { type Finger, inThumbPosition, type Placement } from '#core/hand/placement';
+import { type HandModel, keyedStrings, type KeyedStrings, type NoteOnString } from '#core/hand';
 import { presetHand } from '#core/hand/reach';
 import { type Instrument, stringOf } from '#core/instrument';
 import { withinReach } from '#core/search/candidates';

@@ -1,4 +1,4 @@
-import { comesBack, type Placement } from '#core/hand';
+import { comesBack, type Placement } from '#core/hand/placement';
 import { reachOf } from '#core/hand/reach';
 import { costBreakdown, type CostDifference, costDifferences } from '#core/plan/describe';
 import type { Way } from '#core/search/ways';

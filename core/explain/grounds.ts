@@ -1,5 +1,6 @@
 import { taskAt } from '#core/brief';
-import { inThumbPosition, isShift, type Placement, type PositionName, stopsIn } from '#core/hand';
+import { inThumbPosition, isShift, type Placement, stopsIn } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, semitonesOf } from '#core/pitch';
 import { namingPlacement, positionOf } from '#core/plan/describe';

@@ -1,4 +1,5 @@
-import type { Finger, PositionName } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import type { AlternativeName } from '#core/plan';
 import type { Compared } from './compared.ts';
 

@@ -1,5 +1,5 @@
 import { taskAt } from '#core/brief';
-import { isShift, type Placement, rankOf } from '#core/hand';
+import { isShift, type Placement, rankOf } from '#core/hand/placement';
 import { semitonesOf } from '#core/pitch';
 import { standsOutside } from '#core/plan/describe';
 import { whatItDoes } from '#core/plan';

@@ -1,5 +1,5 @@
-import type { Placement } from '#core/hand';
-import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, restricted, threesOn } from '#core/search/lattice';
+import type { Placement } from '#core/hand/placement';
+import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, restrict, threesOn } from '#core/search/lattice';
 import {
   backwardSums,
   cheapestWaysByShifts,
@@ -7,8 +7,8 @@ import {
   indexOfLeast,
   relax,
   type Sums,
-  tracedBack,
-  tracedForth,
+  traceBack,
+  traceForward,
   type Way,
 } from '#core/search/ways';
 import { cheapestWanted, handBreaks, oneHandWay, oneHandWays, placementsAt, type Solved } from '#core/solve';
@@ -54,7 +54,7 @@ export function throughOf(solved: Solved): Through {
     solved,
     withNote: (order, wanted) =>
       oneHand(sums, throughNote(sums, order, wanted), () =>
-        restricted(solved.lattice, (placement, layer) => layer !== order || wanted(placement)),
+        restrict(solved.lattice, (placement, layer) => layer !== order || wanted(placement)),
       ),
     withoutShift: (from, to) => oneHand(sums, wayWithoutShift(sums, from, to), () => withoutShifts(solved.lattice, from, to)),
     withShifts: (most) => {
@@ -108,7 +108,7 @@ function throughNote({ priced, forward, backward }: SolvedSums, order: number, w
   const place = indexOfLeast(sums);
   const cost = sums[place] ?? Infinity;
   if (cost === Infinity) return null;
-  return { cost, choices: [...tracedBack(forward.links, order, place), ...tracedForth(backward.links, order, place)] };
+  return { cost, choices: [...traceBack(forward.links, order, place), ...traceForward(backward.links, order, place)] };
 }
 
 function sumAt(sums: Sums, layer: number, place: number): number {
@@ -132,7 +132,7 @@ function wayWithoutShift({ priced: { lattice }, forward, backward }: SolvedSums,
   const last = indexOfLeast(sums);
   const cost = sums[last] ?? Infinity;
   if (cost === Infinity) return null;
-  const between = tracedBack([new Uint16Array(0), ...links], links.length, last);
-  const before = tracedBack(forward.links, from, between[0] ?? 0);
-  return { cost, choices: [...before, ...between.slice(1), ...tracedForth(backward.links, to, last)] };
+  const between = traceBack([new Uint16Array(0), ...links], links.length, last);
+  const before = traceBack(forward.links, from, between[0] ?? 0);
+  return { cost, choices: [...before, ...between.slice(1), ...traceForward(backward.links, to, last)] };
 }

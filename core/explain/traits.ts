@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 

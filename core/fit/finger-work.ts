@@ -1,6 +1,6 @@
 import { waysOf } from '#core/brief';
 import { answerOf } from '#core/brief/parts/school';
-import { type Finger, rankOf } from '#core/hand';
+import { type Finger, rankOf } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
 import type { Plan, PlannedNote } from '#core/plan/describe';
 import { asNumber } from '#core/fraction';

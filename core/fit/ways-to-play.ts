@@ -1,5 +1,6 @@
 import { type Task, taskAt } from '#core/brief';
-import type { Finger, Placement, PositionName } from '#core/hand';
+import type { Finger, Placement } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { type PlannedSound, positionOf } from '#core/plan/describe';
 import { keepsLimit, withinReach } from '#core/search/candidates';

@@ -1,4 +1,4 @@
-import type { StringStop } from './types.ts';
+import type { StringStop } from '#core/hand/placement';
 
 /**
  * The distance of two fingers of violin and viola, in semitones of first position, by the number of fingers between them: one finger is

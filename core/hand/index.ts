@@ -1,34 +1,7 @@
 export { isAugmentedSecond, standApart } from './apart.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
-export { remember as remembered, rememberInKey as rememberedInKey } from './remembered.ts';
+export { remember, rememberInKey } from './remembered.ts';
 export { HandSchool } from './school.ts';
 export { schoolsOf } from './schools.ts';
-export {
-  comesBack,
-  type Finger,
-  type FingerPlace,
-  FINGERS,
-  type Frame,
-  type HandModel,
-  handMoves,
-  inThumbPosition,
-  isShift,
-  type NoteOnString,
-  openStop,
-  type Placement,
-  placementOf,
-  type PlacementsOf,
-  type PositionName,
-  rankOf,
-  sameFingering,
-  sameStop,
-  type Shape,
-  soundingIn,
-  standingBeside,
-  type StandingHand,
-  stopIn,
-  stopOf,
-  stopsIn,
-  type StringStop,
-} from './types.ts';
+export { type FingerPlace, type Frame, type HandModel, type NoteOnString, type PlacementsOf, type PositionName } from './types.ts';

@@ -1,5 +1,6 @@
 import type { KeyedStrings } from './keyed-strings.ts';
-import type { Placement, PlacementsOf } from './types.ts';
+import type { Placement } from '#core/hand/placement';
+import type { PlacementsOf } from './types.ts';
 
 /**
  * The number of notes kept at once: more than any line has on the strings of its instrument, and few enough that odd spellings cannot fill

@@ -1,4 +1,4 @@
-import { parsePitch, type Pitch, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { parsePitch, type Pitch, semitonesOf, stepsOf, transpose } from '#core/pitch';
 import type { Instrument } from './instrument.ts';
 import type { InstrumentKind } from './schema.ts';
 import { TUNINGS, WRITTEN_OCTAVES_ABOVE } from './sizes.ts';
@@ -19,7 +19,7 @@ export function writtenOnString(instrument: Instrument, stringIndex: number, sou
   const here = instrument.strings[stringIndex];
   if (!open?.ok || !here || here.semitones === semitonesOf(open.value)) return written;
   const back = { steps: stepsOf(open.value) - stepsOf(here.open), semitones: semitonesOf(open.value) - here.semitones };
-  return transposedBy(written, back) ?? written;
+  return transpose(written, back) ?? written;
 }
 
 /** Gives the pitch that sounds when the player reads `written`: the inverse of `writtenPitch`. */

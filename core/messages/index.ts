@@ -1,4 +1,4 @@
-export { countText as counted, listText as listed, nounFor } from './counted.ts';
+export { countText, listText, nounFor } from './counted.ts';
 export { isAbout, type Issue, type IssuePlace, issuesText } from './issue.ts';
 export { documentIssue } from './issues/document-issues.ts';
 export { drillIssue } from './issues/drill-issues.ts';

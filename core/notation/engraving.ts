@@ -3,9 +3,9 @@ import { type Accent, type Articulation, isGrace, type Line, type NoteContent, p
 import { intoMeasure, type LineMeasure, measureIndexAt, measuresOf } from '#core/material/measures';
 import type { Signature } from '#core/material/signature';
 import { alterationInKey, type Key } from '#core/key';
-import { type Pitch, transposedBy } from '#core/pitch';
+import { type Pitch, transpose } from '#core/pitch';
 import { addFractions, compareFractions, type Fraction, subtractFractions, ZERO } from '#core/fraction';
-import { isCompound, isPlain, type NoteValue, tupletStarts, writtenFrom, writtenLengths } from '#core/rhythm';
+import { isCompound, isPlain, type NoteValue, tupletStarts, writeFrom, writtenLengths } from '#core/rhythm';
 import { TOUCHED_ABOVE } from '#core/hand/together';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
 import { type ReadAs, stoppedUnder } from './read-as.ts';
@@ -189,7 +189,7 @@ function asUsual(kind: InstrumentKind): ReadAs {
     const { pitch, harmonic } = note;
     if (harmonic !== 'stopped') return pitchesOf(note).map((sounding) => writtenPitch(kind, sounding));
     const stopped = stoppedUnder(writtenPitch(kind, pitch));
-    const touched = transposedBy(stopped, FOURTH);
+    const touched = transpose(stopped, FOURTH);
     return touched ? [stopped, touched] : [stopped];
   };
 }
@@ -200,7 +200,7 @@ function piecesOf({ line, bars, readAs, starts }: Written, index: number, readin
   const note = line.notes[index];
   if (!note || isGrace(note)) return [];
   const cut = cutAtBars(note.onset, note.duration, bars).flatMap(({ measure, start, length }) =>
-    (writtenFrom(start, length, starts[index]) ?? []).map((value) => ({ measure, value })),
+    (writeFrom(start, length, starts[index]) ?? []).map((value) => ({ measure, value })),
   );
   return cut.map(({ measure, value }, part): Piece => {
     if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, reading, value, tuplet: null } };

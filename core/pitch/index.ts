@@ -13,10 +13,10 @@ export {
   type Pitch,
   pitchAt,
   pitchLabel,
-  respell as respelled,
+  respell,
   samePitch,
   semitonesOf,
   stepsOf,
-  transpose as transposedBy,
+  transpose,
 } from './pitch.ts';
 export { PitchText } from './schema.ts';

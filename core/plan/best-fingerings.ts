@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { describe, type Plan } from '#core/plan/describe';
 import { goodReading, type Reading } from '#core/result';
 import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, threesOn } from '#core/search/lattice';
-import { bestWays, fingeringLabel, groupedBy, type Way } from '#core/search/ways';
+import { bestWays, fingeringLabel, groupBy, type Way } from '#core/search/ways';
 import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
 /**
@@ -26,7 +26,7 @@ function cheapestRows(lattice: Lattice, most: number): readonly Way[] {
   let derived = asItIs(lattice);
   for (;;) {
     const { lattice: priced }: Derived = derived;
-    const ways = bestWays(priced, most, groupedBy(priced, fingeringLabel));
+    const ways = bestWays(priced, most, groupBy(priced, fingeringLabel));
     const unpriced = new Set(ways.flatMap(({ choices }) => threesOn(priced, choices)));
     if (unpriced.size === 0) return ways.map(({ choices, cost }) => ({ cost, choices: originalChoices(derived, choices) }));
     derived = [...unpriced].reduce(pricingThree, derived);

@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { INTERVAL_LABELS, materialPart, OCTAVE_COUNTS, type PatternMaterial } from '#core/brief/parts/materials';
 import { writtenPitch } from '#core/instrument';
 import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { formatPitch, parsePitch, pitchLabel } from '#core/pitch';
 import type { Relaxation } from './types.ts';
 
@@ -38,6 +38,6 @@ function wordsOf({ instrument }: Brief, before: PatternMaterial, moved: PatternM
   const begins = parsePitch(materialPart(moved.kind).begins(moved) ?? moved.tonic);
   const from = begins.ok ? pitchLabel(formatPitch(writtenPitch(instrument.kind, begins.value))) : moved.tonic;
   const interval = moved.kind === 'double-stops' && before.kind === 'double-stops' && moved.interval !== before.interval;
-  const fewer = moved.octaves === before.octaves ? '' : `, ${counted(moved.octaves, 'octave', 'octaves')}`;
+  const fewer = moved.octaves === before.octaves ? '' : `, ${countText(moved.octaves, 'octave', 'octaves')}`;
   return `${interval ? `in ${INTERVAL_LABELS[moved.interval]} ` : ''}from ${from}${fewer}`;
 }

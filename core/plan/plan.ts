@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { type PlanOptions, planSteps } from './plan-steps.ts';
 import type { PlanOutcome } from './types.ts';
 
@@ -11,5 +11,5 @@ import type { PlanOutcome } from './types.ts';
  * which note fails first, why, and what would help, with the plan that this help gives. The brief must match its schema.
  */
 export function plan(brief: Brief, options: PlanOptions = {}): PlanOutcome {
-  return finished(planSteps(brief, options));
+  return finish(planSteps(brief, options));
 }

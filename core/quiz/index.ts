@@ -1,4 +1,4 @@
-export { checkAnswer as checkedAnswer, type CheckedAnswer, typedName } from './checked.ts';
+export { checkAnswer, type CheckedAnswer, typedName } from './checked.ts';
 export { confusedNames, type Confusion, confusionsIn } from './confusions.ts';
 export { earAfter } from './ear.ts';
 export { NAME_WAYS, type NameAsked, namesInOrder, type NameWay } from './names.ts';

@@ -1,7 +1,7 @@
 import type { PositionMap } from '#core/atlas';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { type InstrumentSpec, readInstrument, writtenOnString } from '#core/instrument';
-import { DIATONIC_SEMITONES, formatPitch, parsePitch, pitchAt, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { DIATONIC_SEMITONES, formatPitch, parsePitch, pitchAt, respell, semitonesOf, stepsOf } from '#core/pitch';
 import { type AskedOf, openPlacesIn, placesIn, placeToNoteId, quizId } from './in-position.ts';
 import { nameOf, type QuestionOf, type QuizPlace } from './question.ts';
 
@@ -71,7 +71,7 @@ function pitchAlteredBy(steps: number, alteration: number) {
   const natural = DIATONIC_SEMITONES[steps % DIATONIC_SEMITONES.length] ?? 0;
   const semitones = 12 * Math.floor(steps / DIATONIC_SEMITONES.length) + natural + alteration;
   const pitch = pitchAt(steps, semitones);
-  const other = pitch && respelled(pitch, alteration > 0 ? 1 : -1);
+  const other = pitch && respell(pitch, alteration > 0 ? 1 : -1);
   return pitch && other && Math.abs(other.alteration) === 1 ? { pitch, semitones } : null;
 }
 

@@ -1,4 +1,4 @@
-import { type Grade, keptAfter, type Kept } from '#core/spacing';
+import { type Grade, recallAfter, type Kept } from '#core/spacing';
 import { type ById, questionTakenFor } from './confusions.ts';
 import type { GivenAnswer } from './question.ts';
 import type { Quizzed } from './quiz.ts';
@@ -23,7 +23,7 @@ function keptQuestions(history: readonly GivenAnswer[]): ReadonlyMap<string, Kep
   const byId = new Map<string, GivenAnswer[]>();
   for (const answer of history) byId.set(answer.question, [...(byId.get(answer.question) ?? []), answer]);
   const kept = [...byId].flatMap(([id, answers]) => {
-    const now = keptAfter(answers.map((answer) => ({ at: answer.at, grade: gradeOf(answer) })));
+    const now = recallAfter(answers.map((answer) => ({ at: answer.at, grade: gradeOf(answer) })));
     return now ? [[id, now] as const] : [];
   });
   return new Map(kept);

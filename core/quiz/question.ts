@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 
 /** The kinds of questions, about positions and by ear. */
 export const QUIZ_KINDS = [

@@ -1,6 +1,6 @@
 export { type MeterName, METERS, NOTE_VALUES } from './choices.ts';
 export { isCompound, measureLength, type Meter, meterName, meterNamed, meterOf } from './meter.ts';
-export { isPlain, type NoteValue, type Tuplet, tupletStarts, writeFrom as writtenFrom, writtenLengths } from './note-value.ts';
+export { isPlain, type NoteValue, type Tuplet, tupletStarts, writeFrom, writtenLengths } from './note-value.ts';
 export { Duration, LockedBow, Rhythm } from './schema.ts';
 export {
   type AccentPattern,

@@ -5,9 +5,9 @@ import { NO_FACTS, openingDrill, pieceFacts } from '#core/drill/finder';
 import { takeApart } from '#core/drill/apart';
 import { writeDrill } from '#core/drill/families';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
-import { fingeredAgain, onEverySize } from '#core/fit/sizes';
+import { fingerAgain, onEverySize } from '#core/fit/sizes';
 import { rangeInKey, waysToPlay } from '#core/fit';
-import { otherFingerings, relaxed } from '#core/plan';
+import { otherFingerings, relax } from '#core/plan';
 import { parsePitch } from '#core/pitch';
 import { quizOf } from '#core/quiz';
 import { goodReading, type Steps } from '#core/result';
@@ -30,7 +30,7 @@ const ANSWERS: Answers = {
     const tried = session.attempt();
     const solved = solvedOrWhy(tried);
     const issues = solved.ok ? [] : solved.issues;
-    return { ok: false, issues, relaxed: yield* relaxed(session.brief, issues, tried) };
+    return { ok: false, issues, relaxed: yield* relax(session.brief, issues, tried) };
   },
   *alternatives(session, { most }) {
     const tried = session.attempt();
@@ -90,7 +90,7 @@ const ANSWERS: Answers = {
   'what-if': (session, { hand, size }) =>
     atOnce(() => {
       const best = session.best();
-      return best ? fingeredAgain(best, hand, size) : null;
+      return best ? fingerAgain(best, hand, size) : null;
     }),
   *'what-changed'(session, { before }) {
     return yield* whatChanged(before, session.brief);

@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import { isOpen } from '#core/search/costs';
 import type { NoteStep } from './note-steps.ts';
 

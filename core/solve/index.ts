@@ -6,9 +6,9 @@ export { type PlacedNote, placedNotes } from './placed-note.ts';
 export { solveBrief, solvedOrWhy } from './solve-brief.ts';
 export {
   asksOfWholeLine,
-  layTask as laid,
+  layTask,
   type Laid,
-  layOutAgain as laidAgain,
+  layOutAgain,
   possibleShiftCounts,
   solve,
   type Solved,

@@ -1,6 +1,6 @@
 import { type Task, taskAt } from '#core/brief';
 import { wishPart } from '#core/brief/parts/wishes';
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import { inOneBow, type LineNote, type NoteContent, type SoundingTime, soundingTimes } from '#core/material/line';
 import { formatPitch, semitonesOf } from '#core/pitch';
 import { asNumber } from '#core/fraction';

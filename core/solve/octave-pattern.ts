@@ -1,6 +1,6 @@
-import type { Placement } from '#core/hand';
-import { type Lattice, restricted } from '#core/search/lattice';
-import { bestWays, cheapestWay, groupedBy, type Way } from '#core/search/ways';
+import type { Placement } from '#core/hand/placement';
+import { type Lattice, restrict } from '#core/search/lattice';
+import { bestWays, cheapestWay, groupBy, type Way } from '#core/search/ways';
 
 /** The number of rows of fingers tried for an octave, cheapest first. */
 const MOST_ROWS = 200;
@@ -28,8 +28,8 @@ export function samePatternWay(lattice: Lattice, { from, notes, octaves }: Octav
   const last = from + notes * octaves;
   const inModel = (layer: number): boolean => layer >= model && layer < model + notes;
   const isBound = (layer: number): boolean => layer >= model + notes && layer <= last;
-  const byFingers = groupedBy(lattice, fingersOf);
-  const anyFingers = groupedBy(lattice, () => '');
+  const byFingers = groupBy(lattice, fingersOf);
+  const anyFingers = groupBy(lattice, () => '');
   const rows = bestWays(
     lattice,
     MOST_ROWS,
@@ -40,7 +40,7 @@ export function samePatternWay(lattice: Lattice, { from, notes, octaves }: Octav
     if (best && row.cost >= best.cost) break;
     const fingers = row.choices.map((choice, layer) => fingersOf(lattice.layers[layer]?.candidates[choice]));
     const modelOf = (layer: number): number => model + ((layer - model) % notes);
-    const bounded = restricted(lattice, (placement, layer) => {
+    const bounded = restrict(lattice, (placement, layer) => {
       if (inModel(layer)) return fingersOf(placement) === fingers[layer];
       // The last tonic closes the octave below it and may be taken by any finger.
       return !isBound(layer) || layer === last || fingersOf(placement) === fingers[modelOf(layer)];

@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import type { CostSetting, Gap, NoteRole } from '#core/search/costs';
 import type { Sounding } from './note-steps.ts';
 import type { Solved } from './solve.ts';

@@ -2,9 +2,9 @@ import { exactShifts, type Task, wayDownOf } from '#core/brief';
 import { MOST_SHIFTS } from '#core/brief/parts/limits';
 import { comesBackAlike, materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
-import { comesBack, type Placement, sameFingering } from '#core/hand';
+import { comesBack, type Placement, sameFingering } from '#core/hand/placement';
 import { stringOf } from '#core/instrument';
-import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
+import { buildLattice, fold, type Lattice, restrict, unfold } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
 import { EQUAL_BELOW } from '#core/weights';
 import { homesOf } from './homes.ts';
@@ -95,7 +95,7 @@ function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
       return (
         wayIn(
           task,
-          restricted(lattice, (placement, layer) => sameFingering(placement, both[layer])),
+          restrict(lattice, (placement, layer) => sameFingering(placement, both[layer])),
         ) ?? []
       );
     })
@@ -187,8 +187,8 @@ function spaceOf(task: Task, lattice: Lattice): Space | null {
   const bound = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
   if (!bound) return null;
   if (wayDownOf(task.brief) !== 'as-up' || !goesBack(task, bound)) return { lattice: bound, whole: (choices) => choices };
-  const fold = folded(bound);
-  return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
+  const folding = fold(bound);
+  return { lattice: folding.lattice, whole: (choices) => unfold(folding, choices) };
 }
 
 /** Tells whether the brief asks something of the line as a whole, which no single step can keep. */
@@ -238,7 +238,7 @@ function boundRun(lattice: Lattice, run: OctaveRun): Lattice | null {
   if (!way) return null;
   const { from } = run;
   const to = from + run.notes * run.octaves;
-  return restricted(lattice, (placement, layer) => {
+  return restrict(lattice, (placement, layer) => {
     const chosen = lattice.layers[layer]?.candidates[way.choices[layer] ?? 0];
     return layer < from || layer > to || (placement.finger === chosen?.finger && placement.upper?.finger === chosen.upper?.finger);
   });

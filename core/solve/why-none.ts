@@ -1,7 +1,8 @@
 import { exactShifts, type ReadLimit, type Task, taskAt } from '#core/brief';
 import { LIMIT_NAMES, limitPart, type NoteLock } from '#core/brief/parts/limits';
 import { handOf, LOWEST_THUMB, USUAL_OPTIONS } from '#core/hand/models';
-import { type Placement, schoolsOf } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
+import { schoolsOf } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { stringOf } from '#core/instrument';
 import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedText } from '#core/messages';

@@ -1,4 +1,4 @@
-import { instrumentOf, intonationOf, intoned, ornamentHz } from '#core/fit/intoned';
+import { instrumentOf, intonationOf, intonedStops, ornamentHz } from '#core/fit/intoned';
 import { travelSeconds } from '#core/fit';
 import { type Articulation, inOneBow, type SoundingTime, soundingTimes } from '#core/material/line';
 import { changeBefore, keyAt, measuresOf, signatureAt } from '#core/material/measures';
@@ -163,7 +163,7 @@ function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
     const intonation = intonationOf(plan, note);
     const sounds = note.stops.map((stop) => `${stop.open} ${stop.pitch} ${stop.finger === '0'} ${stop.harmonic}`).join('+');
     const key = `${displayPitchClass(intonation.tonic)} ${sounds}`;
-    const hz = known.get(key) ?? intoned(plan, note, intonation).map(({ target }) => target.hz);
+    const hz = known.get(key) ?? intonedStops(plan, note, intonation).map(({ target }) => target.hz);
     known.set(key, hz);
     return hz;
   };
@@ -209,7 +209,7 @@ function wayHeard(plan: Plan, { guides }: Shift, [fromHz, toHz]: readonly [numbe
 
 /** Gives the sound of the lower stopped note, Hz, as it is played. */
 function stoppedHz(plan: Plan, note: PlannedSound): number {
-  const sounds = intoned(plan, note).map(({ target }) => target.hz);
+  const sounds = intonedStops(plan, note).map(({ target }) => target.hz);
   const stopped = note.stops.findIndex(({ finger }) => finger !== '0');
   return sounds[Math.max(0, stopped)] ?? 0;
 }

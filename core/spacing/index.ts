@@ -1,1 +1,1 @@
-export { type Grade, type Kept, recallAfter as keptAfter, type Met } from './kept.ts';
+export { type Grade, type Kept, recallAfter, type Met } from './kept.ts';

@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
 import { notesOfPart } from '#core/practice/session';
 import type { Plan, PlannedSound } from '#core/plan/describe';

@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** The cause to which a note that fails points back. */

@@ -2,7 +2,7 @@ import type { HotSpot } from '#core/drill/hot-spots';
 import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
 import { dayNumber } from '#core/calendar';
 import { type Practised, practisedKey } from '#core/practice/item';
-import { type Grade, keptAfter, type Met } from '#core/spacing';
+import { type Grade, recallAfter, type Met } from '#core/spacing';
 
 /** The standing of a player with something, by the record. */
 export interface ItemStanding {
@@ -72,7 +72,7 @@ const LEARNING_DAYS = 2;
  */
 export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[], learnt: boolean): number | null {
   const last = sittings.at(-1);
-  const kept = keptAfter(sittings.map(({ day, grade }): Met => ({ at: day * MS_A_DAY + NOON, grade })));
+  const kept = recallAfter(sittings.map(({ day, grade }): Met => ({ at: day * MS_A_DAY + NOON, grade })));
   if (!last || !kept) return null;
   const due = Math.max(last.day + 1, Math.floor(kept.due / MS_A_DAY));
   return learnt ? due : Math.min(due, last.day + LEARNING_DAYS);

@@ -2,12 +2,12 @@ import type { Brief } from '#core/brief';
 import { wishOf } from '#core/brief/locks';
 import { hotSpotsOf } from '#core/drill/hot-spots';
 import type { Reason } from '#core/explain';
-import { checkpointsOf, intoned, ringingNotes } from '#core/fit/intoned';
+import { checkpointsOf, intonedStops, ringingNotes } from '#core/fit/intoned';
 import { handOfPlan, fitOf, onEverySize } from '#core/fit/sizes';
 import type { WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
 import { reasonText, whyNotText } from '../../src/words/explain/reasons.ts';
 
@@ -21,13 +21,13 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
   return {
     best,
     alternatives,
-    intoned: best.notes.map((note) => (note.kind === 'rest' ? null : intoned(best, note))),
+    intoned: best.notes.map((note) => (note.kind === 'rest' ? null : intonedStops(best, note))),
     checks: checkpointsOf(best),
     ringing: [...ringingNotes(best)],
     hotSpots: hotSpotsOf(best),
     fit: fitOf(best, hand),
-    sizes: finished(onEverySize(best, hand)).sizes.map(({ size, fit }) => [size, fit.verdict]),
-    effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
+    sizes: finish(onEverySize(best, hand)).sizes.map(({ size, fit }) => [size, fit.verdict]),
+    effects: finish(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
       compareNames(one.asked.name, other.asked.name),
     ),
     ...answers(session),
@@ -49,9 +49,9 @@ function refusal(outcome: Extract<PlanOutcome, { ok: false }>): Readonly<Record<
 
 /** Gives the reasons, the ways to play the first notes, and why not the other ways. */
 function answers(session: Session): Readonly<Record<string, unknown>> {
-  const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
+  const reasons = finish(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
   const ways = [0, 1, 2, 3]
-    .map((note) => finished(answerTo(session, 'ways', { kind: 'ways', note })))
+    .map((note) => finish(answerTo(session, 'ways', { kind: 'ways', note })))
     .slice(0, session.best()?.notes.length ?? 0);
   return {
     reasons: reasons.ok ? reasons.value.map((reason) => reasonData(reason, session.best()?.strings ?? [])) : reasons,
@@ -61,7 +61,7 @@ function answers(session: Session): Readonly<Record<string, unknown>> {
 }
 
 function whyNotData(session: Session, note: number, way: WayToPlay): Readonly<Record<string, unknown>> | null {
-  const why = finished(answerTo(session, 'why-not', { kind: 'why-not', wish: wishOf(note, way) }));
+  const why = finish(answerTo(session, 'why-not', { kind: 'why-not', wish: wishOf(note, way) }));
   return why && { kind: why.kind, sentence: whyNotText(why), delta: why.kind === 'costs' ? why.deltaThousandths : null };
 }
 

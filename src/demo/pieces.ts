@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 import { parseLineText } from '#core/material/typed';
 
 /** The tags by which this studio sorts its pieces, by words of their names. */
@@ -105,7 +105,7 @@ export const DEMO_PIECES: readonly Piece[] = [
 
 function demo(name: string, brief: Brief): Piece {
   const tags = TAGS.flatMap(([tag, words]) => (words.some((word) => name.includes(word)) ? [tag] : []));
-  return headed(DOCUMENT_KINDS.piece, { name, brief, ...(tags.length === 0 ? {} : { tags }) });
+  return withHead(DOCUMENT_KINDS.piece, { name, brief, ...(tags.length === 0 ? {} : { tags }) });
 }
 
 function demoLine(name: string, brief: Omit<Brief, 'material'>, key: string, text: string): Piece {

@@ -1,5 +1,5 @@
 import type { PlayerProfile } from '#core/brief';
-import { DOCUMENT_KINDS, headed, type InstrumentDocument, type PlayerDocument } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type InstrumentDocument, type PlayerDocument } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
 
 /** A pupil of the made-up studio, with the pupil's instrument. */
@@ -40,7 +40,7 @@ export const DEMO_STUDIO: readonly DemoPlayer[] = [
 
 function pupil(name: string, instrumentName: string, instrument: InstrumentSpec, profile: Omit<PlayerProfile, 'kind'>): DemoPlayer {
   return {
-    player: headed(DOCUMENT_KINDS.player, { name, profile: { kind: instrument.kind, ...profile } }),
-    instrument: headed(DOCUMENT_KINDS.instrument, { name: instrumentName, instrument }),
+    player: withHead(DOCUMENT_KINDS.player, { name, profile: { kind: instrument.kind, ...profile } }),
+    instrument: withHead(DOCUMENT_KINDS.instrument, { name: instrumentName, instrument }),
   };
 }

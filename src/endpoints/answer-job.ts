@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { bestFingerings, plan } from '#core/plan';
-import { finished, type Reading } from '#core/result';
+import { finish, type Reading } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { readAs } from '../validation/documents.ts';
 import { reasonText } from '../words/explain/reasons.ts';
@@ -31,7 +31,7 @@ function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): JobAnsw
     }
     case 'reasons': {
       const session = openSession(brief);
-      const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
+      const reasons = finish(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
       if (!reasons.ok) return answerUnplanned(reasons.issues);
       const strings = session.best()?.strings ?? [];
       return answerWith({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });

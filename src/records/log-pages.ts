@@ -1,4 +1,4 @@
-import { DOCUMENT_KINDS, headed } from '#core/documents';
+import { DOCUMENT_KINDS, withHead } from '#core/documents';
 import { dayNumber, dayOfNumber } from '#core/calendar';
 import { inOrder, LAST_MOMENT, type LogEntry, type LogWhat } from '#core/practice/log';
 import type { Logged, LogRecord } from './record.ts';
@@ -15,7 +15,7 @@ export function newEntry(what: LogWhat, at = Date.now(), after = -Infinity): Log
  * written, and entries that carry a file lie on a page by themselves.
  */
 export function pageOf({ playerId, name }: Logged, day: string, entries: readonly LogEntry[]): LogRecord {
-  const page = { ...fresh(false), document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
+  const page = { ...fresh(false), document: withHead(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
   return { ...page, id: pageIdOf(page) };
 }
 

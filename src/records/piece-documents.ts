@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
-import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 
 /** The fields of a piece that the bench does not change. */
 export interface CarriedAlong {
@@ -25,7 +25,7 @@ export function pieceOf(name: string, brief: Brief, lineText: string, { tags, dr
     ...(tags.length === 0 ? {} : { tags: [...tags] }),
     ...(drill ? { drill } : {}),
   };
-  return headed(DOCUMENT_KINDS.piece, { name, brief, ...told });
+  return withHead(DOCUMENT_KINDS.piece, { name, brief, ...told });
 }
 
 /** Gives the line as typed; written out again for one that came without. */

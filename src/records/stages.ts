@@ -1,4 +1,4 @@
-import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type StagesDocument } from '#core/documents';
 import type { StageName, StageState } from '#core/drill/apart';
 import type { StagesRecord } from './record.ts';
 import { newStages } from './new-practice-records.ts';
@@ -23,7 +23,7 @@ export interface StageSet {
 
 /** Sets one stage in a record; makes a new record where nothing was kept. */
 export function withStage(record: StagesRecord | null, { playerId, name, shift, stage, state }: StageSet): StagesRecord {
-  const now = record ?? newStages(headed(DOCUMENT_KINDS.stages, { name, shifts: [] }), playerId);
+  const now = record ?? newStages(withHead(DOCUMENT_KINDS.stages, { name, shifts: [] }), playerId);
   const before = now.document.shifts.find((known) => known.shift === shift)?.states ?? [];
   const states = [...before.filter((earlier) => earlier.stage !== stage), { stage, state }];
   const shifts: StagesDocument['shifts'] = [...now.document.shifts.filter((other) => other.shift !== shift), { shift, states }];

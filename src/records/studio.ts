@@ -3,7 +3,7 @@ import type { School } from '#core/brief/parts/school';
 import {
   DOCUMENT_KINDS,
   type DocumentName,
-  headed,
+  withHead,
   type InstrumentDocument,
   type PlayerDocument,
   type SchoolDocument,
@@ -29,17 +29,17 @@ export const EMPTY_STUDIO: Studio = { instruments: [], players: [], schools: [] 
 
 /** Gives the document of an instrument. */
 export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
-  return headed(DOCUMENT_KINDS.instrument, { name, instrument });
+  return withHead(DOCUMENT_KINDS.instrument, { name, instrument });
 }
 
 /** Gives the document of a player. */
 export function playerDocument(name: string, profile: PlayerProfile): PlayerDocument {
-  return headed(DOCUMENT_KINDS.player, { name, profile });
+  return withHead(DOCUMENT_KINDS.player, { name, profile });
 }
 
 /** Gives the document of a school. */
 export function schoolDocument(name: string, school: School): SchoolDocument {
-  return headed(DOCUMENT_KINDS.school, { name, school });
+  return withHead(DOCUMENT_KINDS.school, { name, school });
 }
 
 /** Compares by the order in which the studio is listed. */

@@ -1,7 +1,7 @@
 import type { MappedAcross, MappedString, PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere, WayIn } from '#core/atlas';
 import type { School } from '#core/brief/parts/school';
 import type { InstrumentKind } from '#core/instrument';
-import { counted, listed, positionWords } from '#core/messages';
+import { countText, listText, positionWords } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { patternKey } from '#core/plan/describe';
@@ -31,7 +31,7 @@ export function mappedPatternText({ gaps }: MappedString, { patternNames = {} }:
 
 /** Writes tones and semitones from finger to finger: "tone, semitone, tone". */
 export function stepsText({ gaps }: MappedString): string {
-  return gaps.map(({ semitones }) => STEPS[semitones] ?? counted(semitones, 'semitone', 'semitones')).join(', ');
+  return gaps.map(({ semitones }) => STEPS[semitones] ?? countText(semitones, 'semitone', 'semitones')).join(', ');
 }
 
 const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
@@ -67,7 +67,7 @@ export function acrossText(across: MappedAcross, strings: PositionMap['strings']
 function diagonalWords(across: MappedAcross, to: string): string {
   const { semitones } = across;
   if (semitones === 0) return 'straight across';
-  const far = Math.abs(semitones) === 1 ? 'a semitone' : counted(Math.abs(semitones), 'semitone', 'semitones');
+  const far = Math.abs(semitones) === 1 ? 'a semitone' : countText(Math.abs(semitones), 'semitone', 'semitones');
   return `${far} ${semitones > 0 ? 'higher' : 'lower'} on ${to}${isTritone(across) ? ', a tritone' : ''}`;
 }
 
@@ -76,13 +76,13 @@ function diagonalWords(across: MappedAcross, to: string): string {
  * said.
  */
 export function scaleHereText({ key, tonic, octaves, left }: ScaleHere, kind: InstrumentKind): string {
-  const told = `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}`;
+  const told = `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${countText(octaves, 'octave', 'octaves')}`;
   if (!left) return told;
   const over = [
-    ...(left.above > 0 ? [`${counted(left.above, 'note', 'notes')} above`] : []),
-    ...(left.below > 0 ? [`${counted(left.below, 'note', 'notes')} below`] : []),
+    ...(left.above > 0 ? [`${countText(left.above, 'note', 'notes')} above`] : []),
+    ...(left.below > 0 ? [`${countText(left.below, 'note', 'notes')} below`] : []),
   ];
-  return `${told}, ${over.length === 0 ? 'nothing left over' : `${listed(over)} left over`}`;
+  return `${told}, ${over.length === 0 ? 'nothing left over' : `${listText(over)} left over`}`;
 }
 
 /** The names of kinds of scales, for headings. */
@@ -95,7 +95,7 @@ export const SCALES_HERE_WORDS: Readonly<Record<ScaleTypeHere, string>> = {
 
 /** Writes the distance of a place from the nut: "2 semitones up, 36 mm". */
 export function placeDistanceText(semitones: number, mm: number): string {
-  return `${counted(semitones, 'semitone', 'semitones')} up, ${mmText(mm)}`;
+  return `${countText(semitones, 'semitone', 'semitones')} up, ${mmText(mm)}`;
 }
 
 /** Writes the places of a note on a string: "A string: 1 in third position, 2 in second position". */

@@ -7,7 +7,7 @@ import type { HandSchool } from '#core/hand';
 import type { Accent, Articulation, OrnamentKind, OrnamentSign } from '#core/material/line';
 import type { HandMeasurements, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import { displayPitch, parsePitch } from '#core/pitch';
 
 /** The names of instruments; the labels of this file are the one source for sentence, sheet, list and table. */
@@ -174,7 +174,7 @@ export const NOTE_LENGTH_LABELS: Readonly<Record<string, string>> = {
 export function passageLabel({ from, to, limits, preferences = {} }: Passage): string {
   const limited = limitsSet(limits).map(({ part, value }) => part.words.asked(value));
   const wished = PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label);
-  return `${listed([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
+  return `${listText([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
 }
 
 /** Writes the wishes, and the rules that hold for the whole line. */
@@ -191,5 +191,5 @@ export function wishLabels(brief: Brief): readonly string[] {
 
 /** Writes the wishes in the sentence. */
 export function wishText(wishes: readonly string[]): string {
-  return wishes.length === 0 ? 'no preferences' : listed(wishes);
+  return wishes.length === 0 ? 'no preferences' : listText(wishes);
 }

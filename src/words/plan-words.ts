@@ -1,5 +1,5 @@
-import type { Finger } from '#core/hand';
-import { counted, listed, positionWords } from '#core/messages';
+import type { Finger } from '#core/hand/placement';
+import { countText, listText, positionWords } from '#core/messages';
 import { fingerStands } from '#core/notation';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
@@ -13,12 +13,12 @@ export function mmText(mm: number): string {
 /** Writes semitones: "3 semitones", "1 semitone". */
 export function semitonesText(semitones: number): string {
   const count = Math.abs(semitones);
-  return counted(count, 'semitone', 'semitones');
+  return countText(count, 'semitone', 'semitones');
 }
 
 /** Writes the strings with a low first finger, by their open notes: "first finger low on E and A". */
 export function lowFirstText(opens: readonly string[]): string {
-  return `first finger low on ${listed(opens.map(noteLabel))}`;
+  return `first finger low on ${listText(opens.map(noteLabel))}`;
 }
 
 /** Writes a fingering: "finger 1 on II (A)", "open II (A)". */
@@ -29,7 +29,7 @@ export function fingeringText(note: PlannedSound): string {
     const harmonic = stop.harmonic && note.partner === null ? ', harmonic' : '';
     return `${fingerName(stop.finger)} on ${string}${harmonic}`;
   });
-  return `${stops.length > 2 ? listed(stops) : stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
+  return `${stops.length > 2 ? listText(stops) : stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
 }
 
 function fingerName(finger: Finger): string {
@@ -45,7 +45,7 @@ function partnerText({ does, finger, written }: Partner): string {
 
 /** Writes a sound as the player reads it: "G3", of a double stop "G3 and B3", of a chord "G3, D4 and B4". */
 export function soundText(note: PlannedSound): string {
-  return listed(note.stops.map((stop) => pitchLabel(stop.written)));
+  return listText(note.stops.map((stop) => pitchLabel(stop.written)));
 }
 
 /** Writes one note in a sentence, for a screen reader. */
@@ -98,6 +98,6 @@ export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   if (!first || from?.kind !== 'note' || to?.kind !== 'note') return null;
   const one = `${soundText(from)} with ${fingerName(from.stops[0].finger)} (note ${first.from + 1})`;
   const other = `${soundText(to)} with ${fingerName(to.stops[0].finger)} (note ${first.to + 1})`;
-  const more = notOneHand.length > 1 ? ` ${counted(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
+  const more = notOneHand.length > 1 ? ` ${countText(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
   return `As you locked it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; lock another finger, or a shift between them.${more}`;
 }

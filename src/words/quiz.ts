@@ -1,4 +1,4 @@
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import {
@@ -89,7 +89,7 @@ function shiftText({ key, from, fromPosition, position }: ShiftAsked): string {
 /** Writes an answer. */
 export function answerText(kind: QuizKind, answers: readonly string[]): string {
   if (kind === 'touch') return answers.length === 0 ? NONE_TOUCHES : answers.map((pair) => oneAnswer(kind, pair)).join(', ');
-  return listed(answers.map((answer) => oneAnswer(kind, answer)));
+  return listText(answers.map((answer) => oneAnswer(kind, answer)));
 }
 
 /** The words for no fingers that touch. */
@@ -141,7 +141,7 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
 /** Writes the verdict on an answer. */
 export function verdictText(question: QuizQuestion, { right, otherName }: CheckedAnswer): string {
   const { kind, answers } = question;
-  const heard = kind === 'key-interval' ? ` ${listed(question.written.map(pitchLabel))} sounded.` : '';
+  const heard = kind === 'key-interval' ? ` ${listText(question.written.map(pitchLabel))} sounded.` : '';
   if (right) return `Right.${heard}`;
   const answer = answerText(kind, answers);
   if (kind === 'shift-target') return 'It comes back soon.';
@@ -155,7 +155,7 @@ export function confusionText(confusion: Confusion): string {
   const names = confusedNames(confusion).map((name) => answerText(asked.kind === 'note-to-place' ? 'place-to-note' : asked.kind, [name]));
   const string = asked.kind === 'place-to-note' || asked.kind === 'first-finger' ? ` on the ${noteLabel(asked.place.open)} string` : '';
   const where = asked.position === null ? '' : `, ${positionName(asked.position)}`;
-  return `${names.join(' and ')}${string}${where}: ${counted(confusion.times, 'time', 'times')}`;
+  return `${names.join(' and ')}${string}${where}: ${countText(confusion.times, 'time', 'times')}`;
 }
 
 /** The names of the ways through the names of a position. */

@@ -11,9 +11,9 @@ import type { ShiftClass } from '#core/drill/shifts';
 import { writeDrill } from '#core/drill/families';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { plan } from '#core/plan';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { buildLattice, type Lattice, type LatticeNote } from '#core/search/lattice';
-import { bestWays, cheapestWay, fingeringLabel, groupedBy } from '#core/search/ways';
+import { bestWays, cheapestWay, fingeringLabel, groupBy } from '#core/search/ways';
 import { answerTo, openSession } from '#core/session';
 import { noteSteps } from '#core/solve';
 import { randomLine } from '../support/plans/random-lines.ts';
@@ -170,7 +170,7 @@ const bare = ratioOf(
 );
 tellRatio('best plan against a bare min-plus loop over the same tables', bare, 'at most 3', bare <= 3);
 const ten = ratioOf(
-  () => bestWays(thousand, 10, groupedBy(thousand, fingeringLabel)),
+  () => bestWays(thousand, 10, groupBy(thousand, fingeringLabel)),
   () => cheapestWay(thousand),
 );
 tellRatio('ten best fingerings against the best', ten, 'at most 20', ten <= 20);
@@ -245,7 +245,7 @@ process.exitCode = missed === 0 ? 0 : 1;
 
 /** Finds every reason of a brief, from the first step on. */
 function allReasons(brief: Brief): unknown {
-  return finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
+  return finish(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
 }
 
 /** Measures the growth of heap and buffers while the result is still kept; an upper bound, since nothing forces rubbish out. */

@@ -1,4 +1,4 @@
-import { isShift } from '#core/hand';
+import { isShift } from '#core/hand/placement';
 import { canBegin, canFollow, type CostSetting, noteCost, stepPricer } from '#core/search/costs';
 import type { LatticeNote } from '#core/search/lattice';
 import type { LabelOf } from '#core/search/ways';

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { type Answer, answerTo, openSession, type Question, type QuestionKind, type Session } from '#core/session';
 import { engine } from '../../src/engine/client.ts';
 import type { Ticket } from '../../src/engine/protocol.ts';
@@ -50,7 +50,7 @@ export class NodeWorker extends EventTarget {
     return ({ session }, question) => {
       const open = this.sessions.get(session);
       if (!open) throw new RangeError(`There is no session ${session}`);
-      return { answer: finished(answerTo<Kind>(open, kind, question)) };
+      return { answer: finish(answerTo<Kind>(open, kind, question)) };
     };
   }
 }

@@ -9,7 +9,7 @@ export {
   withNotesRemoved,
   withPitchesMoved,
   withSigns,
-  writeOut as writtenOut,
+  writeOut,
 } from './line-edits.ts';
 export { lineTextOf, readLineText } from './line-texts.ts';
 export { withOctavesMoved } from './moved.ts';

@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { type Pitch, samePitch } from '#core/pitch';
 import { withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';

@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import { type Finger, FINGERS } from '#core/hand';
+import { type Finger, FINGERS } from '#core/hand/placement';
 import { lockIssue } from '#core/messages';
 import { badReading, goodReading, type Reading, readingOf } from '#core/result';
 import { withLock, withoutLock } from './locks.ts';

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
-import { FINGERS } from '#core/hand';
+import { FINGERS } from '#core/hand/placement';
 import { MOST_NOTES } from '#core/material/typed';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';

@@ -1,7 +1,7 @@
 import { waysOf } from '#core/brief';
 import { answerOf, type Ways } from '#core/brief/parts/school';
 import { travelShare } from '#core/fit';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { type InstrumentKind, STRING_NUMBERS } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Way } from '#core/drill/hot-spots';

@@ -19,5 +19,5 @@ export {
   PLAIN_VARIANT,
   POSITION_SETS,
 } from './request.ts';
-export { notesLeftOver as leftOver } from './variants.ts';
+export { notesLeftOver } from './variants.ts';
 export { writeDrill } from './write-drill.ts';

@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { InstrumentKind } from '#core/instrument';
 import { THUMB } from '#core/drill/position';
 import type { FamilyName } from './request.ts';

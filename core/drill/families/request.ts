@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { Lock } from '#core/brief';
 import { PositionLabel } from '#core/brief/parts';
-import { FINGERS } from '#core/hand';
+import { FINGERS } from '#core/hand/placement';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 import { LineNoteDocument } from '#core/material/typed';

@@ -17,8 +17,8 @@ import {
   type Ground,
   groundOf,
 } from '#core/drill';
-import { playedSo } from '#core/drill/hot-spots';
-import { studied } from '#core/drill/shifts';
+import { withLoopFingers } from '#core/drill/hot-spots';
+import { writeStudy } from '#core/drill/shifts';
 import { againstOpenString, chromatic, oneString, withGuide } from './kinds/along.ts';
 import { chords } from './kinds/chords.ts';
 import { doubleStops } from './kinds/double-stops.ts';
@@ -82,7 +82,7 @@ function briefOf(player: DrillFor, measures: readonly Measure[], notesPerBow: nu
 
 /** Adapts the player: a hand that sets the thumb, where that is asked for; fingers held or lifted in a loop. */
 function asAskedFor(player: DrillFor, asks: DrillRequest['asks']): DrillFor {
-  if (asks.family === 'loop') return playedSo(player, { fingers: asks.fingers === 'as-taught' ? null : asks.fingers });
+  if (asks.family === 'loop') return withLoopFingers(player, { fingers: asks.fingers === 'as-taught' ? null : asks.fingers });
   return withThumb(player, asks);
 }
 
@@ -105,7 +105,7 @@ interface Asked {
 /** The writer of each family. */
 const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: Asked) => Reading<Written> } = {
   loop: (asks, { player, key }) => loop(player, key, asks),
-  shift: (asks, { player, key }) => studied(player, { ...asks, key }),
+  shift: (asks, { player, key }) => writeStudy(player, { ...asks, key }),
   guide: (asks, { player, key }) => withGuide(player, key, asks),
   matrix: (asks, { ground }) => goodReading(matrix(ground, asks)),
   matching: (asks, { ground }) => goodReading(matching(ground, asks)),

@@ -1,10 +1,10 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import {
   type Alteration,
   type DrillNote,
   type Written,
   besideIn,
-  fingered,
+  drillNoteOf,
   fingersOf,
   type Ground,
   type Standing,
@@ -56,7 +56,7 @@ const THUMB_FINGERS = ['T', '1', '2', '3'] as const;
 
 /** Gives a note that a position holds as a drill has it; its length is a share of a whole note. */
 export function heldNote({ instrument }: Ground, { pitch, stringIndex, standing }: HeldNote, duration = '1/4'): DrillNote {
-  if (standing) return fingered(standing, duration);
+  if (standing) return drillNoteOf(standing, duration);
   return { pitches: [formatPitch(pitch)], fingered: { string: stringOf(instrument, stringIndex).name, finger: '0' }, duration };
 }
 

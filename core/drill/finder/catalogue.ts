@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { InstrumentKind } from '#core/instrument';
 import { type DrillFor, fingersOf, groundOf } from '#core/drill';
 import {
@@ -10,7 +10,7 @@ import {
   isPlayedOn,
   movableFingers,
 } from '#core/drill/families';
-import { boardOf, heldIn, THUMB } from '#core/drill/position';
+import { boardOf, holdIn, THUMB } from '#core/drill/position';
 import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 
 /** The numbers of positions over which shifts are offered. */
@@ -31,7 +31,7 @@ export function catalogue(player: DrillFor, key: string): readonly DrillRequest[
   if (!ground.ok) return [];
   const { instrument, hand } = ground.value;
   const board = boardOf(ground.value);
-  const positions = hand.positionLabels.filter((label) => heldIn(board, label).strings.flat().length > 0);
+  const positions = hand.positionLabels.filter((label) => holdIn(board, label).strings.flat().length > 0);
   const place: Place = {
     kind: instrument.kind,
     strings: instrument.strings.map(({ name }) => name),

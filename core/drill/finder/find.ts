@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Way } from '#core/drill/hot-spots';
 import type { FamilyName } from '#core/drill/families';
 import type { ShiftClass } from '#core/drill/shifts';

@@ -14,5 +14,5 @@ export {
   type Way,
 } from './hot-spot.ts';
 export { hotSpotsOf } from './hot-spots.ts';
-export { checkAfter, loopOf, loopWritten, withLoopFingers as playedSo } from './loop.ts';
+export { checkAfter, loopOf, loopWritten, withLoopFingers } from './loop.ts';
 export { aroundNote, soundAt } from './places.ts';

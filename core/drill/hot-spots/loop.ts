@@ -4,7 +4,7 @@ import type { Check } from '#core/intonation/checks';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { STRING_NUMBERS } from '#core/instrument';
 import { formatKey } from '#core/key';
-import { formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { formatPitch, parsePitch, respell, semitonesOf, stepsOf } from '#core/pitch';
 import { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote, type Written, noteOfPlan } from '#core/drill';
 import { soundAt } from './places.ts';
 
@@ -64,7 +64,7 @@ function spellBeside(stop: Stop, next: Stop): string {
   const letters = stepsOf(other.value) - stepsOf(pitch.value);
   const semitones = semitonesOf(other.value) - semitonesOf(pitch.value);
   if (letters !== 1 || semitones !== 1) return stop.pitch;
-  const spelled = respelled(pitch.value, 1);
+  const spelled = respell(pitch.value, 1);
   return spelled ? formatPitch(spelled) : stop.pitch;
 }
 

@@ -1,1 +1,1 @@
-export { type Board, boardOf, type Held, holdIn as heldIn, type HeldNote, holdOn as heldOn, longestRow, notesHeld, THUMB } from './held.ts';
+export { type Board, boardOf, type Held, holdIn, type HeldNote, holdOn, longestRow, notesHeld, THUMB } from './held.ts';

@@ -1,5 +1,5 @@
 import { readPlayer } from '#core/brief';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { InstrumentKind } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
 import { type Way, soundAt } from '#core/drill/hot-spots';

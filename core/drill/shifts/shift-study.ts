@@ -1,4 +1,4 @@
-import { type Finger, FINGERS, handMoves, isShift } from '#core/hand';
+import { type Finger, FINGERS, handMoves, isShift } from '#core/hand/placement';
 import { drillIssue } from '#core/messages';
 import { formatPitch, semitonesOf, stepsOf } from '#core/pitch';
 import { isInKey, keyLabel } from '#core/key';
@@ -13,7 +13,7 @@ import {
   type DrillNote,
   type Written,
   besideIn,
-  fingered,
+  drillNoteOf,
   fingersOf,
   type Ground,
   groundOf,
@@ -258,9 +258,9 @@ function orderMeasures(measures: readonly Measure[], order: StudyOrder): readonl
 
 /** Writes the way there, back and a rest in which the hand goes on; a note of the key stands beside the finger that is put in. */
 function notesOf({ from, to, beside }: Measure): readonly DrillNote[] {
-  const [leaves, arrives] = [fingered(from), fingered(to)];
+  const [leaves, arrives] = [drillNoteOf(from), drillNoteOf(to)];
   const rest = { rest: true, duration: QUARTER } as const;
-  if (beside?.end === 'from') return [fingered(beside.note), leaves, arrives, rest];
-  if (beside?.end === 'to') return [leaves, arrives, fingered(beside.note), rest];
+  if (beside?.end === 'from') return [drillNoteOf(beside.note), leaves, arrives, rest];
+  if (beside?.end === 'to') return [leaves, arrives, drillNoteOf(beside.note), rest];
   return [leaves, arrives, leaves, rest];
 }

@@ -5,7 +5,7 @@ export {
   checksOfStop,
   instrumentOf,
   intonationOf,
-  intonedStops as intoned,
+  intonedStops,
   type IntonedStop,
   ornamentHz,
   type Pair,

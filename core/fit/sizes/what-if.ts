@@ -1,4 +1,4 @@
-import { crowdedFrom, type PlayerHand, reachFor, type ReachVerdict, readPlayerHand, verdictOf } from '#core/hand/reach';
+import { lowestCrowded, type PlayerHand, reachFor, type ReachVerdict, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, readInstrument } from '#core/instrument';
 import { semitoneSpaceMm } from '#core/instrument/geometry';
 import type { Plan, Stay } from '#core/plan/describe';
@@ -90,7 +90,7 @@ function stayFit(plan: Plan, stay: Stay, hand: PlayerHand, instrument: Instrumen
 
 /** Finds crowded notes. Only where a neighbouring finger stands a semitone away must one give way. */
 function crowdedNotes(plan: Plan, hand: PlayerHand, instrument: Instrument): readonly number[] {
-  const from = crowdedFrom(instrument, hand.fingerDistanceMm);
+  const from = lowestCrowded(instrument, hand.fingerDistanceMm);
   if (from === null) return [];
   return plan.stays.flatMap((stay) => {
     const tight = stay.patterns.flatMap((pattern) =>

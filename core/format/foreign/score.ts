@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { ClefName, InstrumentKind } from '#core/instrument';
 import type { Mark } from '#core/brief';
 import type { Accent, Articulation, WrittenOrnament } from '#core/material/line';

@@ -1,5 +1,5 @@
 import { formatKey, keyOfSignature, type KeyMode, keyOfTonic } from '#core/key';
-import { pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { pitchAt, semitonesOf, stepsOf, transpose } from '#core/pitch';
 import { numberOf, type ReadElement, textOf } from '#core/format';
 import type { Transposition } from './read-note.ts';
 
@@ -24,7 +24,7 @@ export function writtenKey(key: ReadElement): WrittenKey | null {
  */
 export function soundingKey({ fifths, mode }: WrittenKey, by: Transposition): string {
   const tonic = keyOfSignature(fifths, mode)?.tonic;
-  const sounding = tonic && transposedBy(tonic, by);
+  const sounding = tonic && transpose(tonic, by);
   const keys = [0, 1, -1].flatMap((off) => {
     const spelled = sounding && pitchAt(stepsOf(sounding) + off, semitonesOf(sounding));
     return (spelled && keyOfTonic(spelled, mode)) ?? [];

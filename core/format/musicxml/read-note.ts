@@ -1,4 +1,4 @@
-import { type Finger, FINGERS } from '#core/hand';
+import { type Finger, FINGERS } from '#core/hand/placement';
 import { STOPPED_HARMONIC_ABOVE } from '#core/hand/together';
 import type { Mark } from '#core/brief';
 import {

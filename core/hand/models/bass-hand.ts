@@ -1,4 +1,5 @@
-import type { HandSchool, Finger, HandModel } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { HandSchool, HandModel } from '#core/hand';
 import { type Offsets, semitoneHand, type SemitoneShape } from './semitone-hand.ts';
 import { thumbShapes } from './thumb-shapes.ts';
 

@@ -1,17 +1,10 @@
 import { type Key, sharpsOrFlats } from '#core/key';
 import {
-  isAugmentedSecond,
-  remembered,
-  type HandSchool,
   type Finger,
-  type Frame,
-  type HandModel,
   inThumbPosition,
-  type NoteOnString,
   openStop,
   type Placement,
   placementOf,
-  type PositionName,
   rankOf,
   type Shape,
   type StandingHand,
@@ -19,7 +12,8 @@ import {
   stopOf,
   stopsIn,
   type StringStop,
-} from '#core/hand';
+} from '#core/hand/placement';
+import { isAugmentedSecond, remember, type HandSchool, type Frame, type HandModel, type NoteOnString, type PositionName } from '#core/hand';
 import { pairsOf } from '#core/hand/together';
 
 /**
@@ -92,7 +86,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     ...(openPlacesIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
   ];
   const hovering = hoveringHands(shapes);
-  const placementsOf = remembered((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
+  const placementsOf = remember((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
   return {
     school: table.school,
     fingers: fingersOf(shapes),

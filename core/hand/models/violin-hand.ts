@@ -1,11 +1,4 @@
 import {
-  isAugmentedSecond,
-  standApart,
-  type KeyedStrings,
-  rememberedInKey,
-  type Frame,
-  type HandModel,
-  type NoteOnString,
   openStop,
   type Placement,
   placementOf,
@@ -15,7 +8,8 @@ import {
   stopOf,
   stopsIn,
   type StringStop,
-} from '#core/hand';
+} from '#core/hand/placement';
+import { isAugmentedSecond, standApart, type KeyedStrings, rememberInKey, type Frame, type HandModel, type NoteOnString } from '#core/hand';
 import { pairsOf } from '#core/hand/together';
 
 /**
@@ -85,7 +79,7 @@ const WIDEST_FRAME = 7;
 /** The place from which a hand may open a semitone more: seven semitones there are no wider than six of first position. */
 const WIDER_FRAME_FROM = 5;
 
-const placementsOf = rememberedInKey(placementsOfNote);
+const placementsOf = rememberInKey(placementsOfNote);
 
 /** The violin and viola hand: half position to fourteenth, four fingers, one letter each. */
 export const violinHand: HandModel = {

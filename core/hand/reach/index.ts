@@ -1,7 +1,7 @@
 export { ARM_MM, FOURTH_FINGERS, HandMeasurements } from './hand-measurements.ts';
 export { FINGER_DISTANCE_MM, HAND_PRESETS, type HandPreset, HOME_FRAME } from './hand-presets.ts';
 export {
-  lowestCrowded as crowdedFrom,
+  lowestCrowded,
   momentNeed,
   needMm,
   type PlayerHand,

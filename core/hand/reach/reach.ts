@@ -1,4 +1,5 @@
-import { type HandModel, inThumbPosition, type Placement, soundingIn, stopsIn } from '#core/hand';
+import { inThumbPosition, type Placement, soundingIn, stopsIn } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import { type Instrument, stringSpacingMm } from '#core/instrument';
 import { mmFromNut, semitoneSpaceMm } from '#core/instrument/geometry';
 import { instrumentIssue, type Issue } from '#core/messages';

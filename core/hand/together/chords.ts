@@ -1,4 +1,5 @@
-import { type HandModel, type Placement, sameStop, stopIn, stopsIn } from '#core/hand';
+import { type Placement, sameStop, stopIn, stopsIn } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 
 /**
  * Lists chords of three notes on three neighbouring strings, made of the double stops of their two lower and their two upper notes: the bow

@@ -1,4 +1,5 @@
-import { standApart, type NoteOnString, type Placement, type PlacementsOf, rankOf, type Shape, stopIn, type StringStop } from '#core/hand';
+import { type Placement, rankOf, type Shape, stopIn, type StringStop } from '#core/hand/placement';
+import { standApart, type NoteOnString, type PlacementsOf } from '#core/hand';
 import { sharedShape } from './shared-shape.ts';
 
 /**

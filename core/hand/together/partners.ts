@@ -1,5 +1,6 @@
 import { sharedShape } from './shared-shape.ts';
-import { type HandModel, type NoteOnString, openStop, type Placement, rankOf, type Shape, stopIn, type StringStop } from '#core/hand';
+import { openStop, type Placement, rankOf, type Shape, stopIn, type StringStop } from '#core/hand/placement';
+import type { HandModel, NoteOnString } from '#core/hand';
 
 /** The distance of a stopped harmonic's touch above the note that is stopped: a perfect fourth, in semitones and letters. */
 export const TOUCHED_ABOVE = { semitones: 5, letterSteps: 3 } as const;

@@ -1,4 +1,4 @@
-import type { Placement, Shape } from '#core/hand';
+import type { Placement, Shape } from '#core/hand/placement';
 
 /**
  * Finds the one shape of two fingers of one hand: at home where neither opens it, null where their shapes exclude each other. On the neck

@@ -11,7 +11,7 @@ import {
   subtractFractions,
   ZERO,
 } from '#core/fraction';
-import { measureLength, type Meter, type Rhythm, tupletStarts, writtenFrom } from '#core/rhythm';
+import { measureLength, type Meter, type Rhythm, tupletStarts, writeFrom } from '#core/rhythm';
 import type { Accent, Articulation } from './articulation.ts';
 import type { FingerPair } from '#core/material/scale';
 import type { Ornament } from './ornament.ts';
@@ -127,9 +127,7 @@ export function writableLine(line: Line): Reading<Line> {
     return badReading(lineIssue('too-long-to-play', { most: LONGEST }, { pointer: '/material/notes' }));
   }
   const starts = tupletStarts(line.notes.map(({ onset }) => onset));
-  const wrong = line.notes.findIndex(
-    (note, index) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration, starts[index]) === null,
-  );
+  const wrong = line.notes.findIndex((note, index) => writeFrom(isGrace(note) ? ZERO : note.onset, note.duration, starts[index]) === null);
   const duration = line.notes[wrong]?.duration;
   if (!duration) return goodReading(line);
   const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };

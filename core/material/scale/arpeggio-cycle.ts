@@ -1,4 +1,4 @@
-import { type Interval, type Pitch, transposedBy } from '#core/pitch';
+import { type Interval, type Pitch, transpose } from '#core/pitch';
 import { arpeggioPitches, type ArpeggioType } from './arpeggio.ts';
 import type { Direction } from './choices.ts';
 
@@ -40,7 +40,7 @@ function chordAbove(
   { root, type, octaves }: { readonly root: Interval; readonly type: ArpeggioType; readonly octaves: number },
 ): readonly Pitch[] | null {
   const down = root.steps > 0 ? 1 : 0;
-  const rootBelow = transposedBy(lowest, { steps: root.steps - 7 * down, semitones: root.semitones - 12 * down });
+  const rootBelow = transpose(lowest, { steps: root.steps - 7 * down, semitones: root.semitones - 12 * down });
   const all = rootBelow && arpeggioPitches(rootBelow, type, octaves + 1);
   const first = all?.findIndex(({ letter, octave, alteration }) => isSame({ letter, octave, alteration }, lowest)) ?? -1;
   if (!all || first < 0) return null;

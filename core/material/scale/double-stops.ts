@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Pitch } from '#core/pitch';
 import { scalePitches, type ScaleRun } from './scale.ts';
 

@@ -1,4 +1,4 @@
-import { DIATONIC_SEMITONES, type Interval, type Pitch, pitchAt, semitonesOf, transposedBy } from '#core/pitch';
+import { DIATONIC_SEMITONES, type Interval, type Pitch, pitchAt, semitonesOf, transpose } from '#core/pitch';
 import { type Key, keyOfTonic, keyWithSignature } from '#core/key';
 
 /** The scales offered, by their names in documents. */
@@ -129,7 +129,7 @@ export function semitonesOfDegree(type: ScaleType, degree: number): number {
 
 /** Writes the turn at the bottom of a scale that has come down to its tonic: the degree below it, as it leads up, and the tonic again. */
 export function turnBelow(tonic: Pitch, type: ScaleType): readonly Pitch[] | null {
-  const below = transposedBy(tonic, { steps: -7, semitones: -12 });
+  const below = transpose(tonic, { steps: -7, semitones: -12 });
   const leading = below && scalePitches({ tonic: below, type, octaves: 1, way: 'up' })?.at(-2);
   return leading ? [leading, tonic] : null;
 }
@@ -137,7 +137,7 @@ export function turnBelow(tonic: Pitch, type: ScaleType): readonly Pitch[] | nul
 /** Repeats a pattern of intervals in each octave above the tonic, closed by the tonic on top; null where it cannot be spelled. */
 export function pitchesAbove(tonic: Pitch, pattern: readonly Interval[], octaves: number): readonly Pitch[] | null {
   const intervals = Array.from({ length: octaves }, (_, octave) => pattern.map((interval) => octavesUp(interval, octave))).flat();
-  const pitches = [...intervals, { steps: 7 * octaves, semitones: 12 * octaves }].map((interval) => transposedBy(tonic, interval));
+  const pitches = [...intervals, { steps: 7 * octaves, semitones: 12 * octaves }].map((interval) => transpose(tonic, interval));
   return pitches.every((pitch) => pitch !== null) ? pitches : null;
 }
 
@@ -145,7 +145,7 @@ export function pitchesAbove(tonic: Pitch, pattern: readonly Interval[], octaves
 function chromaticPitches(tonic: Pitch, octaves: number, way: 'up' | 'down'): readonly Pitch[] | null {
   const pitches = Array.from({ length: 12 * octaves + 1 }, (_, above) =>
     above % 12 === 0
-      ? transposedBy(tonic, octavesUp({ steps: 0, semitones: 0 }, above / 12))
+      ? transpose(tonic, octavesUp({ steps: 0, semitones: 0 }, above / 12))
       : plainlySpelled(semitonesOf(tonic) + above, way),
   );
   return pitches.every((pitch) => pitch !== null) ? pitches : null;

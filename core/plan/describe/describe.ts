@@ -1,5 +1,6 @@
 import { type Task, taskAt } from '#core/brief';
-import type { PositionName, StringStop } from '#core/hand';
+import type { StringStop } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { mmFromNut } from '#core/instrument/geometry';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch, pitchAt, stepsOf } from '#core/pitch';

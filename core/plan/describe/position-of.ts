@@ -1,6 +1,7 @@
 import { type Task, taskAt } from '#core/brief';
 import type { PlacedNote } from '#core/solve';
-import { inThumbPosition, type Placement, type PositionName } from '#core/hand';
+import { inThumbPosition, type Placement } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import type { Stay } from './types/stay.ts';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';

@@ -1,4 +1,4 @@
-import { comesBack } from '#core/hand';
+import { comesBack } from '#core/hand/placement';
 import { atHome } from '#core/search/costs';
 import { costOfWay, type Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';

@@ -1,5 +1,5 @@
-import { comesBack, type Finger, type Placement } from '#core/hand';
-import { type Lattice, restricted } from '#core/search/lattice';
+import { comesBack, type Finger, type Placement } from '#core/hand/placement';
+import { type Lattice, restrict } from '#core/search/lattice';
 import { cheapestWay, type Way } from '#core/search/ways';
 import type { LineFacts } from './line-facts.ts';
 import { THRESHOLDS } from './thresholds.ts';
@@ -23,7 +23,7 @@ export function inGroups(lattice: Lattice): readonly Way[] {
     lowest.flatMap((from) =>
       [true, false].flatMap(
         (rises) =>
-          cheapestWay(restricted(lattice, (placement, layer) => fits(placement, group, from, rises ? layer : layers.length - 1 - layer))) ??
+          cheapestWay(restrict(lattice, (placement, layer) => fits(placement, group, from, rises ? layer : layers.length - 1 - layer))) ??
           [],
       ),
     ),

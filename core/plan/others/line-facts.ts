@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { comesBack, type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
+import { comesBack, type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand/placement';
 import type { Instrument } from '#core/instrument';
 import { namingPlacement, positionOf } from '#core/plan/describe';
 import { octaveBreaks } from '#core/search/costs';

@@ -1,4 +1,5 @@
-import type { Finger, PositionName } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 
 /** The place of a shift: the string the hand arrives on, and the position. */

@@ -1,10 +1,10 @@
 import { readBrief } from '#core/brief';
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import { costDifferences, describe, type Plan } from '#core/plan/describe';
 import type { Steps } from '#core/result';
-import { type Lattice, restricted } from '#core/search/lattice';
+import { type Lattice, restrict } from '#core/search/lattice';
 import { fingeringLabel, type Way } from '#core/search/ways';
-import { laid, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
+import { layTask, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
 import type { Alternative } from '../types.ts';
 import type { AlternativeName } from './name.ts';
 import {
@@ -157,7 +157,7 @@ function* waysWithout({ task, lattice, placements }: Solved): Steps<readonly Way
 }
 
 function withoutAt(lattice: Lattice, order: number, label: string): Lattice {
-  return restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label);
+  return restrict(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label);
 }
 
 /** Gives the fingering without the teacher's locks, where that is something else. */
@@ -165,7 +165,7 @@ function withoutLocks(solved: Solved, best: Plan): readonly Alternative[] {
   if (solved.task.locks.size === 0) return [];
   const { locks: _, ...brief } = solved.task.brief;
   const task = readBrief(brief);
-  const layers = task.ok ? laid(task.value) : null;
+  const layers = task.ok ? layTask(task.value) : null;
   const free = layers?.ok ? solve(layers.layOut) : null;
   if (!free || differing(solved.placements, free.placements).length === 0) return [];
   return [alternative(best, { kind: 'unlocked' }, free, solved)];

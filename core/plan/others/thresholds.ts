@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Difference } from './name.ts';
 
 /** A number by which other fingerings are chosen, with its unit and its reason. */

@@ -1,5 +1,6 @@
 import type { Task } from '#core/brief';
-import { type Placement, type PositionName, sameFingering } from '#core/hand';
+import { type Placement, sameFingering } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
 import { groupOf } from './groups.ts';

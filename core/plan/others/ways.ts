@@ -1,7 +1,7 @@
-import { type Finger, isShift, type Placement } from '#core/hand';
+import { type Finger, isShift, type Placement } from '#core/hand/placement';
 import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
-import { type Lattice, type Layer, restricted, type Step } from '#core/search/lattice';
+import { type Lattice, type Layer, restrict, type Step } from '#core/search/lattice';
 import {
   backwardSums,
   cheapestWay,
@@ -9,8 +9,8 @@ import {
   fingeringLabel,
   forwardSums,
   type Sums,
-  tracedBack,
-  tracedForth,
+  traceBack,
+  traceForward,
   type Way,
 } from '#core/search/ways';
 import { inGroups } from './groups.ts';
@@ -95,7 +95,7 @@ function inOnePosition(lattice: Lattice): readonly Way[] {
     (position) => position !== OPEN && positionsAt.every((keys) => keys.has(position) || keys.has(OPEN)),
   );
   return positions.flatMap(
-    (position) => cheapestWay(restricted(lattice, (placement) => isOpen(placement) || positionKey(placement) === position)) ?? [],
+    (position) => cheapestWay(restrict(lattice, (placement) => isOpen(placement) || positionKey(placement) === position)) ?? [],
   );
 }
 
@@ -107,8 +107,8 @@ function isOpen({ finger, upper }: Placement): boolean {
 }
 
 function traceWay({ index, place, from, cost }: Through, forward: Sums, backward: Sums): Way {
-  const before = from === null ? tracedBack(forward.links, index, place) : [...tracedBack(forward.links, index - 1, from), place];
-  return { choices: [...before, ...tracedForth(backward.links, index, place)], cost };
+  const before = from === null ? traceBack(forward.links, index, place) : [...traceBack(forward.links, index - 1, from), place];
+  return { choices: [...before, ...traceForward(backward.links, index, place)], cost };
 }
 
 /** Finds the best line through every note on every string, in every position, with every finger. */
@@ -231,7 +231,7 @@ function upOneString(lattice: Lattice): readonly Way[] {
     return [true, false].flatMap(
       (open) =>
         cheapestWay(
-          restricted(lattice, ({ finger, upper, stringIndex }, layer) => {
+          restrict(lattice, ({ finger, upper, stringIndex }, layer) => {
             const wanted = fingers[layer - from];
             if (wanted === undefined) return open || layer !== from - 1 || stringIndex > 0;
             return finger === wanted && upper === null && stringIndex === 0;
@@ -260,7 +260,7 @@ function withSameFingers(lattice: Lattice, ways: readonly Way[]): readonly Way[]
   return [...patterns.values()]
     .slice(0, THRESHOLDS.mostPatterns.value)
     .flatMap(
-      (pattern) => cheapestWay(restricted(lattice, ({ finger, semitonesAboveOpen }) => pattern.get(semitonesAboveOpen) === finger)) ?? [],
+      (pattern) => cheapestWay(restrict(lattice, ({ finger, semitonesAboveOpen }) => pattern.get(semitonesAboveOpen) === finger)) ?? [],
     );
 }
 
@@ -301,7 +301,7 @@ function withSteps(lattice: Lattice, allows: Allows): Lattice {
 /** Leaves out candidates of a lattice wherever some are left. */
 function restrictedWhereItCan(lattice: Lattice, keeps: (placement: Placement) => boolean): Lattice {
   const can = new Map<readonly Placement[], boolean>();
-  return restricted(lattice, (placement, layer) => {
+  return restrict(lattice, (placement, layer) => {
     const candidates = lattice.layers[layer]?.candidates ?? [];
     const some = can.get(candidates) ?? candidates.some(keeps);
     can.set(candidates, some);

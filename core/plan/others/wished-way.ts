@@ -1,9 +1,9 @@
 import { readBrief, type Task } from '#core/brief';
 import { type Preference, wishPart } from '#core/brief/parts/wishes';
-import { isShift, type Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand/placement';
 import { buildLattice } from '#core/search/lattice';
 import { backwardSums, costOfWay, forwardSums, type Way } from '#core/search/ways';
-import { type Laid, laidAgain, placementsAt, type Solved, stepsAgain, wayIn } from '#core/solve';
+import { type Laid, layOutAgain, placementsAt, type Solved, stepsAgain, wayIn } from '#core/solve';
 
 /**
  * The wishes that find lines which `otherWays` does not. It finds what the others ask for: more open strings, another position, a
@@ -57,7 +57,7 @@ export function wishedWay({ solved, narrowed, most }: Wishing, wish: Preference)
   const { brief } = solved.task;
   const asked = readBrief({ ...brief, preferences: { ...brief.preferences, [wish]: 1 } });
   if (!asked.ok || alreadyHas(solved, asked.value, wish)) return null;
-  const again = laidAgain(narrowed, asked.value);
+  const again = layOutAgain(narrowed, asked.value);
   const way = wayIn(again.task, again.lattice);
   if (!way) return null;
   const placements = placementsAt(again.lattice, way.choices);

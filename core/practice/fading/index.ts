@@ -1,1 +1,1 @@
-export { fadeAfter as fadedAfter, type Fading, FadingCourse, type Help, HELPS, usualCourse } from './course.ts';
+export { fadeAfter, type Fading, FadingCourse, type Help, HELPS, usualCourse } from './course.ts';

@@ -10,4 +10,4 @@ export {
   secondsOfLadder,
   secondsOfRun,
 } from './ladder.ts';
-export { goodSoFar, SET_RULES, SetRule, setStanding, USUAL_SET, goodOnesWanted as wantedOf } from './set.ts';
+export { goodSoFar, SET_RULES, SetRule, setStanding, USUAL_SET, goodOnesWanted } from './set.ts';

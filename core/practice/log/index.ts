@@ -2,7 +2,7 @@ export { cleanTempo, triedShifts } from './at-shifts.ts';
 export {
   asCorrected,
   type Done,
-  workIn as doneIn,
+  workIn,
   entriesOfTeacher,
   lastLesson,
   missCounts,

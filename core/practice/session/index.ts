@@ -2,9 +2,9 @@ export { capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
 export {
   itemOf,
-  recordMiss as missedAs,
+  recordMiss,
   type Pressed,
-  answerSignal as pressed,
+  answerSignal,
   rungOf,
   type RunItem,
   type SessionLeft,
@@ -13,4 +13,4 @@ export {
   type Signal,
   type Step,
 } from './run.ts';
-export { soundOfItem as heardWhole, type InHand, type PracticeSound, soundingAt } from './sounding.ts';
+export { soundOfItem, type InHand, type PracticeSound, soundingAt } from './sounding.ts';

@@ -1,5 +1,5 @@
 import { MISSES, type LogWhat, type Miss, type Prompt } from '#core/practice/log';
-import { fadedAfter, type Fading } from '#core/practice/fading';
+import { fadeAfter, type Fading } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
 import { afterSet, AT_THE_FOOT, type Ladder, type OnLadder, type Rung, rungsOf, type SetRule, setStanding } from '#core/practice/ladder';
 
@@ -189,7 +189,7 @@ function fadeHelp(run: SessionRun, item: RunItem, clean: boolean): Pressed {
   if (!fading) return silently(run);
   const next: RunItem = { ...item, fading: { ...fading, sets: [...fading.sets, clean] } };
   const items = run.items.map((known) => (known === item ? next : known));
-  return { run: { ...run, items }, log: [{ kind: 'set', practised, clean, shown: [...fadedAfter(fading).shown] }] };
+  return { run: { ...run, items }, log: [{ kind: 'set', practised, clean, shown: [...fadeAfter(fading).shown] }] };
 }
 
 const SECONDS_A_MINUTE = 60;

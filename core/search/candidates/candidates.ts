@@ -1,9 +1,10 @@
 import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
 import { chordsOf, STOPPED_HARMONIC_ABOVE, stoppedHarmonics, TOUCHED_ABOVE, withOrnament } from '#core/hand/together';
-import { type HandModel, type NoteOnString, openStop, type Placement, stopIn } from '#core/hand';
+import { openStop, type Placement, stopIn } from '#core/hand/placement';
+import type { HandModel, NoteOnString } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
-import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { type Pitch, respell, semitonesOf, stepsOf } from '#core/pitch';
 import type { HandOnInstrument } from './hand-on-instrument.ts';
 import { harmonicPlacements } from './harmonics.ts';
 
@@ -184,6 +185,6 @@ const HOVERING_MARGIN = 2;
  */
 function spellingsOf(pitch: Pitch, chromatic: boolean): readonly Pitch[] {
   const unusual = Math.abs(pitch.alteration) >= 2 || (chromatic && pitch.alteration !== 0);
-  const other = unusual ? respelled(pitch, pitch.alteration > 0 ? 1 : -1) : null;
+  const other = unusual ? respell(pitch, pitch.alteration > 0 ? 1 : -1) : null;
   return other ? [pitch, other] : [pitch];
 }

@@ -1,7 +1,8 @@
 import type { ReadLimit } from '#core/brief';
 import type { NoteLock } from '#core/brief/parts/limits';
 import { doubleStopsIn } from '#core/hand/together';
-import { type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
+import { type Finger, type Placement, soundingIn, type StringStop } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 

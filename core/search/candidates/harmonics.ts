@@ -1,4 +1,5 @@
-import type { NoteOnString, Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
+import type { NoteOnString } from '#core/hand';
 import { HARMONIC_NODES } from '#core/instrument';
 import type { HandOnInstrument } from './hand-on-instrument.ts';
 

@@ -1,4 +1,5 @@
-import { type HandModel, handMoves, type Placement, sameStop } from '#core/hand';
+import { handMoves, type Placement, sameStop } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import type { TermSink } from '#core/weights';
 import { termsOfNote } from './note-terms.ts';
 import { isOpen } from './positions.ts';

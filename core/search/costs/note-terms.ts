@@ -1,4 +1,4 @@
-import { inThumbPosition, type Placement, rankOf, type Shape, soundingIn, type StringStop } from '#core/hand';
+import { inThumbPosition, type Placement, rankOf, type Shape, soundingIn, type StringStop } from '#core/hand/placement';
 import { stringOf } from '#core/instrument';
 import type { CostTerm, TermSink, WeightName, Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';

@@ -1,4 +1,4 @@
-import { inThumbPosition, type Placement } from '#core/hand';
+import { inThumbPosition, type Placement } from '#core/hand/placement';
 import type { Weights } from '#core/weights';
 import type { CostSetting } from './setting.ts';
 

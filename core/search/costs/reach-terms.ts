@@ -1,4 +1,4 @@
-import { isShift, type Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand/placement';
 import { momentNeed, reachFor, reachNeedOf, type ReachNeed } from '#core/hand/reach';
 import type { TermSink } from '#core/weights';
 import type { CostSetting, Gap, Step } from './setting.ts';

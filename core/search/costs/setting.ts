@@ -1,4 +1,5 @@
-import type { HandModel, Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 import type { Weights } from '#core/weights';

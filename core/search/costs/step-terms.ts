@@ -1,4 +1,4 @@
-import { handMoves, inThumbPosition, isShift, type Placement, rankOf, soundingIn, type StringStop } from '#core/hand';
+import { handMoves, inThumbPosition, isShift, type Placement, rankOf, soundingIn, type StringStop } from '#core/hand/placement';
 import { type Instrument, stringOf } from '#core/instrument';
 import { EASY_SPEED_MM_PER_SECOND, type PerFinger, type TermSink, type Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';

@@ -1,4 +1,4 @@
-import { isShift, type Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand/placement';
 import type { CostTerm } from '#core/weights';
 import { isOpen } from './positions.ts';
 import type { CostSetting, Gap, NoteRole } from './setting.ts';

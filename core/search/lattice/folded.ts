@@ -1,4 +1,4 @@
-import { type Placement, sameFingering } from '#core/hand';
+import { type Placement, sameFingering } from '#core/hand/placement';
 import type { Lattice, Layer, Step } from './lattice.ts';
 
 /** A line that goes up and comes back, folded at the top: each layer holds pairs of candidates, of a note and of its mirror. */

@@ -1,5 +1,5 @@
-export { fold as folded, unfold as unfolded } from './folded.ts';
+export { fold, unfold } from './folded.ts';
 export { buildLattice, type Lattice, type LatticeNote, type Layer, type Step, stepSetting } from './lattice.ts';
 export { costOfThree, pricingThree, threesOn } from './pricing-three.ts';
 export { asItIs, type Derived, type Forbidden, originalChoices, remembering } from './remembering.ts';
-export { restrict as restricted } from './restricted.ts';
+export { restrict } from './restricted.ts';

@@ -1,4 +1,4 @@
-import { isShift, type Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand/placement';
 import {
   canBegin,
   canFollow,

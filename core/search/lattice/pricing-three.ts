@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import { type Comes, comesBy, COMES, costAfter, type ThreeNotes } from '#core/search/costs';
 import type { Lattice, Layer, Step } from './lattice.ts';
 import type { Derived } from './remembering.ts';

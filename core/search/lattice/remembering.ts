@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import type { Lattice, Layer, Step } from './lattice.ts';
 
 /** A lattice made from another, with the candidate of that one from which each of its candidates was made. */

@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import type { Lattice } from './lattice.ts';
 
 /** Leaves candidates out of a lattice; steps are shared, and a layer in which nothing is left out is kept as it is. */

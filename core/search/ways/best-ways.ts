@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import type { Lattice } from '#core/search/lattice';
 import { backwardSums, indexOfLeast, type Sums, type Way } from './cheapest-way.ts';
 

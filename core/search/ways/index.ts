@@ -1,4 +1,4 @@
-export { bestWays, fingeringLabel, groupBy as groupedBy, type LabelOf } from './best-ways.ts';
+export { bestWays, fingeringLabel, groupBy, type LabelOf } from './best-ways.ts';
 export {
   backwardSums,
   cheapestWay,
@@ -7,8 +7,8 @@ export {
   indexOfLeast,
   relax,
   type Sums,
-  traceBack as tracedBack,
-  traceForward as tracedForth,
+  traceBack,
+  traceForward,
   type Way,
 } from './cheapest-way.ts';
 export { cheapestWaysByShifts, shiftsFirst } from './counted-ways.ts';

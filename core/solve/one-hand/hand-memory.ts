@@ -1,4 +1,5 @@
-import { type HandModel, type Placement, rankOf, stopIn, stopsIn, type StringStop } from '#core/hand';
+import { type Placement, rankOf, stopIn, stopsIn, type StringStop } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 
 /** The memory of a hand while it stays, as a number: two equal memories have the same one. 0 is empty. */
 export type Memory = number;

@@ -1,4 +1,5 @@
-import { type HandModel, type Placement, stopsIn } from '#core/hand';
+import { type Placement, stopsIn } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import { type Comes, COMES, comesBy, costAfter, mostAfter } from '#core/search/costs';
 import type { Lattice } from '#core/search/lattice';
 import type { Way } from '#core/search/ways';

@@ -1,4 +1,5 @@
-import { type HandModel, type Placement, stopsIn } from '#core/hand';
+import { type Placement, stopsIn } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import {
   asItIs,
   type Derived,
@@ -7,7 +8,7 @@ import {
   originalChoices,
   pricingThree,
   remembering,
-  restricted,
+  restrict,
   threesOn,
 } from '#core/search/lattice';
 import { cheapestWay, costOfWay, fingeringLabel, type Way } from '#core/search/ways';
@@ -201,5 +202,5 @@ function withoutLater(derived: Derived, { to, placed }: HandBreak): Derived {
   const label = fingeringLabel(placed);
   const isForbidden = (placement: Placement, layer: number): boolean =>
     layer === to && placement.stance === placed.stance && fingeringLabel(placement) === label;
-  return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isForbidden(placement, layer)) };
+  return { ...derived, lattice: restrict(derived.lattice, (placement, layer) => !isForbidden(placement, layer)) };
 }

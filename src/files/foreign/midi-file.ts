@@ -1,5 +1,5 @@
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file';
-import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, type MidiTrack, quantised } from '#core/format/midi';
+import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, type MidiTrack, quantise } from '#core/format/midi';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { ReadScore } from './score-read.ts';
@@ -18,7 +18,7 @@ export function readMidi(bytes: Uint8Array, grid: Grid | null = null): Reading<R
   const { tracks, ticksPerQuarter } = song.value;
   const notes = tracks.filter(({ isPercussion }) => !isPercussion).flatMap((track) => track.notes);
   const set = grid ?? bestGrid(notes, ticksPerQuarter);
-  const { error } = quantised(notes, ticksPerQuarter, set);
+  const { error } = quantise(notes, ticksPerQuarter, set);
   return goodReading({ score: fromMidi(song.value, set), played: { grid: set, error } });
 }
 

@@ -1,5 +1,5 @@
 import { lineTextOf } from '#core/brief/lines';
-import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 import { allOf, firstPart, type ForeignScore, foreignPiece, type ImportChoice, type LeftOutCount } from '#core/format/foreign';
 import type { Reading } from '#core/result';
 import { readAs } from '../../validation/documents.ts';
@@ -25,6 +25,6 @@ export async function scorePiece(score: ForeignScore, choice: ImportChoice, name
   if (!reading.ok) return reading;
   const { brief, leftOut } = reading.value;
   const title = (score.title ?? name).trim().slice(0, 120);
-  const piece = await readAs('piece', headed(DOCUMENT_KINDS.piece, { name: title, brief, lineText: lineTextOf(brief) }));
+  const piece = await readAs('piece', withHead(DOCUMENT_KINDS.piece, { name: title, brief, lineText: lineTextOf(brief) }));
   return piece.ok ? { ok: true, value: { piece: piece.value, leftOut } } : piece;
 }

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import type { Instrument } from '#core/instrument';
-import { displayPitch, parsePitch, formatPitch, respelled } from '#core/pitch';
+import { displayPitch, parsePitch, formatPitch, respell } from '#core/pitch';
 import { isInKey, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { useEngine } from '../../engine/queries.ts';
 import { Heading } from '../../ui/Heading.tsx';
@@ -56,7 +56,7 @@ export function otherNames(text: string): readonly string[] {
   const pitch = parsePitch(text);
   if (!pitch.ok) return [];
   return ([1, -1] as const)
-    .flatMap((steps) => respelled(pitch.value, steps) ?? [])
+    .flatMap((steps) => respell(pitch.value, steps) ?? [])
     .filter(({ alteration }) => Math.abs(alteration) < 2)
     .map((pitch) => displayPitch(pitch).replace(/[0-9]$/, ''));
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { Brought, Standing } from '../../state/backup/brought.ts';
 import type { StudioBrought } from '../../state/backup/studio-file.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -27,7 +27,7 @@ export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: B
   return (
     <div className="mt-3">
       <p>
-        {counted(brought.length, 'entry reads', 'entries read')}: {countOf('new')} new, {countOf('changed')} changed in the file,{' '}
+        {countText(brought.length, 'entry reads', 'entries read')}: {countOf('new')} new, {countOf('changed')} changed in the file,{' '}
         {countOf('older')} changed here since, {countOf('same')} the same here.
       </p>
       {damaged.length > 0 && <p className="mt-1 text-ochre">{damagedText(damaged.map(({ place }) => place))}</p>}
@@ -65,7 +65,7 @@ export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: B
       )}
       <p className="mt-3 flex gap-3">
         <Button disabled={wanted.length === 0} onClick={() => onBring(wanted)}>
-          Bring in {counted(wanted.length, 'entry', 'entries')}
+          Bring in {countText(wanted.length, 'entry', 'entries')}
         </Button>
         <Button onClick={onLeave}>Cancel</Button>
       </p>

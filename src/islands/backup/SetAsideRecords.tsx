@@ -1,4 +1,4 @@
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { downloadText } from '../../files/download.ts';
 import { answerOf } from '../../engine/asked.ts';
 import { restoreSetAside, setAsideText } from '../../state/backup/set-aside.ts';
@@ -20,8 +20,8 @@ export function SetAsideRecords({ run }: { readonly run: Run }) {
       <Heading className="mb-2">Set aside</Heading>
       <p className="flex flex-wrap items-center gap-3">
         <span className="grow">
-          {counted(count, 'entry could not be read and is', 'entries could not be read and are')} kept as found. A newer Dove Path may read
-          what this one cannot.
+          {countText(count, 'entry could not be read and is', 'entries could not be read and are')} kept as found. A newer Dove Path may
+          read what this one cannot.
         </span>
         <Button onClick={restore}>Try to read again</Button>
         <Button onClick={() => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text))}>

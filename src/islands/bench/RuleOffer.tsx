@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { sideOf } from '#core/brief/parts/school';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import { dropRule, type Rule, ruleStore, settleRule } from '../../state/school/corrections.ts';
 import { changedByRule, type RuleChanges } from '../../state/school/rule-changes.ts';
 import { ENOUGH } from '../../state/school/remembered-corrections.ts';
@@ -52,7 +52,7 @@ function Offered({ rule, label }: { readonly rule: Rule; readonly label: string 
 
 function changesText({ school, pieces }: RuleChanges): string {
   const rule = `As a rule of ${school} it would change`;
-  return pieces.length === 0 ? `${rule} no piece you have now.` : `${rule} ${listed(pieces)}.`;
+  return pieces.length === 0 ? `${rule} no piece you have now.` : `${rule} ${listText(pieces)}.`;
 }
 
 /** Finds the pieces whose fingering the rule would change; null while they are being planned. */

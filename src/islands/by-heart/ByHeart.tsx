@@ -1,6 +1,6 @@
 import { parseAsArrayOf, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo } from 'react';
-import { fadedAfter, type Help, HELPS, usualCourse } from '#core/practice/fading';
+import { fadeAfter, type Help, HELPS, usualCourse } from '#core/practice/fading';
 import { notesOfPart } from '#core/practice/session';
 import type { Practised } from '#core/practice/item';
 import { answerOf } from '../../engine/asked.ts';
@@ -75,7 +75,7 @@ function Learning({ piece }: { readonly piece: PlannedPiece }) {
   const kept = useFading({ playerId, name: plan.brief.player?.name ?? '' }, practised);
   const usual = usualCourse(plan.brief.school?.labels ?? 'numbers');
   const { fading } = kept;
-  const helps = chosen ?? (fading ? fadedAfter(fading).shown : usual.helps);
+  const helps = chosen ?? (fading ? fadeAfter(fading).shown : usual.helps);
   return (
     <>
       <HelpChoice helps={helps} onChoose={(next) => void setAddress({ with: [...next] })} />
@@ -139,7 +139,7 @@ function Course({ kept: { fading, addSet }, isOwn, onCourse, onBegin }: CoursePr
       </>
     );
   }
-  const { shown } = fadedAfter(fading);
+  const { shown } = fadeAfter(fading);
   if (isOwn) {
     return (
       <>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { ComparedNote, ComparedPlans } from '#core/explain';
-import { listed, positionWords } from '#core/messages';
+import { listText, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { PlannedNote } from '#core/plan/describe';
 import { Heading } from '../../ui/Heading.tsx';
@@ -71,7 +71,7 @@ export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }
 
 function fingeringText(note: PlannedNote): string {
   if (note.kind === 'rest') return '';
-  const fingers = listed(note.stops.map((stop) => `${stop.finger} on ${noteLabel(stop.open)}`));
+  const fingers = listText(note.stops.map((stop) => `${stop.finger} on ${noteLabel(stop.open)}`));
   return note.stops[0].finger === '0' ? `open ${noteLabel(note.stops[0].open)}` : `${fingers}, ${positionWords(note.position)}`;
 }
 

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit/intoned';
+import { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intonedStops } from '#core/fit/intoned';
 import { type Check, otherOctave } from '#core/intonation/checks';
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
@@ -145,8 +145,8 @@ interface TargetRowsProps {
 
 /** Lists targets, one row a finger. */
 function TargetRows({ plan, index, note, against }: TargetRowsProps) {
-  const there = intoned(plan, note, against);
-  return intoned(plan, note).map(({ stop, target, checks }, order) => {
+  const there = intonedStops(plan, note, against);
+  return intonedStops(plan, note).map(({ stop, target, checks }, order) => {
     const other = there[order]?.target ?? target;
     return (
       <tr key={stop.string}>
@@ -196,7 +196,7 @@ function conflictsOf(plan: Plan): readonly { readonly name: string; readonly wor
   const places = new Map<string, { readonly name: string; readonly words: string }>();
   for (const note of plan.notes) {
     if (note.kind === 'rest') continue;
-    for (const { stop, conflicts } of intoned(plan, note)) {
+    for (const { stop, conflicts } of intonedStops(plan, note)) {
       const name = `${soundText({ ...note, stops: [stop] })}, ${fingeringText({ ...note, stops: [stop] })}`;
       for (const conflict of conflicts)
         places.set(`${stop.string} ${stop.pitch} ${conflict.one.string} ${conflict.other.string}`, { name, words: conflictText(conflict) });

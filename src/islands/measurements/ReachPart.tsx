@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { cautionsOf } from '#core/fit';
-import { type FingeredAgain, type FittingSizes, grown, handOfPlan, fitOf, type Fit, onSize, type StayFit } from '#core/fit/sizes';
+import { type FingeredAgain, type FittingSizes, growHand, handOfPlan, fitOf, type Fit, onSize, type StayFit } from '#core/fit/sizes';
 import { instrumentOf } from '#core/fit/intoned';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
-import { listed, positionWords } from '#core/messages';
+import { listText, positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, type Asked } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
@@ -27,7 +27,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const [growth, setGrowth] = useState(5);
   const sameSize = size === ownSize;
   const otherInstrument = sameSize ? instrument : (onSize(plan, size) ?? instrument);
-  const otherHand = grown(other === 'same' ? hand : presetHand(other, instrument), growth);
+  const otherHand = growHand(other === 'same' ? hand : presetHand(other, instrument), growth);
   const now = fitOf(plan, hand, instrument);
   const then = fitOf(plan, otherHand, otherInstrument);
   const again = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
@@ -185,7 +185,7 @@ function fitText({ notes }: Plan, { stretched, beyond, crowded }: Fit): string {
   const count = (indexes: readonly number[], what: string): string[] =>
     indexes.length === 0 ? [] : [`${indexes.length} ${indexes.length === 1 ? 'is' : 'are'} ${what}`];
   const told = [...count(stretched, 'a stretch'), ...count(beyond, 'out of reach')];
-  const reach = told.length === 0 ? `All ${notes.length} notes are comfortable.` : `Of ${notes.length} notes, ${listed(told)}.`;
+  const reach = told.length === 0 ? `All ${notes.length} notes are comfortable.` : `Of ${notes.length} notes, ${listText(told)}.`;
   return crowded.length === 0 ? reach : `${reach} At ${crowded.length} the next finger has no room beside this one, and one gives way.`;
 }
 

@@ -1,4 +1,4 @@
-import { intoned } from '#core/fit/intoned';
+import { intonedStops } from '#core/fit/intoned';
 import { type Instrument, stringOf, writtenOnString } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
 import { type Intonation, targetOn } from '#core/intonation';
@@ -134,7 +134,7 @@ export function samePitchMarks(instrument: Instrument, note: PlannedSound): read
 
 /** Lists the open strings that sound along with a note, by index. */
 export function stringsRinging(plan: Plan, instrument: Instrument, note: PlannedSound): ReadonlySet<number> {
-  const numbers = intoned(plan, note).flatMap(({ stop, ringsWith }) => (stop.finger === '0' ? [] : ringsWith));
+  const numbers = intonedStops(plan, note).flatMap(({ stop, ringsWith }) => (stop.finger === '0' ? [] : ringsWith));
   return new Set(numbers.map((number) => instrument.strings.findIndex((string) => string.number === number)));
 }
 

@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Instrument } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
 import { ACROSS, INTERVALS_OFFERED, placeNamed, type QuizQuestion, typedName } from '#core/quiz';

@@ -4,7 +4,7 @@ import type { PositionMap } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import { formatPitch, noteLabel, parsePitch, semitonesOf } from '#core/pitch';
 import { parseKey } from '#core/key';
-import { checkedAnswer, NAME_WAYS, type NameAsked, nameOf, namesInOrder, typedName } from '#core/quiz';
+import { checkAnswer, NAME_WAYS, type NameAsked, nameOf, namesInOrder, typedName } from '#core/quiz';
 import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/Choice.tsx';
@@ -116,7 +116,7 @@ function Run({ brief, names, answers, clock, from, musicKey }: RunProps) {
   const seconds = useSeconds(asked !== undefined);
   const say = (name: string): void => {
     if (!asked) return;
-    const outcome = checkedAnswer({ kind: 'place-to-note', answers: [asked.answer] }, [name]);
+    const outcome = checkAnswer({ kind: 'place-to-note', answers: [asked.answer] }, [name]);
     if (!missed) answers.add({ question: asked.question, given: [name], right: outcome.right, seconds: null });
     if (!outcome.right) setWay({ ...way, missed: true });
     else setWay({ done: done + 1, right: right + (missed ? 0 : 1), missed: false, took: done + 1 === names.length ? seconds.now() : null });

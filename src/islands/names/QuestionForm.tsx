@@ -1,7 +1,7 @@
 import { type FormEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Instrument } from '#core/instrument';
-import { type GivenAnswer, checkedAnswer, type CheckedAnswer, type NextQuestion, type QuizPlace, type QuizQuestion } from '#core/quiz';
+import { type GivenAnswer, checkAnswer, type CheckedAnswer, type NextQuestion, type QuizPlace, type QuizQuestion } from '#core/quiz';
 import { Button } from '../../ui/Button.tsx';
 import { BECAUSE_WORDS, questionText, QUIZ_WORDS, verdictText } from '../../words/quiz.ts';
 import { AnswerBoard } from './AnswerBoard.tsx';
@@ -26,7 +26,7 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
   const [checked, setChecked] = useState<CheckedAnswer | null>(null);
   const seconds = useSeconds(checked === null);
   const answer = (answered: readonly string[]): void => {
-    const outcome = checkedAnswer(question, answered);
+    const outcome = checkAnswer(question, answered);
     setGiven(answered);
     setChecked(outcome);
     onAnswer({ question: question.id, given: answered, right: outcome.right, seconds: clock ? seconds.now() : null });

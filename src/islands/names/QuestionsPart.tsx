@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { Brief } from '#core/brief';
-import { FINGERS } from '#core/hand';
+import { FINGERS } from '#core/hand/placement';
 import { type GivenAnswer, confusionsIn, nextQuestion, type QuizChoice, type Quizzed } from '#core/quiz';
 import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';

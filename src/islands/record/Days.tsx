@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { doneIn, type LogEntry, ofKind } from '#core/practice/log';
+import { workIn, type LogEntry, ofKind } from '#core/practice/log';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
@@ -46,7 +46,7 @@ export function Days({ log, practise }: { readonly log: Log; readonly practise: 
 
 /** Shows a page of the notebook. */
 function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly log: Log }) {
-  const done = doneIn(entries);
+  const done = workIn(entries);
   const said = entries.filter((entry) => entryText(entry) !== '');
   const answers = ofKind(entries, 'answer');
   return (

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { asCorrected, doneIn, lastLesson, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
+import { asCorrected, workIn, lastLesson, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
 import { dayNumber, dayOfNumber } from '#core/calendar';
 import { practisedKey } from '#core/practice/item';
 import type { WeekItem } from '#core/week';
@@ -30,7 +30,7 @@ export function SinceLesson({ log, now }: SinceLessonProps) {
   const entries = asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since);
   const { aim } = setIn(log.all);
   const attempts = ofKind(entries, 'attempt');
-  const done = doneIn(entries);
+  const done = workIn(entries);
   const misses = missesOf(missCounts(attempts));
   const pains = ofKind(entries, 'pain');
   const answers = ofKind(entries, 'answer');

@@ -1,6 +1,6 @@
 import type { FingersAt } from '#core/fit';
 import type { ScaleSteps } from '#core/fit/intoned';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
 import type { Head } from '../../engraving/draw-measures.ts';
 

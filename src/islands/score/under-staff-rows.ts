@@ -1,4 +1,4 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Plan } from '#core/plan/describe';
 import type { WrittenRows } from '../../engraving/layout.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';

@@ -7,7 +7,7 @@ import { schoolsOf } from '#core/hand';
 import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
-import { counted, type Issue, positionWords } from '#core/messages';
+import { countText, type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { FIELD_ROW } from '../../ui/fields/field-look.ts';
@@ -278,7 +278,7 @@ function PlayerWays({ form: { register }, fields, instrument, school }: PartProp
   const questions = playerQuestions(instrument.kind);
   const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;
   return (
-    <OpenedSection title={own === 0 ? 'Taught as the school teaches' : `Taught differently in ${counted(own, 'question', 'questions')}`}>
+    <OpenedSection title={own === 0 ? 'Taught as the school teaches' : `Taught differently in ${countText(own, 'question', 'questions')}`}>
       {() => (
         <div className="mt-2 grid gap-y-2">
           {questions.map((name) => (

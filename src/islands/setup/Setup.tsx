@@ -1,7 +1,7 @@
 import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Plus } from '../../ui/icons.ts';
 import { useRef } from 'react';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -181,7 +181,7 @@ function instrumentEntry({ id, document }: InstrumentRecord): Entry {
 
 function schoolEntry({ id, document }: SchoolRecord): Entry {
   const answered = Object.keys(document.school.ways ?? {}).length;
-  return { id, name: document.name || 'Unnamed school', what: `${counted(answered, 'question', 'questions')} answered` };
+  return { id, name: document.name || 'Unnamed school', what: `${countText(answered, 'question', 'questions')} answered` };
 }
 
 interface ShelfProps {

@@ -10,7 +10,7 @@ import {
   TUNINGS,
 } from '#core/instrument';
 import type { Issue } from '#core/messages';
-import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
+import { displayPitch, formatPitch, parsePitch, transpose } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { instrumentDocument } from '../../records/studio.ts';
 import { typedNumber } from '../../ui/fields/typed-number.ts';
@@ -67,7 +67,7 @@ export function stringBeyond(kind: InstrumentKind, strings: readonly StringField
   const outer = parsePitch((side === 'higher' ? strings[0] : strings[strings.length - 1])?.open ?? '');
   const [steps, semitones] = kind === 'bass' ? [3, 5] : [4, 7];
   const sign = side === 'higher' ? 1 : -1;
-  const pitch = outer.ok ? transposedBy(outer.value, { steps: sign * steps, semitones: sign * semitones }) : null;
+  const pitch = outer.ok ? transpose(outer.value, { steps: sign * steps, semitones: sign * semitones }) : null;
   return { open: pitch ? formatPitch(pitch) : '', pressing: '' };
 }
 

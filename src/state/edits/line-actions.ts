@@ -11,7 +11,7 @@ import {
   withNotesRemoved,
   withPitchesMoved,
   withSigns,
-  writtenOut,
+  writeOut,
 } from '#core/brief/lines';
 import { withMark } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
@@ -21,8 +21,8 @@ import { select, type Passage } from '../selection.ts';
 import { workStore } from '../bench/work.ts';
 
 /** Makes a line of the teacher's own from a scale or arpeggio, note by note as it is. */
-export function writeOut(): void {
-  editLine(writtenOut);
+export function writeOutLine(): void {
+  editLine(writeOut);
 }
 
 /** Moves the pitches of a passage by letters of the key or by semitones. */

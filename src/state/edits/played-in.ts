@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { newLine, withPlayed, withPlayedTogether, writtenOut } from '#core/brief/lines';
+import { newLine, withPlayed, withPlayedTogether, writeOut } from '#core/brief/lines';
 import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { workStore } from '../bench/work.ts';
 import { enteringStore } from '../entering.ts';
@@ -43,7 +43,7 @@ function playRest(brief: Brief): void {
 
 /** Gives the selected note, else the last of the line. */
 function lastIndex(brief: Brief): number {
-  const { material } = writtenOut(brief);
+  const { material } = writeOut(brief);
   const last = material.kind === 'line' ? material.notes.length - 1 : -1;
   return Math.min(last, selectionStore.getState().selected ?? last);
 }

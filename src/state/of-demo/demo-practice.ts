@@ -1,5 +1,5 @@
 import { addDays } from 'date-fns/addDays';
-import { DOCUMENT_KINDS, headed } from '#core/documents';
+import { DOCUMENT_KINDS, withHead } from '#core/documents';
 import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK } from '#core/week';
@@ -117,7 +117,7 @@ export function demoPractice(player: PlayerRecord, all: readonly PieceRecord[], 
   );
   return [
     {
-      session: { ...fresh(true), document: headed(DOCUMENT_KINDS.session, session), playerId: player.id },
+      session: { ...fresh(true), document: withHead(DOCUMENT_KINDS.session, session), playerId: player.id },
       week: { ...week, demo: true },
       log,
     },

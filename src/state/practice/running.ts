@@ -1,12 +1,12 @@
 import { create } from 'zustand';
 import {
   groupsOfItem,
-  heardWhole,
+  soundOfItem,
   type InHand,
   itemOf,
-  missedAs,
+  recordMiss,
   type Pressed,
-  pressed,
+  answerSignal,
   rungOf,
   runItem,
   type SessionLeft,
@@ -88,12 +88,12 @@ export function leaveSession(): void {
 
 /** Handles the signal of a key, a pedal or a tap. */
 export function signal(what: Signal): void {
-  takeUp((run, itemSeconds) => pressed(run, what, itemSeconds));
+  takeUp((run, itemSeconds) => answerSignal(run, what, itemSeconds));
 }
 
 /** Records how the last try missed, and at which note where that was pointed at. */
 export function sayMiss(miss: Miss, note: number | null): void {
-  takeUp((run, itemSeconds) => missedAs(run, miss, note, itemSeconds));
+  takeUp((run, itemSeconds) => recordMiss(run, miss, note, itemSeconds));
 }
 
 /** Goes on with the effect of a signal, and logs it. */
@@ -149,7 +149,7 @@ function soundStep(before: SessionRun, running: Running): void {
 export function hearAgain(): void {
   const { running } = runningStore.getState();
   const here = running && inHand(running);
-  if (here) sound(heardWhole(here));
+  if (here) sound(soundOfItem(here));
 }
 
 function sound(sounding: PracticeSound): void {

@@ -1,10 +1,17 @@
 import type { Piece } from '#core/documents';
 import type { Alteration } from '#core/drill';
 import type { DrillAim } from '#core/drill/finder';
-import { type DrillFamily, type DrillRequest, type DrillVariant, type FamilyName, type FamilyOf, leftOver } from '#core/drill/families';
+import {
+  type DrillFamily,
+  type DrillRequest,
+  type DrillVariant,
+  type FamilyName,
+  type FamilyOf,
+  notesLeftOver,
+} from '#core/drill/families';
 import type { ShiftClass, ShiftDistance, StudyOrder } from '#core/drill/shifts';
 import type { DoubleStopInterval } from '#core/material/scale';
-import { counted, listed, positionWords } from '#core/messages';
+import { countText, listText, positionWords } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { HOT_SPOT_NAMES } from '../explain/hot-spots.ts';
@@ -45,7 +52,7 @@ export const AIM_WORDS: Readonly<Record<DrillAim, string>> = {
 
 /** Writes a distance: "2 positions", "5 semitones". */
 export function distanceText({ by, steps }: ShiftDistance): string {
-  return by === 'positions' ? counted(steps, 'position', 'positions') : counted(steps, 'semitone', 'semitones');
+  return by === 'positions' ? countText(steps, 'position', 'positions') : countText(steps, 'semitone', 'semitones');
 }
 
 /** Writes a class of shifts: "1–4 up 2 positions, A string". */
@@ -138,7 +145,7 @@ export function originText({ piece, note, request }: NonNullable<Piece['drill']>
 export function bowsText(notes: number, rests: number, notesPerBow: number): string {
   if (notesPerBow === 1) return '';
   if (rests > 0) return 'A rest ends a bow.';
-  const rest = leftOver(notes, notesPerBow);
+  const rest = notesLeftOver(notes, notesPerBow);
   return `${notes} notes at ${notesPerBow} to a bow ${rest === 0 ? 'come out even' : `leave ${rest}`}.`;
 }
 
@@ -151,7 +158,7 @@ export function doubleStopText(interval: DoubleStopInterval): string {
 export const INSIDE_WORDS = { scale: 'scale', 'broken-thirds': 'broken thirds', arpeggio: 'arpeggio' } as const;
 
 function stringsText(strings: readonly string[]): string {
-  return strings.length > 2 ? 'all strings' : `${listed(strings.map(noteLabel))} ${strings.length === 1 ? 'string' : 'strings'}`;
+  return strings.length > 2 ? 'all strings' : `${listText(strings.map(noteLabel))} ${strings.length === 1 ? 'string' : 'strings'}`;
 }
 
 /** Writes a position by its label, in words. */
@@ -166,9 +173,9 @@ const ALTERED: { readonly [What in Alteration['what']]: (altered: AlterationOf<W
   'note-inserted': ({ pitch, finger, label }) =>
     `${pitchLabel(pitch)} is not in the key: it is put in for finger ${finger} in ${positionText(label)}.`,
   'positions-left-out': ({ labels }) =>
-    `Left out, because the fingers do not fall on notes of the key there: ${listed(labels.map(positionText))}.`,
-  'not-in-position': ({ pitches }) => `The position does not hold ${listed(pitches.map(pitchLabel))}.`,
-  'measures-left-out': ({ count }) => `${counted(count, 'measure', 'measures')} left out: no hand plays ${count === 1 ? 'it' : 'them'}.`,
+    `Left out, because the fingers do not fall on notes of the key there: ${listText(labels.map(positionText))}.`,
+  'not-in-position': ({ pitches }) => `The position does not hold ${listText(pitches.map(pitchLabel))}.`,
+  'measures-left-out': ({ count }) => `${countText(count, 'measure', 'measures')} left out: no hand plays ${count === 1 ? 'it' : 'them'}.`,
   'other-fingers': ({ fromFinger, toFinger }) => `These fingers do not occur in the key: ${fromFinger}–${toFinger} is taken instead.`,
   'other-distance': (altered) => `This distance does not occur in the key: ${distanceText(altered)} are taken instead.`,
   'other-string': ({ string }) => `It does not occur on this string in the key: the ${noteLabel(string)} string is taken instead.`,

@@ -1,6 +1,6 @@
 import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
-import { counted, listed, positionShort, positionWords } from '#core/messages';
+import { countText, listText, positionShort, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { AlternativeName, Difference } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -27,7 +27,7 @@ function isOf<K extends Kind>(kind: K, name: AlternativeName): name is Of<K> {
 const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string } = {
   unlocked: () => 'without your locked notes',
   'finger-a-semitone': () => 'a finger for each semitone',
-  slides: ({ fingers }) => `slides with ${listed(fingers)}`,
+  slides: ({ fingers }) => `slides with ${listText(fingers)}`,
   'two-and-two': ({ string }, strings) => `1 2, 1 2 up the ${stringText(string, strings)}`,
   groups: ({ fingers }) => `${fingers.join(' ')} on every string`,
   'no-shift': ({ position }) => `${positionWords(position)}, no shift`,
@@ -37,7 +37,7 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
       : `starts in ${positionWords(position)}`,
   strings: ({ shifts }, strings) => shiftsText(shifts, strings),
   positions: ({ positions }) => `through ${positionsText(positions)}`,
-  moment: ({ notes }) => `shifts ${counted(Math.abs(notes), 'note', 'notes')} ${notes > 0 ? 'later' : 'sooner'}`,
+  moment: ({ notes }) => `shifts ${countText(Math.abs(notes), 'note', 'notes')} ${notes > 0 ? 'later' : 'sooner'}`,
   'open-strings': () => 'open strings',
   stopped: () => 'no open strings',
   'same-fingers': () => 'the same fingers on every string',
@@ -57,7 +57,7 @@ function stringsInShort(name: string): string {
 
 /** Writes the first of two things a line does. */
 function firstInBrief(difference: Difference, strings: Strings): string {
-  if (difference.kind === 'positions') return `through ${listed(difference.positions.map(positionShort))}`;
+  if (difference.kind === 'positions') return `through ${listText(difference.positions.map(positionShort))}`;
   return difference.kind === 'strings' ? shiftsInShort(difference.shifts, strings) : alternativeName(difference, strings);
 }
 
@@ -67,11 +67,11 @@ function firstInBrief(difference: Difference, strings: Strings): string {
 function inBrief(difference: Difference, told: StringNumber | null, strings: Strings): string {
   if (difference.kind === 'starts') return `starts in ${positionWords(difference.position)}`;
   if (difference.kind === 'moment') return `${alternativeName(difference, strings)} on the ${stringText(difference.string, strings)}`;
-  if (difference.kind === 'positions') return `through ${listed(difference.positions.map(positionShort))}`;
+  if (difference.kind === 'positions') return `through ${listText(difference.positions.map(positionShort))}`;
   if (difference.kind !== 'strings') return alternativeName(difference, strings);
   const elsewhere = [...new Set(difference.shifts.map(({ string }) => string))].filter((string) => string !== told);
   if (elsewhere.length === 0) return shiftsText(difference.shifts, strings);
-  return `shifts on the ${listed(elsewhere.map((string) => stringText(string, strings)))}`;
+  return `shifts on the ${listText(elsewhere.map((string) => stringText(string, strings)))}`;
 }
 
 /** Names a position as teachers say it when it is clear that a position is meant: "third". */
@@ -84,12 +84,12 @@ function positionsText(positions: readonly PositionName[]): string {
   if (positions.length > 2) return severalInShort(positions.map(positionShort));
   const words = positions.map(positionWords);
   const numbered = words.every((word) => word.endsWith(' position'));
-  return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
+  return numbered ? `${listText(positions.map(inShort))} position` : listText(words);
 }
 
 /** Writes several positions: "1st, 3rd and 7th position", of the double bass "½, III and V". */
 function severalInShort(names: readonly string[]): string {
-  return names.every((name) => /\d(st|nd|rd|th)$/.test(name)) ? `${listed(names)} position` : listed(names);
+  return names.every((name) => /\d(st|nd|rd|th)$/.test(name)) ? `${listText(names)} position` : listText(names);
 }
 
 /** Writes shifts: "shifts on the A string to third position"; more than one in short. */
@@ -106,7 +106,7 @@ function shiftsInShort(shifts: Of<'strings'>['shifts'], strings: Strings): strin
 
 /** Writes open strings: "open D string", "open D and G strings". */
 function openStringsText(open: readonly StringNumber[], strings: Strings): string {
-  return `open ${listed(open.map((string) => openText(string, strings)))} ${open.length === 1 ? 'string' : 'strings'}`;
+  return `open ${listText(open.map((string) => openText(string, strings)))} ${open.length === 1 ? 'string' : 'strings'}`;
 }
 
 /** Names a string by its open note: "A string". */

@@ -1,6 +1,6 @@
 import { handOfPlan } from '#core/fit/sizes';
 import { instrumentOf, type IntonedStop } from '#core/fit/intoned';
-import { crowdedFrom } from '#core/hand/reach';
+import { lowestCrowded } from '#core/hand/reach';
 import { contactPointMm, mmFromNut, soundingLengthMm } from '#core/instrument/geometry';
 import type { InstrumentKind } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
@@ -107,7 +107,7 @@ const POSITIONS_COUNTED: Readonly<Record<InstrumentKind, string>> = {
 /** Explains the room that two fingertips have. */
 export function roomDerivation(plan: Plan, semitones: number): string {
   const { hand } = handOfPlan(plan);
-  const from = crowdedFrom(instrumentOf(plan), hand.fingerDistanceMm);
+  const from = lowestCrowded(instrumentOf(plan), hand.fingerDistanceMm);
   const begins = from === null ? '' : ` On this string it begins ${from} semitones above the open string.`;
   return `Sounding length × (1 − 2^(−1/12)): ${exactMmText(soundingLengthMm(plan.stringLengthMm, semitones))} × 0.0561.${begins}`;
 }

@@ -1,4 +1,4 @@
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import type { CostDifference } from '#core/plan/describe';
 import { COST_TERMS } from './cost-terms.ts';
 
@@ -13,7 +13,7 @@ const MOST_NAMED = 3;
 
 /** Writes what a fingering has more than another, the largest first: "2 string crossings and 1 reach back more". */
 export function payText(differences: readonly CostDifference[]): string {
-  return listed(
+  return listText(
     differencesToName(differences).map((difference) =>
       difference.term === 'shift-travel' ? 'more travel for the hand' : `${timesText(difference)} more`,
     ),
@@ -31,7 +31,7 @@ const UNNAMED: readonly CostDifference['term'][] = ['finger', 'position', 'shift
 
 /** Writes what a fingering saves against another: "2 string crossings fewer and a shorter way for the hand". */
 export function gainText(differences: readonly CostDifference[]): string {
-  return listed(
+  return listText(
     differencesToName(differences).map((difference) =>
       difference.term === 'shift-travel' ? 'less travel for the hand' : `${timesText(difference)} fewer`,
     ),
@@ -49,5 +49,5 @@ function differencesToName(differences: readonly CostDifference[]): readonly Cos
 }
 
 function timesText({ term, times }: CostDifference): string {
-  return counted(Math.abs(times), COST_TERMS[term].one, COST_TERMS[term].many);
+  return countText(Math.abs(times), COST_TERMS[term].one, COST_TERMS[term].many);
 }

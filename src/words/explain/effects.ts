@@ -1,5 +1,5 @@
 import type { PlanSums } from '#core/explain';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { mmText } from '../plan-words.ts';
 import { weighedText } from './weighed.ts';
 
@@ -20,7 +20,7 @@ export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): r
     const more = (to[name] ?? 0) - (from[name] ?? 0);
     if (more === 0) return [];
     const count = Math.abs(more);
-    return [`${counted(count, one, many)} ${more > 0 ? 'more' : 'fewer'}`];
+    return [`${countText(count, one, many)} ${more > 0 ? 'more' : 'fewer'}`];
   });
   const [was, is] = [Math.round(from.widestReachMm), Math.round(to.widestReachMm)];
   const cost = to.costThousandths - from.costThousandths;

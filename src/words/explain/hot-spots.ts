@@ -1,5 +1,5 @@
 import type { HotSpot, HotSpotKind, SpotGround } from '#core/drill/hot-spots';
-import { counted, positionWords } from '#core/messages';
+import { countText, positionWords } from '#core/messages';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { mmText, semitonesText } from '../plan-words.ts';
 
@@ -34,7 +34,7 @@ export function hotSpotWhy({ grounds, also }: HotSpot): string {
 function groundText(ground: SpotGround): string | null {
   if ('semitones' in ground) return `the hand moves ${semitonesText(ground.semitones)}, ${mmText(ground.mm)}`;
   if ('mmPerSecond' in ground) return `${Math.round(ground.mmPerSecond)} mm/s at this tempo`;
-  if ('fingers' in ground) return `${counted(ground.fingers, 'finger', 'fingers')} land together`;
+  if ('fingers' in ground) return `${countText(ground.fingers, 'finger', 'fingers')} land together`;
   if ('label' in ground) return `${positionWords({ label: ground.label, alteration: null })} is new`;
   if (!('share' in ground)) return PLAIN_GROUNDS[ground.what];
   const share = `${Math.round(ground.share * 100)} %`;

@@ -1,5 +1,5 @@
 import type { PlanTraits } from '#core/explain';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 
 /** Writes the fingers that leave and arrive in the shifts: "1–1, 2–1 twice". */
 export function carriersText(carriers: PlanTraits['carriers']): string {
@@ -15,5 +15,5 @@ export function crossingsText({ plain, withShift, skipping, ontoFourth }: PlanTr
     ...(skipping > 0 ? [`${skipping} over a string`] : []),
     ...(ontoFourth > 0 ? [`${ontoFourth} onto the fourth finger`] : []),
   ];
-  return kinds.length === 0 ? String(all) : `${all}: ${listed(kinds)}`;
+  return kinds.length === 0 ? String(all) : `${all}: ${listText(kinds)}`;
 }

@@ -1,5 +1,5 @@
 import type { FingerOn, FingersAt } from '#core/fit';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import { gapsText } from './patterns.ts';
 
 /** Writes what the fingers do at a note, a sentence each; empty where only the one that plays does anything. */
@@ -15,10 +15,10 @@ export function fingerWorkText({ playing, held, set, lifted, hovering }: Fingers
 /** Writes fingers, with the string where they stand on another than the first: "1 and 2". */
 function fingersText(fingers: readonly FingerOn[]): string {
   const strings = new Set(fingers.map(({ string }) => string));
-  const names = listed(inOrder(fingers).map(({ finger }) => (finger === 'T' ? 'The thumb' : finger)));
+  const names = listText(inOrder(fingers).map(({ finger }) => (finger === 'T' ? 'The thumb' : finger)));
   return strings.size === 1
     ? `${names} on ${[...strings][0] ?? ''}`
-    : listed(inOrder(fingers).map(({ finger, string }) => `${finger} on ${string}`));
+    : listText(inOrder(fingers).map(({ finger, string }) => `${finger} on ${string}`));
 }
 
 /** Writes how far fingers that are set down together stand apart: ": 2 and 3 close". */

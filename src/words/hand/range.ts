@@ -1,6 +1,6 @@
 import type { RangeInKey } from '#core/fit';
 import type { InstrumentKind } from '#core/instrument';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { writtenLabel } from '../labels.ts';
 
@@ -13,10 +13,10 @@ export function rangeInKeyText({ key, tonics, lowest, highest, above, below }: R
   const whole =
     tonics.octaves === 0
       ? `${keyLabel(key)} has one tonic here, ${name(tonics.lowest)}`
-      : `${keyLabel(key)} goes from ${name(tonics.lowest)} to ${name(tonics.highest)} here, ${counted(tonics.octaves, 'octave', 'octaves')}`;
+      : `${keyLabel(key)} goes from ${name(tonics.lowest)} to ${name(tonics.highest)} here, ${countText(tonics.octaves, 'octave', 'octaves')}`;
   const over = [
-    ...(above > 0 ? [`above it ${counted(above, 'note is', 'notes are')} left over, to ${name(highest)}`] : []),
-    ...(below > 0 ? [`below it ${counted(below, 'note', 'notes')}, from ${name(lowest)}`] : []),
+    ...(above > 0 ? [`above it ${countText(above, 'note is', 'notes are')} left over, to ${name(highest)}`] : []),
+    ...(below > 0 ? [`below it ${countText(below, 'note', 'notes')}, from ${name(lowest)}`] : []),
   ];
   return `${[whole, ...over].join('; ')}.`;
 }

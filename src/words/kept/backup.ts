@@ -1,4 +1,4 @@
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
 
@@ -10,7 +10,7 @@ export function lastBackupText(at: number | null): string {
 /** Writes why another backup would be good now. */
 export function reminderText({ backedUpAt, daysChanged }: { readonly backedUpAt: number | null; readonly daysChanged: number }): string {
   const since = backedUpAt === null ? '' : ' since then';
-  return `${lastBackupText(backedUpAt)} You have changed something on ${counted(daysChanged, 'day', 'days')}${since}.`;
+  return `${lastBackupText(backedUpAt)} You have changed something on ${countText(daysChanged, 'day', 'days')}${since}.`;
 }
 
 /** Writes whether the browser keeps its storage. */
@@ -33,23 +33,23 @@ export const STANDING_WORDS = {
 export function broughtText(count: number): string {
   return count === 0
     ? 'There was nothing to bring in.'
-    : `${counted(count, 'entry was', 'entries were')} brought in. What was here before is under “Earlier versions” of each.`;
+    : `${countText(count, 'entry was', 'entries were')} brought in. What was here before is under “Earlier versions” of each.`;
 }
 
 /** Writes the days of a log that were left out. */
 export function fullDaysText(days: readonly string[]): string {
-  return `${listed(days)}: a day of a log holds 5,000 entries, and with those of the file it would hold more. What is here stays as it is.`;
+  return `${listText(days)}: a day of a log holds 5,000 entries, and with those of the file it would hold more. What is here stays as it is.`;
 }
 
 /** Writes the parts of a file that do not read. */
 export function damagedText(places: readonly number[]): string {
-  return `${counted(places.length, 'part of the file does', 'parts of the file do')} not read (${listed(places.map((place) => `part ${place}`))}); the others do.`;
+  return `${countText(places.length, 'part of the file does', 'parts of the file do')} not read (${listText(places.map((place) => `part ${place}`))}); the others do.`;
 }
 
 /** Writes which records were set aside because they did not read, and came back. */
 export function restoredText(restored: number, left: number): string {
-  const came = restored === 0 ? 'None of it reads yet.' : `${counted(restored, 'entry is', 'entries are')} back.`;
-  return left === 0 ? came : `${came} ${counted(left, 'entry stays', 'entries stay')} set aside.`;
+  const came = restored === 0 ? 'None of it reads yet.' : `${countText(restored, 'entry is', 'entries are')} back.`;
+  return left === 0 ? came : `${came} ${countText(left, 'entry stays', 'entries stay')} set aside.`;
 }
 
 /** The words where no folder can be chosen. */

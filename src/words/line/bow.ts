@@ -1,5 +1,5 @@
 import type { BowCount, BowMoment, BowPart, BowPlan, CureStep } from '#core/bow';
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import { bowLabel, numberWord } from '../labels.ts';
 import { bowsLabel } from './rhythm.ts';
 
@@ -17,7 +17,7 @@ export const BOW_PARTS: Readonly<Record<BowPart, string>> = {
 
 /** Writes the count of notes and bows: "29 notes, four to a bow: one left over". */
 export function bowCountText({ notes, asked, leftOver }: BowCount): string {
-  const count = counted(notes, 'note', 'notes');
+  const count = countText(notes, 'note', 'notes');
   if (asked === null) return `${count}, slurred as written`;
   const bowing = asked.length === 1 ? bowLabel(asked[0] ?? 1) : bowsLabel(asked);
   const left = leftOver === 0 ? (asked.length === 1 && asked[0] === 1 ? '' : ': none left over') : `: ${numberWord(leftOver)} left over`;
@@ -54,7 +54,7 @@ const CURE_STEPS: Readonly<Record<CureStep, string>> = {
 
 /** Writes a way to make a bowing come out: "Begin with an up bow, and give the first note a bow of its own". */
 export function bowCureText(steps: readonly CureStep[]): string {
-  const words = listed(steps.map((step) => CURE_STEPS[step]));
+  const words = listText(steps.map((step) => CURE_STEPS[step]));
   return words.slice(0, 1).toUpperCase() + words.slice(1);
 }
 

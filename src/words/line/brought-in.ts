@@ -1,7 +1,7 @@
 import type { Fit, LeftOut, LeftOutCount } from '#core/format/foreign';
 import type { Grid, Quantised } from '#core/format/midi';
 import type { InstrumentKind } from '#core/instrument';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { plainName } from '#core/key';
 import { INSTRUMENT_LABELS } from '../labels.ts';
 
@@ -52,7 +52,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
 /** Writes the things left out: "2 changes of key: the notes keep their pitches under the first signature". */
 export function leftOutText({ what, count }: LeftOutCount[number]): string {
   const [one, many, because] = LEFT_OUT_WORDS[what];
-  return `${counted(count, one, many)}${because === undefined ? '' : `: ${because}`}`;
+  return `${countText(count, one, many)}${because === undefined ? '' : `: ${because}`}`;
 }
 
 /** The name of a score that was pasted and has no title. */
@@ -110,10 +110,10 @@ export function fitText({ kind, octaves }: Fit): string {
 /** Writes a voice to choose: "voice 2, 24 notes", "staff 2, voice 5, 12 notes". */
 export function voiceLabel({ voice, notes }: { readonly voice: string; readonly notes: number }): string {
   const [staff, name] = voice.includes('/') ? voice.split('/') : [null, voice];
-  return `${staff === null ? '' : `staff ${staff}, `}voice ${name}, ${counted(notes, 'note', 'notes')}`;
+  return `${staff === null ? '' : `staff ${staff}, `}voice ${name}, ${countText(notes, 'note', 'notes')}`;
 }
 
 /** Writes what was brought in, when the list is shown again. */
 export function broughtInText(count: number): string {
-  return `${counted(count, 'piece was', 'pieces were')} brought in.`;
+  return `${countText(count, 'piece was', 'pieces were')} brought in.`;
 }

@@ -8,7 +8,7 @@ import {
   patternNamed,
   type Rhythm,
 } from '#core/rhythm';
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import { bowLabel } from '../labels.ts';
 
 /** The names of rhythms in the sentence, after the note value. */
@@ -49,13 +49,13 @@ export const ACCENT_LABELS: Readonly<Record<AccentPattern, string>> = {
 /** Writes the bowing of a variant: by its name, or "3, 1 and 2 to a bow in turn". */
 export function bowsLabel(bows: readonly number[]): string {
   const name = patternNamed(BOW_PATTERNS, bows);
-  return name ? BOW_LABELS[name] : bows.length === 1 ? bowLabel(bows[0] ?? 1) : `${listed(bows.map(String))} to a bow in turn`;
+  return name ? BOW_LABELS[name] : bows.length === 1 ? bowLabel(bows[0] ?? 1) : `${listText(bows.map(String))} to a bow in turn`;
 }
 
 /** Writes the rhythm of a variant: by its name, or "3/2, 1/4 and 1/4 of each note in turn". */
 export function lengthsLabel(lengths: readonly string[]): string {
   const name = patternNamed(LENGTH_PATTERNS, lengths);
-  return name ? LENGTH_PATTERN_LABELS[name] : `${listed(lengths)} of each note in turn`;
+  return name ? LENGTH_PATTERN_LABELS[name] : `${listText(lengths)} of each note in turn`;
 }
 
 /** Writes the accents of a variant: by their name, or by their note. */
@@ -84,6 +84,6 @@ export function variantLabels({ lengths, bows, accents, pickUp, lockedBows }: Rh
     ...(bows ? [bowsLabel(bows)] : []),
     ...(accents ? [accentsLabel(accents)] : []),
     ...(pickUp === undefined ? [] : [pickUpLabel(pickUp)]),
-    ...(lockedBows ? [`${counted(lockedBows.length, 'bow', 'bows')} locked`] : []),
+    ...(lockedBows ? [`${countText(lockedBows.length, 'bow', 'bows')} locked`] : []),
   ];
 }

@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import { damagedText, fullDaysText } from '../kept/backup.ts';
 
 /** The result of adding entries to a log: the new ones, those that were here, and the days that were left out. */
@@ -16,7 +16,7 @@ export function savedText(at: number): string {
 
 /** Writes the result of bringing in a log. */
 export function mergedText(name: string, { added, there, left }: Merged): string {
-  const whole = `Log of ${name}: ${counted(added, 'entry is', 'entries are')} new, ${counted(there, 'was', 'were')} here already.`;
+  const whole = `Log of ${name}: ${countText(added, 'entry is', 'entries are')} new, ${countText(there, 'was', 'were')} here already.`;
   return left.length === 0 ? whole : `${whole} Left out: ${fullDaysText(left)}`;
 }
 
@@ -27,12 +27,12 @@ export function damagedPartsText(damaged: readonly { readonly place: number }[])
 
 /** Writes what was saved, and for whom. */
 export function givenText(names: readonly string[], files: number): string {
-  return `${files === 1 ? 'One file' : `${files} files`} for ${listed(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
+  return `${files === 1 ? 'One file' : `${files} files`} for ${listText(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
 }
 
 /** Writes which pieces a pupil cannot play as they are. */
 export function unplayableText(player: string, pieces: readonly string[]): string {
-  return `${player} has no fingering for ${listed(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;
+  return `${player} has no fingering for ${listText(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;
 }
 
 /** The words of the assignment. */

@@ -1,5 +1,5 @@
-import { counted, listed } from '#core/messages';
-import { fadedAfter, type Fading, type Help } from '#core/practice/fading';
+import { countText, listText } from '#core/messages';
+import { fadeAfter, type Fading, type Help } from '#core/practice/fading';
 
 /** The names of the helps with which a piece can be shown. */
 export const HELP_WORDS: Readonly<Record<Help, string>> = {
@@ -17,15 +17,15 @@ export const BLANK_PAGE = 'From memory, with nothing to look at.';
 
 /** Writes some helps: "the staff and the finger numbers"; "nothing" for a blank page. */
 export function helpsText(helps: readonly Help[]): string {
-  return helps.length === 0 ? 'nothing' : listed(helps.map((help) => HELP_WORDS[help]));
+  return helps.length === 0 ? 'nothing' : listText(helps.map((help) => HELP_WORDS[help]));
 }
 
 /** Writes where a player is in a course: the helps shown, and the next one to go. */
 export function fadingText(fading: Fading): string {
-  const { shown, clean, byHeart } = fadedAfter(fading);
+  const { shown, clean, byHeart } = fadeAfter(fading);
   if (byHeart) return 'Known by heart: clean on a blank page.';
   const left = fading.course.clean - clean;
-  const sets = counted(left, 'more clean set', 'more clean sets');
+  const sets = countText(left, 'more clean set', 'more clean sets');
   const [next] = shown;
   if (next === undefined) return `The last step: ${sets} from memory, and it is known by heart.`;
   return `${sets} in a row, and ${goes(next)}.`;

@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { dayNumber, dayOfNumber } from '#core/calendar';
 import { type Done, type EntryKind, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
 import type { FadingCourse } from '#core/practice/fading';
@@ -62,7 +62,7 @@ function wordsOfEntry<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>):
 
 /** Writes answers: "34 of 40 questions answered right". */
 export function answersText(answers: readonly EntryOf<'answer'>[]): string {
-  return `${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'question', 'questions')} answered right`;
+  return `${answers.filter(({ right }) => right).length} of ${countText(answers.length, 'question', 'questions')} answered right`;
 }
 
 /**
@@ -70,7 +70,7 @@ export function answersText(answers: readonly EntryOf<'answer'>[]): string {
  */
 function courseText({ helps, clean, failed }: FadingCourse): string {
   const order = helps.map((help) => HELP_WORDS[help]).join(', then ');
-  return `${order}; one goes after ${counted(clean, 'clean set', 'clean sets in a row')}, and comes back after ${counted(failed, 'failed one', 'failed ones')}`;
+  return `${order}; one goes after ${countText(clean, 'clean set', 'clean sets in a row')}, and comes back after ${countText(failed, 'failed one', 'failed ones')}`;
 }
 
 /** Writes one try: "17:05 Evening line, all of it, ♩ = 60: flat". */
@@ -82,7 +82,7 @@ export function attemptText({ at, practised, tempo, miss, note }: EntryOf<'attem
 
 /** Writes a missed note: "Evening line, note 12: missed 4 times, mostly flat". */
 export function missedNoteText({ title, note, times, miss }: MissedNote): string {
-  return `${title}, note ${note + 1}: missed ${counted(times, 'time', 'times')}, mostly ${MISS_WORDS[miss]}`;
+  return `${title}, note ${note + 1}: missed ${countText(times, 'time', 'times')}, mostly ${MISS_WORDS[miss]}`;
 }
 
 /** Writes a size: "2.4 MB". */
@@ -93,7 +93,7 @@ export function sizeText(bytes: number): string {
 /** Writes a total: "3 days of practice, 120 tries, 71 % good". */
 export function sumText(days: number, tries: number, good: number): string {
   const share = tries === 0 ? '' : `, ${Math.round((100 * good) / tries)} % good`;
-  return `${counted(days, 'day', 'days')} of practice, ${counted(tries, 'try', 'tries')}${share}`;
+  return `${countText(days, 'day', 'days')} of practice, ${countText(tries, 'try', 'tries')}${share}`;
 }
 
 /** Writes why a file is not kept with a remark; sizes in bytes. */

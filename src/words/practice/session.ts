@@ -1,9 +1,9 @@
 import type { StageName } from '#core/drill/apart';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { Grouping, PracticeItem, PracticePart } from '#core/practice/item';
 import type { Miss, Prompt } from '#core/practice/log';
 import type { RunItem, Strain } from '#core/practice/session';
-import { type Rung, wantedOf } from '#core/practice/ladder';
+import { type Rung, goodOnesWanted } from '#core/practice/ladder';
 import { noteLabel } from '#core/pitch';
 import { STAGE_WORDS } from '../drills/stages.ts';
 
@@ -112,8 +112,8 @@ export function rungText({ beatsPerNote, notesPerBow }: Rung): string {
 
 /** Writes what a set asks for: "five, in all". */
 export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
-  const wanted = wantedOf(set, cap);
-  return `${counted(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
+  const wanted = goodOnesWanted(set, cap);
+  return `${countText(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
 }
 
 /** Writes minutes and seconds: "1:05". */

@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { counted, listed } from '#core/messages';
+import { countText, listText } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
 import { positionName } from '../atlas.ts';
@@ -8,12 +8,12 @@ import { positionName } from '../atlas.ts';
 const SUBJECTS: Readonly<Record<ComparedBy, (one: string, others: readonly string[]) => string>> = {
   finger: (finger) => `${capital(fingerWords(finger))} is`,
   string: (string) => `The ${noteLabel(string)} string is`,
-  'finger-and-string': (finger, strings) => `${capital(fingerWords(finger))} on the ${listed(strings.map(noteLabel))} string is`,
-  'finger-on-two-strings': (finger, strings) => `${capital(fingerWords(finger))} on the ${listed(strings.map(noteLabel))} strings is`,
+  'finger-and-string': (finger, strings) => `${capital(fingerWords(finger))} on the ${listText(strings.map(noteLabel))} string is`,
+  'finger-on-two-strings': (finger, strings) => `${capital(fingerWords(finger))} on the ${listText(strings.map(noteLabel))} strings is`,
   position: (position) => `${capital(positionName(position))} is`,
   shift: (way) => `${SHIFTS[way] ?? ''} are`,
-  'shift-from-finger': (way, fingers) => `${SHIFTS[way] ?? ''} from ${listed(fingers.map(fingerWords))} are`,
-  'shift-to-finger': (way, fingers) => `${SHIFTS[way] ?? ''} to ${listed(fingers.map(fingerWords))} are`,
+  'shift-from-finger': (way, fingers) => `${SHIFTS[way] ?? ''} from ${listText(fingers.map(fingerWords))} are`,
+  'shift-to-finger': (way, fingers) => `${SHIFTS[way] ?? ''} to ${listText(fingers.map(fingerWords))} are`,
 };
 
 function subjectOf({ by, group }: Statement): string {
@@ -86,12 +86,12 @@ function capital(text: string): string {
 export function statementText(statement: Statement): string {
   const { direction, times, of, played, places } = statement;
   const pieces = new Set(places.map(({ piece }) => piece)).size;
-  return `${subjectOf(statement)} ${direction} in ${counted(pieces, 'piece', 'pieces')}: ${times} of ${counted(of, 'miss', 'misses')} out of tune, played ${counted(played, 'time', 'times')}.`;
+  return `${subjectOf(statement)} ${direction} in ${countText(pieces, 'piece', 'pieces')}: ${times} of ${countText(of, 'miss', 'misses')} out of tune, played ${countText(played, 'time', 'times')}.`;
 }
 
 /** Writes a place: "Evening line, note 12: 5 times". */
 export function missedPlaceText({ title, note, times }: MissedPlace): string {
-  return `${title}, note ${note + 1}: ${counted(times, 'time', 'times')}`;
+  return `${title}, note ${note + 1}: ${countText(times, 'time', 'times')}`;
 }
 
 /** Writes the cause to which a note that fails points back. */
@@ -115,7 +115,7 @@ export function weekText({ begins }: Week): string {
 export function chromaticText(steps: number, cents: number): string {
   if (steps === 12) return 'Twelve: the semitones are as wide as they should be on average.';
   const off = Math.abs(100 - cents);
-  return `${counted(steps, 'step', 'steps')}: each semitone is ${Math.round(cents)} cents wide on average, ${off.toFixed(0)} too ${cents < 100 ? 'small' : 'large'}.`;
+  return `${countText(steps, 'step', 'steps')}: each semitone is ${Math.round(cents)} cents wide on average, ${off.toFixed(0)} too ${cents < 100 ? 'small' : 'large'}.`;
 }
 
 /** The words of the trends. */

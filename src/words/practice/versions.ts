@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import type { DocumentOf, SessionDocument, StagesDocument } from '#core/documents';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import { type PracticeItem, practisedKey } from '#core/practice/item';
 import { STAGES } from '#core/drill/apart';
 import { goesBackText } from '../kept/versions.ts';
@@ -70,7 +70,7 @@ function nameItems(how: string, items: readonly PracticeItem[]): readonly string
   if (items.length === 0) return [];
   const names = items.slice(0, MOST_NAMED).map(({ practised }) => `“${itemText(practised)}”`);
   const more = items.length - names.length;
-  return [`${how} ${listed([...names, ...(more > 0 ? [`${more} more`] : [])])}`];
+  return [`${how} ${listText([...names, ...(more > 0 ? [`${more} more`] : [])])}`];
 }
 
 function goalText(goal: WeekDocument['goal']): string {

@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
 import { dateOf } from './record.ts';
 
@@ -66,7 +66,7 @@ export function roomText({ minutesMore }: NotPlaced, instead: string | null): st
   const more =
     minutesMore === null
       ? 'each of its days has something new and hard already'
-      : `${counted(minutesMore, 'minute', 'minutes')} more on one of its days would make room`;
+      : `${countText(minutesMore, 'minute', 'minutes')} more on one of its days would make room`;
   return instead === null ? more : `${more}, or drop ${instead}`;
 }
 
@@ -79,7 +79,7 @@ export function laterText(day: string): string {
 export function standingText({ sittings }: ItemStanding): string {
   const last = sittings.at(-1);
   if (!last) return 'new';
-  return `${counted(sittings.length, 'day', 'days')} of practice, ${last.good} of ${last.tries} good last time`;
+  return `${countText(sittings.length, 'day', 'days')} of practice, ${last.good} of ${last.tries} good last time`;
 }
 
 /** The words of the week. */

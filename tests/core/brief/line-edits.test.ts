@@ -13,7 +13,7 @@ import {
   withNotesRemoved,
   withPitchesMoved,
   withSigns,
-  writtenOut,
+  writeOut,
 } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { formatFraction } from '#core/fraction';
@@ -44,7 +44,7 @@ const bowsOf = (brief: Brief): string => {
 
 describe('a line written out', () => {
   it('is the same line: pitches, lengths, bows, key', () => {
-    const out = writtenOut(scale);
+    const out = writeOut(scale);
     const [written, ruled] = [out, scale].map(({ material, rhythm }) => readMaterial(material, rhythm));
     assert.ok(written?.ok && ruled?.ok);
     assert.deepEqual(written.value.notes, ruled.value.notes);
@@ -55,7 +55,7 @@ describe('a line written out', () => {
 
   it('is the very same brief where it is one already', () => {
     const line = lineBrief('cello', ['C3', 'D3']);
-    assert.equal(writtenOut(line), line);
+    assert.equal(writeOut(line), line);
   });
 });
 
@@ -219,7 +219,7 @@ describe('a line in a variant', () => {
   };
 
   it('is written out as it is seen, and not varied twice', () => {
-    const out = writtenOut(varied);
+    const out = writeOut(varied);
     assert.deepEqual(lineOf(out), lineOf(varied));
     assert.deepEqual(Object.keys(out.rhythm ?? {}).toSorted(), ['noteValue', 'pickUp']);
     assert.ok(isBrief(out));

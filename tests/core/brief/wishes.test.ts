@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { type Preference, PREFERENCES } from '#core/brief/parts/wishes';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { bestFingerings, plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';

@@ -7,7 +7,7 @@ import {
   DOCUMENT_NAMES,
   documentKind,
   documentToText,
-  headed,
+  withHead,
   type OldDocument,
   readDocumentText,
   SCHEMA_NAMES,
@@ -39,7 +39,7 @@ function readDiary(text: string): Reading<Diary> {
 
 describe('a new kind of document', () => {
   it('needs one entry to be written, read, checked and brought up from its older version', () => {
-    const text = documentToText(headed(diary, { name: 'June', minutes: 90 }));
+    const text = documentToText(withHead(diary, { name: 'June', minutes: 90 }));
     assert.deepEqual(readDiary(text), { ok: true, value: { format: 'dove-path/diary', version: 2, name: 'June', minutes: 90 } });
     const older = readDiary('{ "format": "dove-path/diary", "version": 1, "name": "May", "hours": 2 }');
     assert.ok(older.ok && older.value.minutes === 120);
@@ -47,7 +47,7 @@ describe('a new kind of document', () => {
   });
 
   it('is told from others by its own name', () => {
-    const foreign = readDiary(documentToText(headed(DOCUMENT_KINDS.player, { name: 'Wren', profile: { kind: 'violin', player: {} } })));
+    const foreign = readDiary(documentToText(withHead(DOCUMENT_KINDS.player, { name: 'Wren', profile: { kind: 'violin', player: {} } })));
     assert.match(foreign.ok ? '' : (foreign.issues[0]?.message ?? ''), /not a Dove Path diary: its format is "dove-path\/player"/);
   });
 });

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { type Alteration, type Drill, drillFor } from '#core/drill';
-import { classOf, reversed, sameClass, type ShiftClass, shiftStudy, type StudyOrder } from '#core/drill/shifts';
+import { classOf, reverseShift, sameClass, type ShiftClass, shiftStudy, type StudyOrder } from '#core/drill/shifts';
 import { mmFromNut } from '#core/instrument/geometry';
 import { TUNINGS } from '#core/instrument';
 import { alterationInKey, formatKey, isInKey, parseKey } from '#core/key';
@@ -175,7 +175,9 @@ describe('the study of a shift', () => {
       const { altered, brief } = drill.value;
       const away = altered.filter(({ what }) => what.startsWith('other-'));
       const found = sounding(drill.value);
-      const isExact = found.every((other) => other !== null && (sameClass(other, shiftClass) || sameClass(other, reversed(shiftClass))));
+      const isExact = found.every(
+        (other) => other !== null && (sameClass(other, shiftClass) || sameClass(other, reverseShift(shiftClass))),
+      );
       assert.ok(found.length > 0 && (isExact || away.length > 0), `${JSON.stringify(shiftClass)} ${JSON.stringify(found)}`);
       if (isExact) exact += 1;
       const parsed = parseKey(key);

@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { checkpointsOf, intoned, ringingNotes } from '#core/fit/intoned';
-import { grown, handOfPlan, fitOf, onEverySize } from '#core/fit/sizes';
-import { crowdedFrom, type PlayerHand, reachFor, type ReachNeed, verdictOf } from '#core/hand/reach';
+import { checkpointsOf, intonedStops, ringingNotes } from '#core/fit/intoned';
+import { growHand, handOfPlan, fitOf, onEverySize } from '#core/fit/sizes';
+import { lowestCrowded, type PlayerHand, reachFor, type ReachNeed, verdictOf } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, type InstrumentKind, readInstrument, saneLengthsMm } from '#core/instrument';
 import { mmFromNut, semitoneSpaceMm } from '#core/instrument/geometry';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { ask } from '../../support/plans/asked.ts';
 import { anyBriefs, lineBrief, planBest, refusalOf } from '../../support/briefs.ts';
 
@@ -50,7 +50,7 @@ describe('the verdict on a reach', () => {
   it('never worsens with a wider hand', () => {
     fc.assert(
       fc.property(needs, hands, fc.integer({ min: 1, max: 40 }), (need, hand, mm) =>
-        assert.ok(fit(need, grown(hand, mm), 690) <= fit(need, hand, 690)),
+        assert.ok(fit(need, growHand(hand, mm), 690) <= fit(need, hand, 690)),
       ),
       { seed: 41, numRuns: 1000 },
     );
@@ -83,10 +83,10 @@ describe('crowding', () => {
   it('begins where a semitone gets narrower than two fingers side by side', () => {
     const violin = readInstrument({ kind: 'violin' });
     assert.ok(violin.ok);
-    const from = crowdedFrom(violin.value, 10);
+    const from = lowestCrowded(violin.value, 10);
     assert.equal(from, 11);
     assert.ok(semitoneSpaceMm(328, 11) < 10 && semitoneSpaceMm(328, 10) >= 10);
-    assert.equal(crowdedFrom(violin.value, 1), null);
+    assert.equal(lowestCrowded(violin.value, 1), null);
   });
 });
 
@@ -95,7 +95,7 @@ describe('the same plan on another size or hand', () => {
 
   it('keeps every finger and calculates the need again', () => {
     const { hand } = handOfPlan(cello);
-    const half = finished(onEverySize(cello, hand)).sizes.find(({ size }) => size === '1/2');
+    const half = finish(onEverySize(cello, hand)).sizes.find(({ size }) => size === '1/2');
     const own = fitOf(cello, hand);
     own.stays.forEach((stay, index) => {
       const smaller = half?.fit.stays[index];
@@ -105,7 +105,7 @@ describe('the same plan on another size or hand', () => {
 
   it('names the largest comfortable size, fingered for it: on the next one more than a few notes stretch', () => {
     const { hand } = handOfPlan(cello);
-    const { sizes, largestComfortable } = finished(onEverySize(cello, hand));
+    const { sizes, largestComfortable } = finish(onEverySize(cello, hand));
     const at = sizes.findIndex(({ size }) => size === largestComfortable);
     assert.ok(at > 0, largestComfortable ?? 'none');
     const [own, larger] = [sizes[at]?.again?.fit, sizes[at - 1]?.again?.fit];
@@ -117,7 +117,7 @@ describe('the same plan on another size or hand', () => {
     const { hand } = handOfPlan(cello);
     const before = fitOf(cello, hand).stretched.length;
     assert.ok(before > 0);
-    assert.equal(fitOf(cello, grown(hand, 40)).stretched.length, 0);
+    assert.equal(fitOf(cello, growHand(hand, 40)).stretched.length, 0);
   });
 
   it('says that a hand was assumed where none was measured', () => {
@@ -169,8 +169,8 @@ describe('checkpoints', () => {
     const sounds = best.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
     // The open A sounds an octave above A3, the open E its third partial; F♯4 nothing. D4 on the G string holds the D string's own neighbour: G4 there silences open D.
     assert.deepEqual(ringingNotes(best).get(0), [0]);
-    assert.deepEqual(sounds[0] && intoned(best, sounds[0]).map(({ ringsWith }) => ringsWith), [['I', 'II'], []]);
-    assert.deepEqual(sounds[1] && intoned(best, sounds[1]).map(({ ringsWith }) => ringsWith), [[], []]);
+    assert.deepEqual(sounds[0] && intonedStops(best, sounds[0]).map(({ ringsWith }) => ringsWith), [['I', 'II'], []]);
+    assert.deepEqual(sounds[1] && intonedStops(best, sounds[1]).map(({ ringsWith }) => ringsWith), [[], []]);
   });
 
   it('tell of an open string and a harmonic where the string itself puts them', () => {
@@ -185,7 +185,7 @@ describe('checkpoints', () => {
       },
     });
     const cents = best.notes.flatMap((note) =>
-      note.kind === 'note' ? intoned(best, note).map(({ target }) => target.cents.toFixed(2)) : [],
+      note.kind === 'note' ? intonedStops(best, note).map(({ target }) => target.cents.toFixed(2)) : [],
     );
     assert.equal(cents[0], '-1.96');
     assert.ok(cents[1] === '0.00');

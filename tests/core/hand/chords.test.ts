@@ -5,7 +5,7 @@ import { type Brief, readBrief } from '#core/brief';
 import { lockOf, parseFingering } from '#core/brief/locks';
 import { toCsv } from '#core/format';
 import { toMidi } from '#core/format/midi';
-import { stopsIn } from '#core/hand';
+import { stopsIn } from '#core/hand/placement';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { parseLineText } from '#core/material/typed';
 import { plan } from '#core/plan';

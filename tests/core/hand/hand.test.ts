@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { handOf } from '#core/hand/models';
-import { openStop, type Placement } from '#core/hand';
+import { openStop, type Placement } from '#core/hand/placement';
 import { type Key, parseKey } from '#core/key';
 import { fingering, lineBrief, planBest } from '../../support/briefs.ts';
 

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { handOf } from '#core/hand/models';
-import { keyedStrings, type Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
+import { keyedStrings } from '#core/hand';
 import { readInstrument } from '#core/instrument';
 import { type Key, parseKey, pitchInKey } from '#core/key';
 import { stepsOf } from '#core/pitch';

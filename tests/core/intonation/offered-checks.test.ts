@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { loopOf } from '#core/drill/hot-spots';
 import { takeApart } from '#core/drill/apart';
-import { checkedNote, checkpointsOf, checksOfStop, instrumentOf, intoned } from '#core/fit/intoned';
+import { checkedNote, checkpointsOf, checksOfStop, instrumentOf, intonedStops } from '#core/fit/intoned';
 import { beatsOff, type Check, checksOf, FINEST_TOLERANCE } from '#core/intonation/checks';
 import { type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
@@ -35,7 +35,7 @@ describe('the checks that are offered', () => {
     let count = 0;
     for (const plan of PLANS) {
       for (const note of soundsOf(plan)) {
-        for (const { target, checks } of intoned(plan, note)) {
+        for (const { target, checks } of intonedStops(plan, note)) {
           count += checks.length;
           for (const check of checks)
             if (check.pureCents !== null) assert.ok(errorOf(check, target.cents) <= FINEST_TOLERANCE, nameOf(check));
@@ -49,7 +49,7 @@ describe('the checks that are offered', () => {
     for (const plan of PLANS) {
       const instrument = instrumentOf(plan);
       for (const note of soundsOf(plan)) {
-        for (const { stop, target } of intoned(plan, note)) {
+        for (const { stop, target } of intonedStops(plan, note)) {
           if (stop.finger === '0' || stop.harmonic) continue;
           const checked = checkedNote(instrument, stop);
           const sure = checksOf(instrument, checked).filter((check) => errorOf(check, target.cents) <= FINEST_TOLERANCE);

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
-  counted,
+  countText,
   documentIssue,
   instrumentIssue,
   isAbout,
@@ -10,7 +10,7 @@ import {
   drillIssue,
   limitIssue,
   lineIssue,
-  listed,
+  listText,
   lockIssue,
   nounFor,
   pitchIssue,
@@ -134,10 +134,10 @@ describe('several issues', () => {
 describe('a number with its noun', () => {
   it('has the singular for one alone', () => {
     assert.deepEqual(
-      [0, 1, 2, 21].map((count) => counted(count, 'shift', 'shifts')),
+      [0, 1, 2, 21].map((count) => countText(count, 'shift', 'shifts')),
       ['0 shifts', '1 shift', '2 shifts', '21 shifts'],
     );
     assert.equal(nounFor(1, 'note', 'notes'), 'note');
-    assert.equal(listed(['a', 'b', 'c']), 'a, b and c');
+    assert.equal(listText(['a', 'b', 'c']), 'a, b and c');
   });
 });

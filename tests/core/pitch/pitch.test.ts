@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { alterationInKey, keyOfTonic, parseKey } from '#core/key';
-import { displayPitch, fifthsOf, formatPitch, frequencyHz, LETTERS, parsePitch, type Pitch, respelled, semitonesOf } from '#core/pitch';
+import { displayPitch, fifthsOf, formatPitch, frequencyHz, LETTERS, parsePitch, type Pitch, respell, semitonesOf } from '#core/pitch';
 import { anyPitch } from '../../support/briefs.ts';
 
 function pitch(text: string): Pitch {
@@ -31,7 +31,7 @@ describe('a pitch', () => {
   it('keeps F♯ and G♭ apart though they sound alike', () => {
     assert.equal(semitonesOf(pitch('F#4')), semitonesOf(pitch('Gb4')));
     assert.notDeepEqual(pitch('F#4'), pitch('Gb4'));
-    assert.deepEqual(respelled(pitch('F#4'), 1), pitch('Gb4'));
+    assert.deepEqual(respell(pitch('F#4'), 1), pitch('Gb4'));
   });
 
   it('changes its octave number at C: B♯3 sounds as C4, C♭4 as B3', () => {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { DOCUMENT_KINDS, documentToText, headed } from '#core/documents';
+import { DOCUMENT_KINDS, documentToText, withHead } from '#core/documents';
 import { mmFromNut } from '#core/instrument/geometry';
 import { formatLineText, parseLineText } from '#core/material/typed';
 import { formatPitch, parsePitch, semitonesOf } from '#core/pitch';
@@ -260,7 +260,7 @@ describe('a typed line', () => {
     const notes = parseLineText('G3+E4 A3+F#4', '1/4', 0);
     assert.ok(notes.ok);
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', notes: [...notes.value] } };
-    const text = documentToText(headed(DOCUMENT_KINDS.piece, { name: 'Two', brief }));
+    const text = documentToText(withHead(DOCUMENT_KINDS.piece, { name: 'Two', brief }));
     const back = await readFileText('piece', text);
     assert.deepEqual(back.ok && back.value.brief, brief);
   });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief, Lock } from '#core/brief';
-import { FINGERS } from '#core/hand';
+import { FINGERS } from '#core/hand/placement';
 import { toMusicXml } from '#core/format/musicxml';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';

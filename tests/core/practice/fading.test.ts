@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { AT_THE_FOOT, ladderTo } from '#core/practice/ladder';
-import { fadedAfter, type FadingCourse, HELPS, usualCourse } from '#core/practice/fading';
-import { pressed, type RunItem, sessionRun } from '#core/practice/session';
+import { fadeAfter, type FadingCourse, HELPS, usualCourse } from '#core/practice/fading';
+import { answerSignal, type RunItem, sessionRun } from '#core/practice/session';
 
 const COURSE: FadingCourse = { helps: ['path', 'numbers', 'staff'], clean: 2, failed: 2 };
 
 /** Gives the state after sets: "c" for a clean one, "x" for a failed one. */
 function after(sets: string, course: FadingCourse = COURSE): string {
-  const { shown, byHeart } = fadedAfter({ course, sets: [...sets].map((set) => set === 'c') });
+  const { shown, byHeart } = fadeAfter({ course, sets: [...sets].map((set) => set === 'c') });
   return `${shown.join(' ')}${byHeart ? 'by heart' : ''}`;
 }
 
@@ -37,7 +37,7 @@ describe('a course of fading help', () => {
         fc.integer({ min: 1, max: 4 }),
         (sets, clean, failed) => {
           const course = { ...COURSE, clean, failed };
-          const shareShown = (count: number): number => fadedAfter({ course, sets: sets.slice(0, count) }).shown.length;
+          const shareShown = (count: number): number => fadeAfter({ course, sets: sets.slice(0, count) }).shown.length;
           for (let count = 1; count <= sets.length; count += 1) {
             const step = shareShown(count) - shareShown(count - 1);
             assert.ok(Math.abs(step) <= 1);
@@ -63,7 +63,7 @@ describe('a course of fading help', () => {
       const sets: boolean[] = [];
       const seen: number[] = [];
       for (let count = 0; count < 30; count += 1) {
-        const { shown } = fadedAfter({ course: COURSE, sets });
+        const { shown } = fadeAfter({ course: COURSE, sets });
         seen.push(shown.length);
         sets.push(isClean(shown));
       }
@@ -93,15 +93,15 @@ describe('a session in which help fades', () => {
 
   it('logs each set with what was shown, and shows less after it', () => {
     const run = sessionRun({ aim: '', endCheck: '', items: [item] }, { item: 0, ladder: AT_THE_FOOT });
-    const playing = pressed(run, 'on', 0).run;
-    const first = pressed(playing, 'on', 1);
+    const playing = answerSignal(run, 'on', 0).run;
+    const first = answerSignal(playing, 'on', 1);
     assert.deepEqual(
       first.log.map(({ kind }) => kind),
       ['attempt'],
     );
-    const over = pressed(first.run, 'on', 2);
+    const over = answerSignal(first.run, 'on', 2);
     assert.deepEqual(over.log.at(-1), { kind: 'set', practised: item.practised, clean: true, shown: ['path', 'numbers', 'staff'] });
     const fading = over.run.items[0]?.fading;
-    assert.deepEqual(fading && fadedAfter(fading).shown, ['numbers', 'staff']);
+    assert.deepEqual(fading && fadeAfter(fading).shown, ['numbers', 'staff']);
   });
 });

@@ -9,7 +9,7 @@ import {
   secondsOfLadder,
   secondsOfRun,
   setStanding,
-  wantedOf,
+  goodOnesWanted,
 } from '#core/practice/ladder';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 
@@ -79,8 +79,8 @@ describe('a set', () => {
   });
 
   it('is shorter under a cap, and leaves room for a miss', () => {
-    assert.equal(wantedOf({ wanted: 5 }, 4), 3);
-    assert.equal(wantedOf({ wanted: 2 }, 4), 2);
+    assert.equal(goodOnesWanted({ wanted: 5 }, 4), 3);
+    assert.equal(goodOnesWanted({ wanted: 2 }, 4), 2);
     assert.equal(setStanding({ wanted: 5, counted: 'in-all' }, [true, true, false, true], 4), 'clean');
     assert.equal(setStanding({ wanted: 5, counted: 'in-all' }, [true, false, false, true], 4), 'failed');
   });

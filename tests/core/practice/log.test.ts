@@ -4,7 +4,7 @@ import { planBest } from '../../support/briefs.ts';
 import {
   asCorrected,
   cleanTempo,
-  doneIn,
+  workIn,
   type LogEntry,
   logRows,
   type LogWhat,
@@ -39,7 +39,7 @@ describe('a log', () => {
   });
 
   it('tells what was done item by item, how it missed, and the fastest good tempo', () => {
-    const [air, scale] = doneIn(asCorrected(tries));
+    const [air, scale] = workIn(asCorrected(tries));
     assert.deepEqual([air?.title, air?.tries, air?.good, air?.tempo], ['Air', 3, 2, 72]);
     assert.deepEqual(air && missesOf(air.misses), [{ miss: 'flat', times: 1 }]);
     assert.deepEqual([scale?.tries, scale?.tempo], [1, null]);

@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
   capsOf,
-  missedAs,
-  pressed,
+  recordMiss,
+  answerSignal,
   type RunItem,
   runItem,
   type SessionRun,
@@ -36,7 +36,7 @@ const ITEM: RunItem = {
 function after(run: SessionRun, signals: readonly Signal[], seconds = 0): { readonly run: SessionRun; readonly log: readonly LogWhat[] } {
   return signals.reduce<{ run: SessionRun; log: readonly LogWhat[] }>(
     (so, signal) => {
-      const come = pressed(so.run, signal, seconds);
+      const come = answerSignal(so.run, signal, seconds);
       return { run: come.run, log: [...so.log, ...come.log] };
     },
     { run, log: [] },
@@ -66,9 +66,9 @@ describe('a session run through', () => {
   });
 
   it('takes a miss that is said at once, at a note', () => {
-    const { log } = missedAs(after(BEGUN, ['other']).run, 'late', 7, 0);
+    const { log } = recordMiss(after(BEGUN, ['other']).run, 'late', 7, 0);
     assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late', note: 7 }]);
-    assert.deepEqual(missedAs(BEGUN, 'late', 7, 0).log, []);
+    assert.deepEqual(recordMiss(BEGUN, 'late', 7, 0).log, []);
   });
 
   it('goes up after a clean set and down after a failed one, and rests between', () => {

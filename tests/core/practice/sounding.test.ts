@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type Along, PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
-import { heardWhole, type InHand, runItem, soundingAt } from '#core/practice/session';
+import { soundOfItem, type InHand, runItem, soundingAt } from '#core/practice/session';
 import { USUAL_SET } from '#core/practice/ladder';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 
@@ -34,7 +34,7 @@ describe('what sounds at a step', () => {
     const here = inHand({});
     const { prompts } = runItem(PLAN, here.item);
     const at = (prompt: (typeof prompts)[number]) => soundingAt({ at: 'prepare', prompt: prompts.indexOf(prompt) }, here);
-    assert.deepEqual(at('hear'), heardWhole(here));
+    assert.deepEqual(at('hear'), soundOfItem(here));
     assert.equal(at('names'), null);
     const [shift] = PLAN.shifts;
     assert.ok(shift);

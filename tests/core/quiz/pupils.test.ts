@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import {
   type GivenAnswer,
-  checkedAnswer,
+  checkAnswer,
   confusedNames,
   confusionsIn,
   earAfter,
@@ -49,7 +49,7 @@ function practise(
     const next = nextQuestion(pool, { history, now, today: day * DAY, beyond: false });
     if (!next) break;
     const given = pupil(next.question);
-    const { right } = checkedAnswer(next.question, given);
+    const { right } = checkAnswer(next.question, given);
     history.push({ question: next.question.id, given, right, seconds: 5, at: now });
     now += 10 * SECOND;
   }
@@ -118,7 +118,7 @@ describe('a pupil who is asked', () => {
     assert.ok(one && other);
     const byId = new Map(POOL.map((question) => [question.id, question]));
     const answer = (question: Quizzed, given: readonly string[], at: number): GivenAnswer => {
-      return { question: question.id, given, right: checkedAnswer(question, given).right, seconds: null, at };
+      return { question: question.id, given, right: checkAnswer(question, given).right, seconds: null, at };
     };
     const confused = [answer(one, other.answers, 1), answer(other, one.answers, 2)];
     const [found] = confusionsIn(byId, confused);
@@ -138,16 +138,16 @@ describe('an answer', () => {
   it('is right when all of it is there and nothing else', () => {
     const places = POOL.find((question) => question.kind === 'touch' && question.answers.length > 0);
     assert.ok(places);
-    assert.ok(checkedAnswer(places, places.answers.toReversed()).right);
-    assert.ok(!checkedAnswer(places, []).right);
-    assert.ok(!checkedAnswer(places, [...places.answers, '9 9']).right);
-    assert.deepEqual(checkedAnswer(places, []).missing, places.answers);
+    assert.ok(checkAnswer(places, places.answers.toReversed()).right);
+    assert.ok(!checkAnswer(places, []).right);
+    assert.ok(!checkAnswer(places, [...places.answers, '9 9']).right);
+    assert.deepEqual(checkAnswer(places, []).missing, places.answers);
   });
 
   it('that sounds the same by another name is told so', () => {
     assert.ok(note);
-    assert.deepEqual(checkedAnswer(note, ['A#']), { right: false, otherName: true, missing: ['Bb'] });
-    assert.equal(checkedAnswer(note, ['B']).otherName, false);
+    assert.deepEqual(checkAnswer(note, ['A#']), { right: false, otherName: true, missing: ['Bb'] });
+    assert.equal(checkAnswer(note, ['B']).otherName, false);
   });
 
   it('is typed as people type names', () => {

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { engravingOf } from '#core/notation';
 import { parseLineText, readTypedLine } from '#core/material/typed';
 import { addFractions, asNumber, formatFraction, fraction, type Fraction, ZERO } from '#core/fraction';
-import { isPlain, writtenFrom, writtenLengths } from '#core/rhythm';
+import { isPlain, writeFrom, writtenLengths } from '#core/rhythm';
 
 /** Writes a note value: "8 3:2" is the head, its dots and its tuplet. */
 function inWords(values: ReturnType<typeof writtenLengths>): readonly string[] | null {
@@ -35,10 +35,10 @@ describe('lengths of tuplets', () => {
   });
 
   it('fill the tuplet they begin in before they go on', () => {
-    assert.deepEqual(inWords(writtenFrom(fraction(2, 12), fraction(5, 6))), ['8 3:2', '2.']);
-    assert.deepEqual(inWords(writtenFrom(fraction(1, 12), fraction(1, 4))), ['4 3:2', '8 3:2']);
-    assert.deepEqual(inWords(writtenFrom(ZERO, fraction(1, 4))), ['4']);
-    assert.deepEqual(inWords(writtenFrom(ZERO, fraction(7, 12))), ['2', '8 3:2']);
+    assert.deepEqual(inWords(writeFrom(fraction(2, 12), fraction(5, 6))), ['8 3:2', '2.']);
+    assert.deepEqual(inWords(writeFrom(fraction(1, 12), fraction(1, 4))), ['4 3:2', '8 3:2']);
+    assert.deepEqual(inWords(writeFrom(ZERO, fraction(1, 4))), ['4']);
+    assert.deepEqual(inWords(writeFrom(ZERO, fraction(7, 12))), ['2', '8 3:2']);
   });
 
   it('add up to what was asked, wherever it begins', () => {
@@ -52,7 +52,7 @@ describe('lengths of tuplets', () => {
         let start: Fraction = ZERO;
         for (const length of all) {
           if (isPlain(onset)) start = onset;
-          const values = writtenFrom(onset, length, start);
+          const values = writeFrom(onset, length, start);
           assert.ok(values, `${formatFraction(length)} at ${formatFraction(onset)}`);
           assert.equal(formatFraction(values.map((value) => value.length).reduce(addFractions, ZERO)), formatFraction(length));
           onset = addFractions(onset, length);

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { isShift, type Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand/placement';
 import { type Lattice, threesOn } from '#core/search/lattice';
 import { cheapestWay } from '#core/search/ways';
 import { attempt, handBreaks, oneHandWays } from '#core/solve';

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 // The search is tested on the data that the plan gives it.
 import { readBrief, type Task } from '#core/brief';
-import { buildLattice, folded, type Lattice, type LatticeNote, restricted, unfolded } from '#core/search/lattice';
+import { buildLattice, fold, type Lattice, type LatticeNote, restrict, unfold } from '#core/search/lattice';
 import {
   backwardSums,
   bestWays,
@@ -12,7 +12,7 @@ import {
   costOfWay,
   fingeringLabel,
   forwardSums,
-  groupedBy,
+  groupBy,
   shiftsFirst,
 } from '#core/search/ways';
 import { noteSteps, solveBrief } from '#core/solve';
@@ -64,7 +64,7 @@ describe('the search', () => {
   it('finds the ten best fingerings that enumerating finds, each once, cheapest first', () => {
     fc.assert(
       fc.property(smallLines(4), ({ task, notes, lattice }) => {
-        const found = bestWays(lattice, 10, groupedBy(lattice, fingeringLabel));
+        const found = bestWays(lattice, 10, groupBy(lattice, fingeringLabel));
         assert.deepEqual(
           found.map((way) => way.cost),
           leastCostsByLabels(everyWay(task, notes, fingeringLabel), 10),
@@ -129,9 +129,9 @@ describe('the search', () => {
         const steps = noteSteps(task.value);
         fc.pre(steps.every((step) => step.candidates.length > 0));
         const lattice = byStepsAlone(buildLattice(task.value, steps));
-        const fold = folded(lattice);
-        const way = cheapestWay(fold.lattice);
-        const choices = way && unfolded(fold, way.choices);
+        const folding = fold(lattice);
+        const way = cheapestWay(folding.lattice);
+        const choices = way && unfold(folding, way.choices);
         if (!choices) return;
         assert.equal(costOfWay(lattice, choices), way.cost);
         const labels = choices.map((choice, index) => fingeringLabel(lattice.layers[index]?.candidates[choice] ?? assert.fail()));
@@ -144,7 +144,7 @@ describe('the search', () => {
   it('never gets cheaper when candidates are left out', () => {
     fc.assert(
       fc.property(smallLines(4), fc.integer({ min: 0, max: 3 }), ({ lattice }, stringIndex) => {
-        const fewer = cheapestWay(restricted(lattice, (placement) => placement.stringIndex !== stringIndex));
+        const fewer = cheapestWay(restrict(lattice, (placement) => placement.stringIndex !== stringIndex));
         assert.ok((fewer?.cost ?? Infinity) >= (cheapestWay(lattice)?.cost ?? Infinity));
       }),
       { numRuns: 200, seed: 9 },

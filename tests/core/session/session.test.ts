@@ -3,7 +3,7 @@ import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { ask } from '../../support/plans/asked.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
@@ -57,7 +57,7 @@ describe('a session on a brief that can be planned', () => {
       { kind: 'why-not', wish: { note: 4, finger: '3' } },
     ] as const;
     const answers = (session: typeof inOrder, asking: readonly (typeof questions)[number][]) =>
-      new Map(asking.map((question) => [question.kind, finished(answerTo(session, question.kind, question))]));
+      new Map(asking.map((question) => [question.kind, finish(answerTo(session, question.kind, question))]));
     const [one, other] = [answers(inOrder, questions), answers(inReverse, questions.toReversed())];
     for (const { kind } of questions) assert.deepEqual(one.get(kind), other.get(kind), kind);
   });

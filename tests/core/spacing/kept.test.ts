@@ -1,20 +1,20 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type Grade, keptAfter } from '#core/spacing';
+import { type Grade, recallAfter } from '#core/spacing';
 
 const DAY = 86_400_000;
 
 /** Meets something whenever it is due, with these grades. */
 function metWhenDue(grades: readonly Grade[]): readonly { readonly at: number; readonly grade: Grade }[] {
   return grades.reduce<{ readonly at: number; readonly grade: Grade }[]>(
-    (met, grade) => [...met, { at: keptAfter(met)?.due ?? 0, grade }],
+    (met, grade) => [...met, { at: recallAfter(met)?.due ?? 0, grade }],
     [],
   );
 }
 
 function daysUntilDue(grades: readonly Grade[]): number {
   const met = metWhenDue(grades);
-  return ((keptAfter(met)?.due ?? 0) - (met.at(-1)?.at ?? 0)) / DAY;
+  return ((recallAfter(met)?.due ?? 0) - (met.at(-1)?.at ?? 0)) / DAY;
 }
 
 describe('what comes back', () => {
@@ -32,7 +32,7 @@ describe('what comes back', () => {
     const [forgotten, hard, good] = (['forgotten', 'hard', 'good'] as const).map((last) => daysUntilDue([...kept, last]));
     assert.ok(forgotten !== undefined && hard !== undefined && good !== undefined);
     assert.ok(forgotten < 1 / 24 && hard < good && forgotten < hard, [forgotten, hard, good].join(', '));
-    assert.equal(keptAfter(metWhenDue([...kept, 'forgotten']))?.forgotten, 1);
+    assert.equal(recallAfter(metWhenDue([...kept, 'forgotten']))?.forgotten, 1);
   });
 
   it('counts no time where the clock was put back between two answers', () => {
@@ -40,12 +40,12 @@ describe('what comes back', () => {
     const atOnce = metWhenDue(['good', 'good']);
     const [, last] = atOnce;
     assert.ok(last);
-    assert.deepEqual(keptAfter(later), keptAfter([...atOnce, { at: last.at, grade: 'good' }]));
+    assert.deepEqual(recallAfter(later), recallAfter([...atOnce, { at: last.at, grade: 'good' }]));
   });
 
   it('is the same for the same answers, and nothing for what was never met', () => {
     const met = metWhenDue(['good', 'hard', 'forgotten', 'good']);
-    assert.deepEqual(keptAfter(met), keptAfter(met));
-    assert.equal(keptAfter([]), null);
+    assert.deepEqual(recallAfter(met), recallAfter(met));
+    assert.equal(recallAfter([]), null);
   });
 });

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { type Arrival, evidenceAgainstEvenOdds, type OutOfTune, statementsOf } from '#core/trends';
 
 /** Makes numbers between 0 and 1 that are the same for the same seed (a linear congruential generator). */

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { expose } from 'comlink';
 import { withTempo } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
 import type { LaidOut, Ticket } from '../../../src/engine/protocol.ts';
 import { EngineClient, type EngineWorker, Unanswered } from '../../../src/engine/client.ts';
@@ -73,7 +73,7 @@ function stageWorker(stuck: boolean): Staged {
       plan: ({ number, session }: Ticket) => {
         stage.asked(number);
         const open = sessions.get(session);
-        return stuck || !open ? never : { answer: finished(answerTo(open, 'plan', { kind: 'plan' })) };
+        return stuck || !open ? never : { answer: finish(answerTo(open, 'plan', { kind: 'plan' })) };
       },
       alternatives: () => never,
     },

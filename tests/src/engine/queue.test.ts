@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { finished, type Steps } from '#core/result';
+import { finish, type Steps } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { anotherTask } from '../../../src/engine/another-task.ts';
 import { DROPPED, StepQueue } from '../../../src/engine/queue.ts';
@@ -83,9 +83,9 @@ describe('the questions to a session', () => {
   it('build on the line solved once, and answer as a new session does', () => {
     const session = openSession(brief);
     const first = session.best();
-    finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
+    finish(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
     assert.equal(session.best(), first);
-    const again = finished(answerTo(session, 'alternatives', { kind: 'alternatives', most: 3 }));
-    assert.deepEqual(again, finished(answerTo(openSession(brief), 'alternatives', { kind: 'alternatives', most: 3 })));
+    const again = finish(answerTo(session, 'alternatives', { kind: 'alternatives', most: 3 }));
+    assert.deepEqual(again, finish(answerTo(openSession(brief), 'alternatives', { kind: 'alternatives', most: 3 })));
   });
 });

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
-import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, quantised, toMidi } from '#core/format/midi';
+import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, quantise, toMidi } from '#core/format/midi';
 import { foreignPiece } from '#core/format/foreign';
 import type { Line } from '#core/material/line';
 import { parseLineText } from '#core/material/typed';
@@ -115,7 +115,7 @@ describe('a MIDI file', () => {
       [151, 47, 72],
       [199, 190, 74],
     ] as const;
-    const { notes, error } = quantised(song(uneven).tracks[0]?.notes ?? [], 100, 'eighths');
+    const { notes, error } = quantise(song(uneven).tracks[0]?.notes ?? [], 100, 'eighths');
     assert.deepEqual(
       notes.map(({ onset, duration }) => [asNumber(onset), asNumber(duration)]),
       [0, 0.125, 0.25, 0.375, 0.5].map((at, order) => [at, order === 4 ? 0.5 : 0.125]),

@@ -15,7 +15,7 @@ import {
   setDuration,
   typePitches,
   writeMark,
-  writeOut,
+  writeOutLine,
 } from '../../../src/state/edits/line-actions.ts';
 import { pieceOfPassage } from '../../../src/state/edits/passage-piece.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
@@ -117,10 +117,10 @@ describe('notes on the bench', () => {
 
   it('of a scale are written out as they are when the teacher wants a line', () => {
     newPiece();
-    writeOut();
+    writeOutLine();
     assert.match(now().lineText, /^G3 A3 B3 C4 D4 E4 F#4 G4/);
     const written = now().brief;
-    writeOut();
+    writeOutLine();
     assert.equal(now().brief, written);
   });
 

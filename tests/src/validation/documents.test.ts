@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { DOCUMENT_KINDS, documentToText, headed, type OldDocument, type Piece, upgraded } from '#core/documents';
+import { DOCUMENT_KINDS, documentToText, withHead, type OldDocument, type Piece, upgrade } from '#core/documents';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
@@ -10,7 +10,7 @@ import { readAs, readFileText } from '../../../src/validation/documents.ts';
 import { anyLine, lineBrief, planBest } from '../../support/briefs.ts';
 
 describe('a piece as JSON', () => {
-  const piece = (brief: Brief): Piece => headed(DOCUMENT_KINDS.piece, { name: 'A line', brief });
+  const piece = (brief: Brief): Piece => withHead(DOCUMENT_KINDS.piece, { name: 'A line', brief });
 
   it('comes back as it was, whatever the line', async () => {
     await fc.assert(
@@ -47,8 +47,8 @@ describe('a piece as JSON', () => {
 
   it('of an older version goes up step by step, and not at all where a step is missing', () => {
     const upgrades = { 1: (old: OldDocument) => ({ ...old, name: 'unnamed' }), 2: (old: OldDocument) => ({ ...old, tags: [] }) };
-    assert.deepEqual(upgraded({ version: 1 }, 1, { version: 3, upgrades }), { version: 3, name: 'unnamed', tags: [] });
-    assert.equal(upgraded({ version: 0 }, 0, { version: 3, upgrades }), null);
+    assert.deepEqual(upgrade({ version: 1 }, 1, { version: 3, upgrades }), { version: 3, name: 'unnamed', tags: [] });
+    assert.equal(upgrade({ version: 0 }, 0, { version: 3, upgrades }), null);
   });
 
   it('has pitches that parse back to themselves', () => {

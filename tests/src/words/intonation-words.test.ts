@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { checkpointsOf, instrumentOf, intonationOf, intoned, pairOf } from '#core/fit/intoned';
+import { checkpointsOf, instrumentOf, intonationOf, intonedStops, pairOf } from '#core/fit/intoned';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { type Check, checksOf, commaConflicts } from '#core/intonation/checks';
 import { openStringHz, SYSTEMS, tuningSteps } from '#core/intonation';
@@ -225,7 +225,7 @@ describe('how a number came about', () => {
   });
 
   it('of a target names both frequencies, whose ratio gives the place', () => {
-    const [aimed] = intoned(plan, at(1));
+    const [aimed] = intonedStops(plan, at(1));
     assert.ok(aimed);
     const string = instrumentOf(plan).strings.find((string) => string.number === aimed.stop.string);
     assert.ok(string);

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
+import { DOCUMENT_KINDS, withHead, type StagesDocument } from '#core/documents';
 import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK, type WeekItem } from '#core/week';
@@ -17,7 +17,7 @@ function inWeek(item: PracticeItem): WeekItem {
 
 describe('what bringing an earlier version back would do', () => {
   it('to a week names items, minutes, days off and the date', () => {
-    const was = headed(DOCUMENT_KINDS.week, { name: 'Wren', ...FIRST_WEEK, items: [inWeek(itemOf('Air')), inWeek(itemOf('Scale'))] });
+    const was = withHead(DOCUMENT_KINDS.week, { name: 'Wren', ...FIRST_WEEK, items: [inWeek(itemOf('Air')), inWeek(itemOf('Scale'))] });
     const now = {
       ...was,
       items: [inWeek(itemOf('Scale', 10)), inWeek(itemOf('Canon'))],
@@ -35,13 +35,13 @@ describe('what bringing an earlier version back would do', () => {
   });
 
   it('to a session names the aim, the items and the check', () => {
-    const now = headed(DOCUMENT_KINDS.session, { name: 'Calm', day: '2026-03-09', endCheck: '', items: [itemOf('Air')] });
+    const now = withHead(DOCUMENT_KINDS.session, { name: 'Calm', day: '2026-03-09', endCheck: '', items: [itemOf('Air')] });
     const was = { ...now, name: '', endCheck: 'Once more', items: ['A', 'B', 'C', 'D', 'E'].map((title) => itemOf(title)) };
     assert.equal(sessionVersionText(now, was), 'goes back to: no aim; with “A”, “B”, “C” and 2 more; without “Air”; the check “Once more”');
   });
 
   it('to stages names those of the shift that is looked at', () => {
-    const now: StagesDocument = headed(DOCUMENT_KINDS.stages, {
+    const now: StagesDocument = withHead(DOCUMENT_KINDS.stages, {
       name: 'Wren',
       shifts: [{ shift: 'up', states: [{ stage: 'slide', state: 'clean' }] }],
     });

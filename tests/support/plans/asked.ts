@@ -1,13 +1,13 @@
 import type { Brief, Lock } from '#core/brief';
 import type { Reason, WhyNot } from '#core/explain';
-import { finished } from '#core/result';
+import { finish } from '#core/result';
 import { type Answer, answerTo, openSession, type Question, type QuestionKind } from '#core/session';
 import { planBest } from '../briefs.ts';
 import { reasonText, whyNotText } from '../../../src/words/explain/reasons.ts';
 
 /** Gives the answer to a question about a brief, all steps at once. */
 export function ask<Kind extends QuestionKind>(brief: Brief, question: Question<Kind> & { readonly kind: Kind }): Answer<Kind> {
-  return finished(answerTo<Kind>(openSession(brief), question.kind, question));
+  return finish(answerTo<Kind>(openSession(brief), question.kind, question));
 }
 
 /** A reason with its words, and its cost where that is known. */

@@ -1,4 +1,4 @@
-import { parsePitch, type Pitch, respelled, stepsOf } from '#core/pitch';
+import { parsePitch, type Pitch, respell, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /**
@@ -215,7 +215,7 @@ function downsOf({ stops }: PlannedSound): Together {
 /** Gives the letters from an open string to a note, as it is spelled and, where it is doubly altered, as its plain neighbour. */
 export function lettersAbove(open: string, pitch: string): readonly number[] {
   const [from, to] = [pitchOf(open), pitchOf(pitch)];
-  const plain = Math.abs(to.alteration) < 2 ? null : respelled(to, to.alteration > 0 ? 1 : -1);
+  const plain = Math.abs(to.alteration) < 2 ? null : respell(to, to.alteration > 0 ? 1 : -1);
   return [to, ...(plain ? [plain] : [])].map((reading) => stepsOf(reading) - stepsOf(from));
 }
 

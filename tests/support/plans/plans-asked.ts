@@ -1,6 +1,7 @@
 import type { Brief, Lock } from '#core/brief';
 import { withLock } from '#core/brief/locks';
-import type { Finger, PositionName } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { positionWords } from '#core/messages';
 import { describe, type Plan, type PlannedSound } from '#core/plan/describe';
 import { formatKey } from '#core/key';

@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import type { Compared, Evidence, Ground, Instead, Reason, Without } from '#core/explain';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Plan } from '#core/plan/describe';
 import { weighedText } from '../../../src/words/explain/weighed.ts';
 import { EQUAL_BELOW } from '#core/weights';

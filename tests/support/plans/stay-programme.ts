@@ -1,4 +1,5 @@
-import { type HandModel, type Placement, stopIn, stopsIn } from '#core/hand';
+import { type Placement, stopIn, stopsIn } from '#core/hand/placement';
+import type { HandModel } from '#core/hand';
 import type { Lattice } from '#core/search/lattice';
 
 /**

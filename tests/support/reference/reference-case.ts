@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Brief } from '#core/brief';
-import type { Finger, HandSchool } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { HandSchool } from '#core/hand';
 import type { HandPreset } from '#core/hand/reach';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';

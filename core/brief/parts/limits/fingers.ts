@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import { type Finger, FINGERS } from '#core/hand';
-import { listed } from '#core/messages';
+import { type Finger, FINGERS } from '#core/hand/placement';
+import { listText } from '#core/messages';
 import { goodReading, oneOf } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 import { everyStop } from './placements.ts';
@@ -44,7 +44,7 @@ export const fingers: LimitPart<Finger[]> = {
 /** Writes the fingers in words: "finger 1", "fingers 1, 2 and 3", "the thumb and fingers 1 and 2". */
 function fingersText(names: readonly Finger[]): string {
   const fingers = stopping(names).filter((finger) => finger !== 'T');
-  const numbered = fingers.length === 0 ? [] : [`${fingers.length === 1 ? 'finger' : 'fingers'} ${listed(fingers)}`];
+  const numbered = fingers.length === 0 ? [] : [`${fingers.length === 1 ? 'finger' : 'fingers'} ${listText(fingers)}`];
   return [...(names.includes('T') ? ['the thumb'] : []), ...numbered].join(' and ');
 }
 

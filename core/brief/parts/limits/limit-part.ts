@@ -1,6 +1,6 @@
 import type { TSchema } from '@sinclair/typebox';
 import type { PartControl, PartSetting } from '#core/brief/parts';
-import type { Finger, Placement } from '#core/hand';
+import type { Finger, Placement } from '#core/hand/placement';
 import type { Reading } from '#core/result';
 
 /** The lock of a teacher on one note, read; null leaves a choice to the engine. */

@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import type { Placement } from '#core/hand/placement';
 import { goodReading, oneOf } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 import { everyStop, usesOpen } from './placements.ts';

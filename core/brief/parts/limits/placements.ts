@@ -1,4 +1,4 @@
-import { type Placement, soundingIn, type StringStop } from '#core/hand';
+import { type Placement, soundingIn, type StringStop } from '#core/hand/placement';
 
 /** Tells whether every stop of a placement fits: the single note, or both notes of a double stop. */
 export function everyStop(placement: Placement, fits: (stop: StringStop) => boolean): boolean {

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
 import type { HandModel } from '#core/hand';
-import { limitIssue, listed, positionWords } from '#core/messages';
+import { limitIssue, listText, positionWords } from '#core/messages';
 import { readingOf } from '#core/result';
 import type { LimitPart, LimitStep } from './limit-part.ts';
 
@@ -66,8 +66,8 @@ function positionsText(labels: readonly string[]): string {
   const ordinals = labels.map(wordsOf).filter((words) => words.endsWith(AFTER_ORDINAL));
   const numbered = labels.filter((label) => !wordsOf(label).endsWith(AFTER_ORDINAL)).map((label) => label.replace('-', '–'));
   return [
-    ...(ordinals.length === 0 ? [] : [`${listed(ordinals.map((words) => words.slice(0, -AFTER_ORDINAL.length)))}${AFTER_ORDINAL}`]),
-    ...(numbered.length === 0 ? [] : [`${numbered.length === 1 ? 'position' : 'positions'} ${listed(numbered)}`]),
+    ...(ordinals.length === 0 ? [] : [`${listText(ordinals.map((words) => words.slice(0, -AFTER_ORDINAL.length)))}${AFTER_ORDINAL}`]),
+    ...(numbered.length === 0 ? [] : [`${numbered.length === 1 ? 'position' : 'positions'} ${listText(numbered)}`]),
   ].join(' and ');
 }
 

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { goodReading } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 
@@ -49,5 +49,5 @@ function exactText(count: number): string {
 }
 
 function shiftsText(count: number): string {
-  return counted(count, 'shift', 'shifts');
+  return countText(count, 'shift', 'shifts');
 }

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { listed } from '#core/messages';
+import { listText } from '#core/messages';
 import { noteLabel, PitchText } from '#core/pitch';
 import { badReading, goodReading } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
@@ -47,5 +47,5 @@ export const strings: LimitPart<string[]> = {
 
 /** Writes strings in words: "the D string", "the D and A strings". */
 function stringsText(names: readonly string[]): string {
-  return `the ${listed(names.map(noteLabel))} ${names.length === 1 ? 'string' : 'strings'}`;
+  return `the ${listText(names.map(noteLabel))} ${names.length === 1 ? 'string' : 'strings'}`;
 }

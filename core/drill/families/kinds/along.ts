@@ -2,9 +2,9 @@ import { formatPitch, semitonesOf } from '#core/pitch';
 import { drillIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Plan, Shift } from '#core/plan/describe';
-import { type DrillFor, type DrillNote, type Written, bestOf, fingered, type Ground, noteOfPlan } from '#core/drill';
+import { type DrillFor, type DrillNote, type Written, bestOf, drillNoteOf, type Ground, noteOfPlan } from '#core/drill';
 import { checkAfter } from '#core/drill/hot-spots';
-import { heldOn } from '#core/drill/position';
+import { holdOn } from '#core/drill/position';
 import { shiftStudy } from '#core/drill/shifts';
 import { AN_OCTAVE, bestOn, inFours, lowestInKey, openPitch, soundsOf, upward } from '../from-the-key.ts';
 import { plannedNotes } from '../planned-notes.ts';
@@ -55,19 +55,19 @@ export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>):
  * the note, else with the lower.
  */
 export function againstOpenString(ground: Ground, { position, strings }: FamilyOf<'open-string'>): Written {
-  const held = heldOn(ground, position);
+  const held = holdOn(ground, position);
   const measures = stringsOf(ground, strings).flatMap((string) =>
     (held.strings[string] ?? []).map((note) => {
       const { finger } = note.placement;
       const [above, below] = [ground.instrument.strings[string - 1], ground.instrument.strings[string + 1]];
       const open = above && above.semitones > semitonesOf(note.pitch) ? above : below;
-      if (!open) return [fingered(note, '1/2')];
+      if (!open) return [drillNoteOf(note, '1/2')];
       const pitch = formatPitch(note.pitch);
       const both: DrillNote =
         open === above
           ? { pitches: [pitch, open.name], fingered: { string: note.string, finger, upperFinger: '0' }, duration: '1/2' }
           : { pitches: [open.name, pitch], fingered: { string: open.name, finger: '0', upperFinger: finger }, duration: '1/2' };
-      return [fingered(note, '1/2'), both];
+      return [drillNoteOf(note, '1/2'), both];
     }),
   );
   return asAsked(measures);

@@ -1,4 +1,4 @@
-import { type Placement, rankOf, type StringStop } from '#core/hand';
+import { type Placement, rankOf, type StringStop } from '#core/hand/placement';
 import { reachOf } from '#core/hand/reach';
 import { mmFromNut } from '#core/instrument/geometry';
 import { stringOf, stringSpacingMm } from '#core/instrument';

@@ -1,15 +1,15 @@
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { formatPitch, type Pitch, samePitch, stepsOf } from '#core/pitch';
 import { nextInKey } from '#core/key';
-import { type DrillNote, type Written, fingered, type Ground, type Standing } from '#core/drill';
-import { boardOf, heldIn, heldOn, type HeldNote, notesHeld, THUMB } from '#core/drill/position';
+import { type DrillNote, type Written, drillNoteOf, type Ground, type Standing } from '#core/drill';
+import { boardOf, holdIn, holdOn, type HeldNote, notesHeld, THUMB } from '#core/drill/position';
 import { inFours } from '../from-the-key.ts';
 import type { FamilyOf } from '../request.ts';
 import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedNotes, rest, stringsOf } from '../written.ts';
 
 /** Writes the scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
-  const held = notesHeld(ground, heldOn(ground, position));
+  const held = notesHeld(ground, holdOn(ground, position));
   const writeHeld = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((note) => heldNote(ground, note));
   switch (set) {
     case 'scale':
@@ -56,14 +56,14 @@ function lettersAbove(pitch: Pitch, tonic: Pick<Pitch, 'letter'>): number {
 
 /** Writes the lowest finger of the upper string, then the block of the lower from its highest finger down; and the other way round. */
 export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Written {
-  const { strings } = heldOn(ground, position);
+  const { strings } = holdOn(ground, position);
   const measures = strings.slice(1).flatMap((lower, index) => {
     const upper = strings[index] ?? [];
     const [bottom, top] = [upper[0], lower.at(-1)];
     if (!bottom || !top) return [];
     return [
-      [fingered(bottom), ...lower.toReversed().map((standing) => fingered(standing, '1/8'))],
-      [fingered(top), ...upper.toReversed().map((standing) => fingered(standing, '1/8'))],
+      [drillNoteOf(bottom), ...lower.toReversed().map((standing) => drillNoteOf(standing, '1/8'))],
+      [drillNoteOf(top), ...upper.toReversed().map((standing) => drillNoteOf(standing, '1/8'))],
     ];
   });
   return asAsked(measures);
@@ -71,7 +71,7 @@ export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Writte
 
 /** Writes the first finger on one string and the outermost on the one beside it by turns, then the other way round. */
 export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'first-and-fourth'>): Written {
-  const held = heldOn(ground, position);
+  const held = holdOn(ground, position);
   const [first, ...others] = fingersAt(ground, position);
   const on = (string: number, finger: Finger | undefined): FingerHere | null =>
     finger === undefined ? null : fingerIn(ground, held, string, finger);
@@ -81,7 +81,7 @@ export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'
       [on(string, first), on(string - 1, others.at(-1))],
     ].flatMap(([one, other]) => (one && other ? [[one, other]] : [])),
   );
-  const measures = found.map((pair) => [...pair, ...pair].map(({ stands }) => fingered(stands)));
+  const measures = found.map((pair) => [...pair, ...pair].map(({ stands }) => drillNoteOf(stands)));
   return { measures, altered: insertedNotes(found.flat()) };
 }
 
@@ -90,7 +90,7 @@ export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'
  * under it.
  */
 export function hovering(ground: Ground, { position, strings }: FamilyOf<'hovering'>): Written {
-  const held = heldOn(ground, position);
+  const held = holdOn(ground, position);
   const found = stringsOf(ground, strings).map((string) => {
     const all = fingersAt(ground, position).flatMap((finger) => fingerIn(ground, held, string, finger) ?? []);
     const ownNotes = all.filter(({ inKey }) => inKey);
@@ -98,7 +98,7 @@ export function hovering(ground: Ground, { position, strings }: FamilyOf<'hoveri
   });
   const measures = found.flatMap((fingers) => {
     const orders = ordersOf(fingers.map(({ stands }) => stands));
-    return orders.map((order) => [rest('1/2'), ...order.map((standing) => fingered(standing, '1/16'))]);
+    return orders.map((order) => [rest('1/2'), ...order.map((standing) => drillNoteOf(standing, '1/16'))]);
   });
   return { measures, altered: insertedNotes(found.flat()) };
 }
@@ -129,7 +129,7 @@ function ordersOf(held: readonly Standing[]): readonly (readonly Standing[])[] {
 export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): Written {
   const board = boardOf(ground);
   const labels = ground.hand.positionLabels.filter((label) => label !== position && label !== THUMB);
-  const [own, ...others] = [position, ...labels].map((label) => heldIn(board, label));
+  const [own, ...others] = [position, ...labels].map((label) => holdIn(board, label));
   const measures = stringsOf(ground, strings).flatMap((string) => {
     const base = own && firstFingerIn(own.strings[string]);
     if (!base) return [];
@@ -137,7 +137,7 @@ export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): W
       .flatMap((places) => firstFingerIn(places.strings[string]) ?? [])
       .filter(({ pitch }) => !samePitch(pitch, base.pitch));
     const apart = away.filter(({ pitch }, order) => away.findIndex((other) => samePitch(other.pitch, pitch)) === order);
-    return apart.slice(0, MOST_FROM_HOME).map((other) => [fingered(base), fingered(other), fingered(base)]);
+    return apart.slice(0, MOST_FROM_HOME).map((other) => [drillNoteOf(base), drillNoteOf(other), drillNoteOf(base)]);
   });
   return asAsked(measures);
 }

@@ -1,9 +1,9 @@
 import { formatKey, keyOfTonic } from '#core/key';
-import { semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { semitonesOf, stepsOf, transpose } from '#core/pitch';
 import { stringOf } from '#core/instrument';
 import { keyedStrings } from '#core/hand';
-import { type DrillNote, type Written, fingered, type Ground, stringNamed } from '#core/drill';
-import { boardOf, heldIn } from '#core/drill/position';
+import { type DrillNote, type Written, drillNoteOf, type Ground, stringNamed } from '#core/drill';
+import { boardOf, holdIn } from '#core/drill/position';
 import type { FamilyOf } from '../request.ts';
 import { asAsked, type FingerHere, fingerIn, fingersAt, insertedNotes } from '../written.ts';
 
@@ -19,7 +19,7 @@ export function matrix(ground: Ground, asks: FamilyOf<'matrix'>): Written {
     return onOneString(on, string, asks).map((pair) => ({ pair, key: formatKey(on.key) }));
   });
   return {
-    measures: found.map(({ pair: [low, high] }) => [fingered(low.stands), fingered(high.stands), fingered(low.stands)]),
+    measures: found.map(({ pair: [low, high] }) => [drillNoteOf(low.stands), drillNoteOf(high.stands), drillNoteOf(low.stands)]),
     keys: found.map(({ key }) => key),
     altered: insertedNotes(found.flatMap(({ pair }) => pair)),
   };
@@ -30,7 +30,7 @@ type Pair = readonly [FingerHere, FingerHere];
 
 function onOneString(ground: Ground, string: number, { from, to, fingers }: FamilyOf<'matrix'>): readonly Pair[] {
   const board = boardOf(ground);
-  const [left, reached] = [heldIn(board, from), heldIn(board, to)];
+  const [left, reached] = [holdIn(board, from), holdIn(board, to)];
   const [leaving, arriving] = [fingersAt(ground, from), fingersAt(ground, to)];
   const same = leaving.filter((finger) => arriving.includes(finger)).map((finger) => [finger, finger] as const);
   const mixed = leaving.flatMap((one) => arriving.filter((other) => other !== one).map((other) => [one, other] as const));
@@ -51,7 +51,7 @@ function inKeyOfString(ground: Ground, likeOpen: string, string: number): Ground
     (index) => stringOf(instrument, index).open,
   );
   if (!like || !here) return ground;
-  const tonic = transposedBy(
+  const tonic = transpose(
     { ...key.tonic, octave: 4 },
     { steps: stepsOf(here) - stepsOf(like), semitones: semitonesOf(here) - semitonesOf(like) },
   );
@@ -65,14 +65,14 @@ function inKeyOfString(ground: Ground, likeOpen: string, string: number): Ground
  */
 export function matching(ground: Ground, { strings, from, to }: FamilyOf<'matching'>): Written {
   const board = boardOf(ground);
-  const [left, reached] = [heldIn(board, from), heldIn(board, to)];
+  const [left, reached] = [holdIn(board, from), holdIn(board, to)];
   const measures = strings.flatMap((open) => {
     const string = stringNamed(ground.instrument, open);
     const through: DrillNote = { pitches: [open], fingered: { string: open, finger: '0' }, duration: '1/4' };
     return (left.strings[string] ?? []).flatMap((old) => {
       const matched = reached.strings[string]?.find(({ pitch }) => semitonesOf(pitch) === semitonesOf(old.pitch));
       if (!matched || matched.placement.finger === old.placement.finger) return [];
-      const [one, other] = [fingered(old), fingered(matched)];
+      const [one, other] = [drillNoteOf(old), drillNoteOf(matched)];
       return [
         [one, through, other],
         [other, through, one],

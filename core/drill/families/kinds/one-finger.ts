@@ -1,5 +1,5 @@
 import { formatKey, keyOfTonic } from '#core/key';
-import { formatPitch, type Pitch, pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { formatPitch, type Pitch, pitchAt, semitonesOf, stepsOf, transpose } from '#core/pitch';
 import {
   staysInOneHand,
   type Alteration,
@@ -7,11 +7,11 @@ import {
   type DrillFor,
   type DrillNote,
   type Written,
-  fingered,
+  drillNoteOf,
   type Ground,
   type Standing,
 } from '#core/drill';
-import { heldOn, THUMB } from '#core/drill/position';
+import { holdOn, THUMB } from '#core/drill/position';
 import { plannedNotes } from '../planned-notes.ts';
 import type { FamilyOf } from '../request.ts';
 import { asAsked, stringsOf } from '../written.ts';
@@ -21,16 +21,16 @@ import { asAsked, stringsOf } from '../written.ts';
  * neighbour that the hand would have to move with it (the block of the cello's hand) is left out.
  */
 export function twoPlaces(ground: Ground, player: DrillFor, { position, strings, finger }: FamilyOf<'two-places'>): Written {
-  const held = heldOn(ground, position);
+  const held = holdOn(ground, position);
   const found = stringsOf(ground, strings).flatMap((string): readonly Moved[] => {
     const onString = held.strings[string] ?? [];
     const own = onString.find(({ placement }) => placement.finger === finger);
     if (!own) return [];
     const neighbours = onString.filter((standing) => standing !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
     const tried = placesBeside(onString, own).flatMap((other): readonly Moved[] => {
-      const moved = { ...fingered(own, EIGHTH), pitches: [formatPitch(other)] };
+      const moved = { ...drillNoteOf(own, EIGHTH), pitches: [formatPitch(other)] };
       const stays = neighbours.filter((neighbour) =>
-        isOneHand(player, ground, [fingered(own, EIGHTH), fingered(neighbour, EIGHTH), moved]),
+        isOneHand(player, ground, [drillNoteOf(own, EIGHTH), drillNoteOf(neighbour, EIGHTH), moved]),
       );
       if (position === THUMB && stays[0]?.placement.finger !== 'T') return [];
       const [one, two = one] = stays.slice(0, 2).toSorted((low, high) => semitonesOf(low.pitch) - semitonesOf(high.pitch));
@@ -39,7 +39,7 @@ export function twoPlaces(ground: Ground, player: DrillFor, { position, strings,
     return tried.slice(0, 1);
   });
   const measures = found.map(({ own, moved, one, two }) => {
-    const [here, first, second] = [fingered(own, EIGHTH), fingered(one, EIGHTH), fingered(two, EIGHTH)];
+    const [here, first, second] = [drillNoteOf(own, EIGHTH), drillNoteOf(one, EIGHTH), drillNoteOf(two, EIGHTH)];
     return [first, here, second, here, first, moved, second, moved];
   });
   return { measures, altered: found.map(({ own, other }) => movedNote(own, other)) };
@@ -101,7 +101,7 @@ export function liftAndReplace(ground: Ground, player: DrillFor, { position, tim
   const tonic = minorTonic(ground);
   const measures = OCTAVES.flatMap((octave) => {
     const line = TOP_OF_MELODIC_MINOR.map(([letters, semitones]) =>
-      transposedBy({ ...tonic, octave }, { steps: -letters, semitones: -semitones }),
+      transpose({ ...tonic, octave }, { steps: -letters, semitones: -semitones }),
     );
     if (line.includes(null)) return [];
     const pitches = line.flatMap((pitch) => (pitch ? [formatPitch(pitch)] : []));
@@ -131,7 +131,7 @@ const OCTAVES = [1, 2, 3, 4, 5, 6, 7] as const;
 
 function minorTonic({ key }: Ground): Pitch {
   if (key.mode === 'minor') return key.tonic;
-  const relative = transposedBy(key.tonic, { steps: -2, semitones: -3 });
+  const relative = transpose(key.tonic, { steps: -2, semitones: -3 });
   return relative && keyOfTonic(relative, 'minor') ? relative : key.tonic;
 }
 

@@ -1,5 +1,5 @@
 import type { LeadingFinger, Task } from '#core/brief';
-import { type Finger, handMoves, inThumbPosition, type Placement, rankOf, stopsIn, type StringStop } from '#core/hand';
+import { type Finger, handMoves, inThumbPosition, type Placement, rankOf, stopsIn, type StringStop } from '#core/hand/placement';
 import { semitonesOf } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import type { Guide, InBetweenNote } from '../types/shift.ts';

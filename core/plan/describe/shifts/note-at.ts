@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import { mmFromNut } from '#core/instrument/geometry';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';

@@ -1,5 +1,6 @@
 import { type Task, taskAt } from '#core/brief';
-import { type Finger, inThumbPosition, type Placement, type PositionName, stopsIn } from '#core/hand';
+import { type Finger, inThumbPosition, type Placement, stopsIn } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import { mmFromNut, mmPerTenCents } from '#core/instrument/geometry';
 import { stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';

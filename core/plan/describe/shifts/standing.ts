@@ -1,4 +1,4 @@
-import { type Finger, isShift, type Placement, stopsIn } from '#core/hand';
+import { type Finger, isShift, type Placement, stopsIn } from '#core/hand/placement';
 
 /** The places of the fingers of one stay on each string, semitones above the open string. */
 export interface Stood {

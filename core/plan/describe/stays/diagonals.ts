@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { isShift, type Placement, stopsIn, type StringStop } from '#core/hand';
+import { isShift, type Placement, stopsIn, type StringStop } from '#core/hand/placement';
 import { stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import type { Diagonal } from '../types/stop.ts';

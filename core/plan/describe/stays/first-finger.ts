@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { isShift, type Placement, stopsIn } from '#core/hand';
+import { isShift, type Placement, stopsIn } from '#core/hand/placement';
 import type { PlacedNote } from '#core/solve';
 import { noteAt } from '../shifts/note-at.ts';
 import type { PlaceOfFirst } from '../types/stop.ts';

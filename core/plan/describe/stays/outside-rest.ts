@@ -1,4 +1,4 @@
-import type { Placement, Shape } from '#core/hand';
+import type { Placement, Shape } from '#core/hand/placement';
 
 /** The shapes in which the finger that plays stands outside the hand at rest, whichever finger it is. */
 const OUTSIDE: ReadonlySet<Shape> = new Set<Shape>(['drawn-in', 'pivoted', 'thumb-reached']);

@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { type Finger, FINGERS, isShift, type Placement, rankOf } from '#core/hand';
+import { type Finger, FINGERS, isShift, type Placement, rankOf } from '#core/hand/placement';
 import { STRING_NUMBERS, stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';

@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { isShift } from '#core/hand';
+import { isShift } from '#core/hand/placement';
 import { momentNeed, needMm, reachFor, reachNeedOf, verdictOf } from '#core/hand/reach';
 import type { PlacedNote } from '#core/solve';
 import type { PlannedReach } from '../types/stop.ts';

@@ -1,5 +1,5 @@
 import { type Task, taskAt } from '#core/brief';
-import { isShift, type Placement, stopsIn } from '#core/hand';
+import { isShift, type Placement, stopsIn } from '#core/hand/placement';
 import { mmFromNut } from '#core/instrument/geometry';
 import type { PlacedNote } from '#core/solve';
 import { namingPlacement, positionOf } from '../position-of.ts';

@@ -1,5 +1,6 @@
 import type { LeadingFinger } from '#core/brief';
-import type { Finger, PositionName } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
+import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 
 /** The note that a guiding finger passes on the way of a shift, before the new finger is added. */

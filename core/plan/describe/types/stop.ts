@@ -1,4 +1,5 @@
-import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
+import type { Finger, Shape } from '#core/hand/placement';
+import type { FingerPlace, PositionName } from '#core/hand';
 import type { ReachNeed, ReachVerdict } from '#core/hand/reach';
 import type { StringNumber } from '#core/instrument';
 import type { OrnamentKind } from '#core/material/line';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, pairOf } from '#core/fit/intoned';
+import { checkedNote, instrumentOf, intonationOf, intonedStops, type IntonedStop, pairOf } from '#core/fit/intoned';
 import { taughtContactMm } from '#core/fit';
 import { CONTACT_SHARES, contactPointMm, mmPerTenCents, soundingLengthMm } from '#core/instrument/geometry';
 import type { Instrument } from '#core/instrument';
@@ -53,7 +53,7 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
         Aims at <SystemChoice intonation={intonation} />
       </p>
       {pair && <p className="mt-1 text-[15px] leading-snug">As a pair: {pairText(pair)}.</p>}
-      {intoned(plan, note).map((stop) => (
+      {intonedStops(plan, note).map((stop) => (
         <section key={stop.stop.string} aria-label={`${pitchLabel(stop.stop.written)} in tune`}>
           {note.stops.length > 1 && (
             <Heading as="h3" className="mt-2">

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED, withLineKey, withRhythm } from '#core/brief/edits';
-import { type SignatureEdit, withSignatureFrom, writtenOut } from '#core/brief/lines';
+import { type SignatureEdit, withSignatureFrom, writeOut } from '#core/brief/lines';
 import { measureIndexAt, measuresOf } from '#core/material/measures';
 import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
@@ -49,6 +49,6 @@ function signatureAt({ material }: Brief, measure: number): readonly [key: strin
 
 /** Changes the beginning of the line; another key turns a scale, whose key is its tonic's, into a line of the teacher's own. */
 function beginningWith(brief: Brief, { key, meter }: SignatureEdit): Brief {
-  const keyed = key == null ? brief : withLineKey(writtenOut(brief), key);
+  const keyed = key == null ? brief : withLineKey(writeOut(brief), key);
   return meter == null ? keyed : withRhythm(keyed, { meter });
 }

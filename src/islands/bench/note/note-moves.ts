@@ -1,7 +1,7 @@
 import { BOW_DIRECTIONS, type Lock } from '#core/brief';
 import { lockOf } from '#core/brief/locks';
 import type { PitchMove } from '#core/brief/lines';
-import type { Finger } from '#core/hand';
+import type { Finger } from '#core/hand/placement';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';
 import { lockPassage, adoptAlternative, unlock } from '../../../state/edits/brief-actions.ts';

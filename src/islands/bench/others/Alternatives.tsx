@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useRef, useState } from 'react';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Alternative } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
@@ -101,7 +101,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
       ref={button}
       type="button"
       aria-pressed={kept}
-      aria-label={`Overlay: ${name}, ${counted(alternative.differsAt.length, 'note', 'notes')} fingered differently`}
+      aria-label={`Overlay: ${name}, ${countText(alternative.differsAt.length, 'note', 'notes')} fingered differently`}
       className={`shrink-0 border px-1.5 pt-1 text-left ${shown ? 'border-ink bg-paper-deep' : 'border-dove-light'} ${kept ? 'border-b-[3px]' : ''}`}
       style={{ width: SMALL.width + 14 }}
       onMouseEnter={onLook}
@@ -130,7 +130,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
         {name}
       </span>
       <span className="block pb-0.5 text-[12px] text-dove-dark">
-        {counted(alternative.plan.shifts.length, 'shift', 'shifts')}, {weighedText(alternative.deltaThousandths)}
+        {countText(alternative.plan.shifts.length, 'shift', 'shifts')}, {weighedText(alternative.deltaThousandths)}
       </span>
     </button>
   );

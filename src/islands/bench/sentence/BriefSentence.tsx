@@ -3,7 +3,7 @@ import { Part } from '../../../ui/states/Boundary.tsx';
 import { withMaterialKind } from '#core/brief/edits';
 import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { writeOut } from '../../../state/edits/line-actions.ts';
+import { writeOutLine } from '../../../state/edits/line-actions.ts';
 import { foldSentence, useSentence } from '../../../state/sentence.ts';
 import { useWork } from '../../../state/bench/work.ts';
 import { OptionChoice } from '../../../ui/fields/Choice.tsx';
@@ -35,7 +35,7 @@ export function BriefSentence() {
   const lineText = useWork((work) => work.lineText);
   // A line of one's own begins with the notes that stood there, unless one was typed before.
   const setKind = (kind: Material['kind']): void =>
-    kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
+    kind === 'line' && lineText.trim() === '' ? writeOutLine() : changeBrief((now) => withMaterialKind(now, kind, lineText));
   const choose = (chosen: string): void => {
     const kind = MATERIAL_KINDS.find((kind) => kind === chosen);
     if (kind) setKind(kind);

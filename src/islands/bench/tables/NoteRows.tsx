@@ -1,6 +1,6 @@
 import { Fragment } from 'react';
 import type { AboutPath } from '#core/drill/hot-spots';
-import { listed, positionWords } from '#core/messages';
+import { listText, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
@@ -76,7 +76,7 @@ function NoteRow({ index, note, rings, lengthMm }: NoteRowProps) {
       </td>
       <td>{note.stops.map((stop) => `${stop.string} (${noteLabel(stop.open)})`).join(', ')}</td>
       <td>
-        {listed(note.stops.map((stop) => stop.finger))}
+        {listText(note.stops.map((stop) => stop.finger))}
         {place === '' || place === 'open' ? '' : ` ${place}`}
         {note.locked ? ', locked' : ''}
       </td>

@@ -1,6 +1,6 @@
 import type { HotSpot } from '#core/drill/hot-spots';
 import { sumsOf } from '#core/explain';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
 import { hotSpotText } from '../../../words/explain/hot-spots.ts';
@@ -15,7 +15,7 @@ interface PlanSummaryProps {
 export function PlanSummary({ plan, hotSpots }: PlanSummaryProps) {
   const sums = sumsOf(plan);
   const notes = plan.notes.filter((note) => note.kind === 'note').length;
-  const shifts = sums.shifts === 0 ? 'no shift' : `${counted(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)}`;
+  const shifts = sums.shifts === 0 ? 'no shift' : `${countText(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)}`;
   const [first] = hotSpots;
   const note = first && plan.notes[first.note];
   return (

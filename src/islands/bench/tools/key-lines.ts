@@ -1,4 +1,4 @@
-import { FINGERS } from '#core/hand';
+import { FINGERS } from '#core/hand/placement';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { silence, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';

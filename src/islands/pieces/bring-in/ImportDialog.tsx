@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { foreignPiece, type LeftOutCount, lies, rangeOf } from '#core/format/foreign';
 import type { Grid } from '#core/format/midi';
-import { counted, issuesText } from '#core/messages';
+import { countText, issuesText } from '#core/messages';
 import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
@@ -55,7 +55,7 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
       ))}
       <p className="mt-4 flex items-center gap-3">
         <Button disabled={ready === 0} onClick={onBringIn}>
-          {ready === 1 ? 'Bring it in' : `Bring in ${counted(ready, 'piece', 'pieces')}`}
+          {ready === 1 ? 'Bring it in' : `Bring in ${countText(ready, 'piece', 'pieces')}`}
         </Button>
         <Button onClick={onClose}>Cancel</Button>
       </p>
@@ -75,7 +75,7 @@ function summaryOf({ opened, choice }: ChosenScore): string {
   const part = score.parts[choice.part]?.name;
   const range = rangeOf(score, choice);
   const out = range && !lies(range, choice) ? outOfRangeText(range, choice.octaves, choice.kind) : '';
-  return `${part ? `${part}, ` : ''}${counted(notes, 'note', 'notes')}, ${left === 0 ? 'nothing left out' : counted(left, 'thing left out', 'things left out')}. ${out}`;
+  return `${part ? `${part}, ` : ''}${countText(notes, 'note', 'notes')}, ${left === 0 ? 'nothing left out' : countText(left, 'thing left out', 'things left out')}. ${out}`;
 }
 
 function OneScore({ chosen, onChange }: { readonly chosen: ChosenScore; readonly onChange: (next: ChosenScore) => void }) {

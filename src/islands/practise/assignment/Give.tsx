@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import { FIRST_TOLERANCE } from '#core/trends';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
 import { unplayableIn } from '../../../state/practice/playable.ts';
@@ -99,7 +99,7 @@ interface WhatProps extends Pick<GiveProps, 'player'> {
 
 function What({ there: { week, sessions, set }, player, chosen, onChoose }: WhatProps) {
   const offered = [
-    ...(week ? [{ id: week.id, label: `The week: ${counted(week.document.items.length, 'thing', 'things')} to practise` }] : []),
+    ...(week ? [{ id: week.id, label: `The week: ${countText(week.document.items.length, 'thing', 'things')} to practise` }] : []),
     ...sessions.map(({ id, document: { name, day } }) => ({ id, label: `Session: ${name || 'without an aim yet'}, ${dayText(day)}` })),
   ];
   return (

@@ -5,8 +5,8 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
 import { capsOf, itemOf, notesOfPart, strictest } from '#core/practice/session';
-import { fadedAfter } from '#core/practice/fading';
-import { goodSoFar, type Rung, secondsOfRun, wantedOf } from '#core/practice/ladder';
+import { fadeAfter } from '#core/practice/fading';
+import { goodSoFar, type Rung, secondsOfRun, goodOnesWanted } from '#core/practice/ladder';
 import { MISSES } from '#core/practice/log';
 import type { NoteGroup } from '#core/practice/item';
 import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
@@ -149,7 +149,7 @@ function Play({ running }: StepProps) {
   const here = inHand(running);
   if (!item || !here || (run.step.at !== 'play' && run.step.at !== 'miss')) return null;
   const { plan, rung, group } = here;
-  const wanted = wantedOf(item.set, item.cap);
+  const wanted = goodOnesWanted(item.set, item.cap);
   const caps = capsOf(plan, group);
   return (
     <>
@@ -191,7 +191,7 @@ function Play({ running }: StepProps) {
 function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan; readonly group: NoteGroup }) {
   const names = useStandView(({ namesOnly }) => namesOnly);
   const fading = itemOf(running.run)?.fading;
-  if (fading) return <ShownWith plan={plan} group={group} helps={fadedAfter(fading).shown} />;
+  if (fading) return <ShownWith plan={plan} group={group} helps={fadeAfter(fading).shown} />;
   return names ? (
     <NamesByMeasure plan={plan} group={group} className="max-h-[44dvh] overflow-auto" />
   ) : (

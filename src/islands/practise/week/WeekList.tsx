@@ -1,7 +1,7 @@
 import { ofKind, type LogEntry } from '#core/practice/log';
 import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
-import { counted } from '#core/messages';
+import { countText } from '#core/messages';
 import type { PieceRecord } from '../../../records/record.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
@@ -50,10 +50,12 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
       {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => add([item])} />}
       <p className="mt-2 flex flex-wrap gap-2">
         {practised.length > 0 && !isFull && (
-          <Button onClick={() => add(practised)}>Put in what was practised before ({counted(practised.length, 'thing', 'things')})</Button>
+          <Button onClick={() => add(practised)}>
+            Put in what was practised before ({countText(practised.length, 'thing', 'things')})
+          </Button>
         )}
         {whole.length > 1 && !isFull && (
-          <Button onClick={() => add(whole)}>Put in the whole book ({counted(whole.length, 'piece', 'pieces')})</Button>
+          <Button onClick={() => add(whole)}>Put in the whole book ({countText(whole.length, 'piece', 'pieces')})</Button>
         )}
       </p>
     </section>

@@ -1,0 +1,20 @@
+export { type Finger, FINGERS, rankOf } from './fingers.ts';
+export {
+  comesBack,
+  handMoves,
+  inThumbPosition,
+  isShift,
+  openStop,
+  type Placement,
+  placementOf,
+  sameFingering,
+  sameStop,
+  type Shape,
+  soundingIn,
+  standingBeside,
+  type StandingHand,
+  stopIn,
+  stopOf,
+  stopsIn,
+  type StringStop,
+} from './placement.ts';
