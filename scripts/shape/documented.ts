@@ -28,6 +28,23 @@ export function fieldsDocumented(sources: readonly Source[]): Share {
   );
 }
 
+/**
+ * Counts those fields whose names cannot say all, with a doc comment: numbers have a unit or a range, null means something, and an id is of
+ * some record.
+ */
+export function fieldsToDocument(sources: readonly Source[]): Share {
+  return shareOf(sources, (node, source) =>
+    ts.isPropertySignature(node) && isExported(node) && needsWords(node)
+      ? hasDoc(node, source) || literalHasDoc(node.parent, source)
+      : null,
+  );
+}
+
+function needsWords({ name, type }: ts.PropertySignature): boolean {
+  const text = type?.getText() ?? '';
+  return /^id$|Ids?$/.test(name.getText()) || (!text.includes('=>') && /\b(?:number|null)\b/.test(text));
+}
+
 function literalHasDoc(node: ts.Node, source: Source): boolean {
   if (!ts.isTypeLiteralNode(node)) return false;
   for (let above: ts.Node = node; !ts.isTypeAliasDeclaration(above) && !ts.isSourceFile(above); above = above.parent) {

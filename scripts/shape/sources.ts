@@ -37,9 +37,14 @@ function filesBelow(root: string, folder: string): readonly string[] {
 }
 
 function sourceOf(root: string, path: string): Source {
-  const text = readFileSync(join(root, path), 'utf8');
+  const source = sourceIn(path, readFileSync(join(root, path), 'utf8'));
+  return { ...source, imports: importsOf(root, path, source.tree) };
+}
+
+/** Parses a text as a source file that imports nothing of the tree. */
+export function sourceIn(path: string, text: string): Source {
   const tree = ts.createSourceFile(path, text, ts.ScriptTarget.ES2022, true, path.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS);
-  return { path, text, lines: text.split('\n').length - 1, tree, imports: importsOf(root, path, tree) };
+  return { path, text, lines: text.split('\n').length - 1, tree, imports: [] };
 }
 
 function importsOf(root: string, path: string, tree: ts.SourceFile): readonly Import[] {

@@ -37,7 +37,7 @@ export function stepsText({ gaps }: MappedString): string {
 const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
 
 /**
- * Writes the way of the hand to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up
+ * Writes how the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up
  * from first position".
  */
 export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenFrom, travelMm }: WayIn, open: string): string {

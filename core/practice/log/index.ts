@@ -15,7 +15,6 @@ export {
   setsOf,
 } from './counted.ts';
 export {
-  type EntryKind,
   type EntryOf,
   LARGEST_FILE,
   LAST_MOMENT,

@@ -187,7 +187,7 @@ function SpeedFacts({ speed, clean, tempo }: SpeedFactsProps) {
   );
 }
 
-/** Writes the way of the hand: "up 4 semitones, 72 mm, two positions". */
+/** Writes the move of the hand: "up 4 semitones, 72 mm, two positions". */
 function handText({ shift, shiftClass }: ShiftApart): string {
   const distance = shiftClass?.distance.by === 'positions' ? `, ${distanceText(shiftClass.distance)}` : '';
   const direction = shift.handSemitones > 0 ? 'up' : 'down';

@@ -82,22 +82,13 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   const [text, setText] = useState(() => fieldsTypedBefore(typed, { text: '' }).text);
   // Text is kept letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
   useTyped(typed, { text }, text === '');
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { attach, trouble } = useAttaching(log);
   const today = asCorrected(log.all).filter((entry) => log.dayOf(entry) === dayOf(now));
   const keep = async (): Promise<void> => {
     if (text.trim() === '') return;
     // The text is cleared at once, so that leaving the field right after Enter does not write it again.
     setText('');
     await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) });
-  };
-  const attach = async (file: File): Promise<void> => {
-    if (file.size > LARGEST_FILE) {
-      setTrouble(tooLargeText(file.name, file.size, LARGEST_FILE));
-      return;
-    }
-    setTrouble(null);
-    const data = await dataUrlOf(file);
-    await log.add({ kind: 'file', name: file.name.slice(0, 120), type: file.type.slice(0, 80), bytes: file.size, data });
   };
   return (
     <section aria-label="Remarks">
@@ -137,6 +128,27 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
       {trouble !== null && <p role="alert">{trouble}</p>}
     </section>
   );
+}
+
+interface Attaching {
+  readonly attach: (file: File) => Promise<void>;
+  /** The message where a file is too large; null otherwise. */
+  readonly trouble: string | null;
+}
+
+/** Attaches sounds and pictures to the log, as far as they are small enough. */
+function useAttaching(log: Log): Attaching {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const attach = async (file: File): Promise<void> => {
+    if (file.size > LARGEST_FILE) {
+      setTrouble(tooLargeText(file.name, file.size, LARGEST_FILE));
+      return;
+    }
+    setTrouble(null);
+    const data = await dataUrlOf(file);
+    await log.add({ kind: 'file', name: file.name.slice(0, 120), type: file.type.slice(0, 80), bytes: file.size, data });
+  };
+  return { attach, trouble };
 }
 
 async function dataUrlOf(file: File): Promise<string> {

@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { countText } from '#core/messages';
 import { dayNumber, dayOfNumber } from '#core/calendar';
-import { type Done, type EntryKind, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
+import { type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
 import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
@@ -29,7 +29,7 @@ export function doneText({ tries, good, tempo, misses }: Done): string {
   return `${good} of ${tries} good${upTo}${missed.length === 0 ? '' : `; ${missed.join(', ')}`}`;
 }
 
-type Said = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => string };
+type Said = { readonly [Kind in LogEntry['kind']]: (entry: EntryOf<Kind>) => string };
 
 const nothing = (): string => '';
 
@@ -56,7 +56,7 @@ export function entryText(entry: LogEntry): string {
   return wordsOfEntry(entry.kind, entry);
 }
 
-function wordsOfEntry<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): string {
+function wordsOfEntry<Kind extends LogEntry['kind']>(kind: Kind, entry: EntryOf<Kind>): string {
   return SAID[kind](entry);
 }
 
