@@ -139,11 +139,11 @@ export function pieceTitle({ name, brief }: { readonly name: string; readonly br
 }
 
 /** The strengths of a wish, 0 to 1, as documents have them and in words. */
-export const STRENGTHS: readonly { readonly value: string; readonly name: string }[] = [
-  { value: '0', name: 'no' },
-  { value: '0.35', name: 'a little' },
-  { value: '0.7', name: 'rather' },
-  { value: '1', name: 'above all' },
+export const STRENGTHS: readonly { readonly value: number; readonly name: string }[] = [
+  { value: 0, name: 'no' },
+  { value: 0.35, name: 'a little' },
+  { value: 0.7, name: 'rather' },
+  { value: 1, name: 'above all' },
 ];
 
 /** Writes the instrument: "¾ violin"; with the measured string length where there is one. */

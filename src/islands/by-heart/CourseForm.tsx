@@ -14,7 +14,7 @@ interface CourseFormProps {
   readonly onSet: (course: FadingCourse) => void;
 }
 
-const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: String(count), name: String(count) }));
+const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: count, name: String(count) }));
 
 /** Edits the course of a player: the helps, the order in which they go, and the numbers of sets. */
 export function CourseForm({ course, playerId, onSet }: CourseFormProps) {
@@ -30,16 +30,16 @@ export function CourseForm({ course, playerId, onSet }: CourseFormProps) {
         One goes after
         <SelectField
           aria-label="Clean sets in a row"
-          value={String(next.clean)}
+          value={next.clean}
           options={COUNTS}
-          onChange={(event) => setNext({ ...next, clean: Number(event.target.value) })}
+          onChoose={(clean) => setNext({ ...next, clean })}
         />
         clean sets in a row, and comes back after
         <SelectField
           aria-label="Failed sets in a row"
-          value={String(next.failed)}
+          value={next.failed}
           options={COUNTS}
-          onChange={(event) => setNext({ ...next, failed: Number(event.target.value) })}
+          onChoose={(failed) => setNext({ ...next, failed })}
         />
         failed ones.
       </p>

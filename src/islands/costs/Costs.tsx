@@ -97,7 +97,7 @@ function WhoseCosts({ schools, school, kind, onSchool, onKind }: WhoseCostsProps
             { value: NO_SCHOOL, name: 'no school' },
             ...schools.map(({ id, document }) => ({ value: id, name: document.name || 'Unnamed school' })),
           ]}
-          onChange={(event) => onSchool(event.target.value === NO_SCHOOL ? null : event.target.value)}
+          onChoose={(id) => onSchool(id === NO_SCHOOL ? null : id)}
         />
       </label>
       {school && (
@@ -106,7 +106,7 @@ function WhoseCosts({ schools, school, kind, onSchool, onKind }: WhoseCostsProps
           <SelectField
             value={kind}
             options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
-            onChange={(event) => onKind(INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? 'violin')}
+            onChoose={onKind}
           />
         </label>
       )}
@@ -140,7 +140,7 @@ function EffectOnPiece({ school, kind }: { readonly school: SchoolRecord; readon
         <SelectField
           value={piece.id}
           options={pieces.map(({ id, document }) => ({ value: id, name: pieceTitle(document) }))}
-          onChange={(event) => setChosen(event.target.value)}
+          onChoose={setChosen}
         />
       </label>
       <p role="status" className="mt-1 text-dove-dark">

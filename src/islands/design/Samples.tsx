@@ -146,6 +146,7 @@ function SentenceParts() {
 }
 
 function Fields({ paper }: { readonly paper: string }) {
+  const [chosen, setChosen] = useState('one');
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-2">
@@ -154,11 +155,12 @@ function Fields({ paper }: { readonly paper: string }) {
         <TextField data-focused aria-label={`Field with the focus, ${paper}`} defaultValue="with the focus" />
         <SelectField
           aria-label={`Choice, ${paper}`}
-          defaultValue="one"
+          value={chosen}
           options={[
             { value: 'one', name: 'one' },
             { value: 'another', name: 'another' },
           ]}
+          onChoose={setChosen}
         />
         <CheckField label="Chosen" hint="and what it does" checked onChange={() => undefined} />
       </div>

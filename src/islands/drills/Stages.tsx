@@ -52,10 +52,7 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
                 aria-label={`${STAGE_WORDS[stage.name].name}: how far`}
                 value={stateOf(stage.name)}
                 options={STATES}
-                onChange={(event) => {
-                  const state = STAGE_STATES.find((state) => state === event.target.value);
-                  if (state) set(stage.name, state);
-                }}
+                onChoose={(state) => set(stage.name, state)}
               />
             )}
           </li>

@@ -111,7 +111,7 @@ function Tapped({ inside, onTap }: TappedProps) {
           aria-label={PHRASE_WORDS.values}
           value={value}
           options={VALUES.map((value) => ({ value, name: NOTE_LENGTH_LABELS[value] ?? value }))}
-          onChange={(event) => setValue(event.target.value)}
+          onChoose={setValue}
         />
         <Button onClick={() => onTap({ rest: true, duration: value })}>{PHRASE_WORDS.rest}</Button>
       </p>

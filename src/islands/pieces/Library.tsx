@@ -18,7 +18,7 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
+import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
 import type { Run } from '../parts/run.ts';
@@ -249,24 +249,10 @@ function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
   // A studio may have hundreds of players, so their options are not made again with every letter of a search.
   const options = useMemo(() => {
     const values = [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare);
-    return values.map((value) => (
-      <option key={value} value={value}>
-        {value}
-      </option>
-    ));
+    return [{ value: '', name: NARROW_LABELS[by] }, ...values.map((one) => ({ value: one, name: one }))];
   }, [rows, by]);
-  if (options.length === 0) return null;
-  return (
-    <select
-      aria-label={`Only ${NARROW_LABELS[by].replace('any ', '')}`}
-      className={SENTENCE_PART}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      <option value="">{NARROW_LABELS[by]}</option>
-      {options}
-    </select>
-  );
+  if (options.length === 1) return null;
+  return <OptionChoice label={`Only ${NARROW_LABELS[by].replace('any ', '')}`} value={value} options={options} onChange={onChange} />;
 }
 
 function valuesOf(row: LibraryRow, by: Narrow): readonly string[] {

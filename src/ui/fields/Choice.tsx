@@ -1,3 +1,4 @@
+import { Select, type Option } from './Select.tsx';
 import { SENTENCE_PART } from './sentence-part.ts';
 
 interface ChoiceProps<Value extends string> {
@@ -11,37 +12,18 @@ interface ChoiceProps<Value extends string> {
 }
 
 /** A part of the sentence with one choice of several. */
-export function Choice<Value extends string>({ label, value, values, name, onChange }: ChoiceProps<Value>) {
-  const pick = (text: string): void => {
-    const picked = values.find((candidate) => candidate === text);
-    if (picked !== undefined) onChange(picked);
-  };
-  return (
-    <select aria-label={label} className={SENTENCE_PART} value={value} onChange={(event) => pick(event.target.value)}>
-      {values.map((option) => (
-        <option key={option} value={option}>
-          {name(option)}
-        </option>
-      ))}
-    </select>
-  );
+export function Choice<Value extends string>({ values, name, ...others }: ChoiceProps<Value>) {
+  return <OptionChoice {...others} options={values.map((value) => ({ value, name: name(value) }))} />;
 }
 
-/** One of several options. */
-export interface Option {
-  readonly value: string;
-  readonly name: string;
-}
-
-interface OptionChoiceProps {
+interface OptionChoiceProps<Value extends string> {
   readonly label: string;
-  readonly value: string;
-  readonly options: readonly Option[];
-  readonly onChange: (value: string) => void;
+  readonly value: Value;
+  readonly options: readonly Option<Value>[];
+  readonly onChange: (value: Value) => void;
 }
 
 /** A part of the sentence whose options come with their names. */
-export function OptionChoice({ label, value, options, onChange }: OptionChoiceProps) {
-  const nameOf = (chosen: string): string => options.find((option) => option.value === chosen)?.name ?? chosen;
-  return <Choice label={label} value={value} values={options.map((option) => option.value)} name={nameOf} onChange={onChange} />;
+export function OptionChoice<Value extends string>({ label, value, options, onChange }: OptionChoiceProps<Value>) {
+  return <Select aria-label={label} className={SENTENCE_PART} value={value} options={options} onChoose={onChange} />;
 }

@@ -1,7 +1,7 @@
-import { type ChangeEvent, type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes, useId } from 'react';
+import { type ChangeEvent, type ComponentProps, type InputHTMLAttributes, type ReactNode, type Ref, useId } from 'react';
 import { plainText } from '../../words/plain-text.ts';
-import type { Option } from './Choice.tsx';
 import { FIELD, FIELD_ROW } from './field-look.ts';
+import { Select } from './Select.tsx';
 
 interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
   readonly ref?: Ref<HTMLInputElement>;
@@ -17,22 +17,9 @@ export function TextField({ className = '', onChange, ...attributes }: TextField
   return <input className={`${FIELD} ${className}`} onChange={change} {...attributes} />;
 }
 
-interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
-  readonly ref?: Ref<HTMLSelectElement>;
-  readonly options: readonly Option[];
-}
-
 /** A choice of one from several, outside the sentence. */
-export function SelectField({ className = '', options, ...attributes }: SelectFieldProps) {
-  return (
-    <select className={`${FIELD} ${className}`} {...attributes}>
-      {options.map(({ value, name }) => (
-        <option key={value} value={value}>
-          {name}
-        </option>
-      ))}
-    </select>
-  );
+export function SelectField<Value extends string | number>({ className = '', ...choice }: ComponentProps<typeof Select<Value>>) {
+  return <Select className={`${FIELD} ${className}`} {...choice} />;
 }
 
 interface CheckFieldProps {

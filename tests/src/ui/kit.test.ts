@@ -52,7 +52,12 @@ describe('a choice', () => {
   it('looks the same outside the sentence, but for its frame', () => {
     const [inside, outside] = [
       createElement(Choice<string>, { label: 'Meter', value: '4/4', values: ['4/4'], name: (meter: string) => meter, onChange: nothing }),
-      createElement(SelectField, { 'aria-label': 'Meter', value: '4/4', options: [{ value: '4/4', name: '4/4' }], onChange: nothing }),
+      createElement(SelectField<string>, {
+        'aria-label': 'Meter',
+        value: '4/4',
+        options: [{ value: '4/4', name: '4/4' }],
+        onChoose: nothing,
+      }),
     ];
     assert.equal(draw(inside), draw(outside));
     assert.notEqual(renderToStaticMarkup(inside), renderToStaticMarkup(outside));

@@ -31,11 +31,7 @@ export function AskOfPassage({ passage }: { readonly passage: Passage }) {
       {PREFERENCES.map((name) => (
         <label key={name} className="flex items-baseline justify-between gap-4 py-0.5">
           {wishPart(name).label}
-          <SelectField
-            value={String(preferences[name] ?? 0)}
-            options={STRENGTHS}
-            onChange={(event) => wish(name, Number(event.target.value))}
-          />
+          <SelectField value={preferences[name] ?? 0} options={STRENGTHS} onChoose={(strength) => wish(name, strength)} />
         </label>
       ))}
     </>

@@ -26,7 +26,7 @@ export function ClefHere({ plan: { brief }, index, clef }: ClefHereProps) {
         aria-label="Clef from this note on"
         value={clef ?? ''}
         options={['' as const, ...offered].map((value) => ({ value, name: clefChoiceLabel(value, isSetBefore) }))}
-        onChange={(event) => writeMark(index, { clef: CLEF_NAMES.find((name) => name === event.target.value) ?? null })}
+        onChoose={(next) => writeMark(index, { clef: next === '' ? null : next })}
       />
     </WriteRow>
   );

@@ -10,6 +10,7 @@ import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
+import { Select } from '../../../ui/fields/Select.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import {
   beatsDerivation,
@@ -155,13 +156,12 @@ function Checks({ intoned: intonedStop, instrument, errorCents, onErrorCents }: 
       {intonedStop.checks.some((check) => check.pureCents !== null) && (
         <label className="text-sm text-dove-dark">
           Beats for an error of{' '}
-          <select className={SENTENCE_PART} value={errorCents} onChange={(event) => onErrorCents(Number(event.target.value))}>
-            {ERRORS.map((cents) => (
-              <option key={cents} value={cents}>
-                {cents} cents
-              </option>
-            ))}
-          </select>
+          <Select
+            className={SENTENCE_PART}
+            value={errorCents}
+            options={ERRORS.map((cents) => ({ value: cents, name: `${cents} cents` }))}
+            onChoose={onErrorCents}
+          />
         </label>
       )}
       {intonedStop.conflicts.map((conflict) => (

@@ -21,28 +21,32 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
   const [key, meter] = begins ? [formatKey(measure.key), meterName(measure.meter) ?? METERS[0]] : signatureAt(brief, measure.number);
   const change = (edit: SignatureEdit): void =>
     changeBrief((now) => (begins ? beginningWith(now, edit) : withSignatureFrom(now, measure.number, edit)));
-  const optionsOf = (values: readonly string[], nameOf: (value: string) => string) =>
-    [...(begins ? [] : [AS_BEFORE]), ...values].map((value) => ({ value, name: nameOf(value) }));
+  const before: readonly (typeof AS_BEFORE)[] = begins ? [] : [AS_BEFORE];
   return (
     <WriteRow name={measure.number === 0 ? 'Pick-up' : `Measure ${measure.number}`}>
       <SelectField
         aria-label="Key from this measure on"
         value={key}
-        options={optionsOf(KEYS_OFFERED.includes(key) || key === AS_BEFORE ? KEYS_OFFERED : [key, ...KEYS_OFFERED], keyChoiceLabel)}
-        onChange={(event) => change({ key: event.target.value || null })}
+        options={[...before, ...keysWith(key)].map((value) => ({ value, name: keyChoiceLabel(value) }))}
+        onChoose={(next) => change({ key: next || null })}
       />
       <SelectField
         aria-label="Meter from this measure on"
         value={meter}
-        options={optionsOf(METERS, meterChoiceLabel)}
-        onChange={(event) => change({ meter: METERS.find((name) => name === event.target.value) ?? null })}
+        options={[...before, ...METERS].map((value) => ({ value, name: meterChoiceLabel(value) }))}
+        onChoose={(next) => change({ meter: next === AS_BEFORE ? null : next })}
       />
     </WriteRow>
   );
 }
 
+/** Lists the keys that are offered, with the one that is there. */
+function keysWith(key: string): readonly string[] {
+  return KEYS_OFFERED.includes(key) || key === AS_BEFORE ? KEYS_OFFERED : [key, ...KEYS_OFFERED];
+}
+
 /** Gives key and meter as they are written at a measure: `AS_BEFORE` where they do not change there. */
-function signatureAt({ material }: Brief, measure: number): readonly [key: string, meter: string] {
+function signatureAt({ material }: Brief, measure: number): readonly [key: string, meter: (typeof METERS)[number] | typeof AS_BEFORE] {
   const change = material.kind === 'line' ? material.changes?.find((one) => one.measure === measure) : undefined;
   return [change?.key ?? AS_BEFORE, change?.meter ?? AS_BEFORE];
 }

@@ -198,7 +198,7 @@ function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
           value,
           name: value === 'none' && taught ? `as the school teaches: ${STEP_LABELS[taught]}` : STEP_LABELS[value],
         }))}
-        onChange={(event) => writeMark(index, { semitone: SEMITONE_STEPS.find((step) => step === event.target.value) ?? null })}
+        onChoose={(next) => writeMark(index, { semitone: next === 'none' ? null : next })}
       />
     </p>
   );

@@ -124,7 +124,7 @@ function NoteItself({ plan, index }: PlaceProps) {
             value,
             name: NOTE_LENGTH_LABELS[value] ?? value,
           }))}
-          onChange={(event) => setDuration(index, event.target.value)}
+          onChoose={(next) => setDuration(index, next)}
         />
       </WriteRow>
       <WriteRow name="Insert after">
@@ -150,8 +150,8 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
       <SelectField
         aria-label="Bow sign"
         value={bow ?? 'none'}
-        options={[{ value: 'none', name: 'no sign' }, ...BOW_DIRECTIONS.map((value) => ({ value, name: `${value} bow` }))]}
-        onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((direction) => direction === event.target.value) ?? null })}
+        options={(['none', ...BOW_DIRECTIONS] as const).map((value) => ({ value, name: value === 'none' ? 'no sign' : `${value} bow` }))}
+        onChoose={(next) => writeMark(index, { bow: next === 'none' ? null : next })}
       />
       <label className="flex items-center gap-1.5">
         <input
@@ -172,28 +172,24 @@ function Signs({ plan, index }: PlaceProps) {
   const element = plan.line.notes[index];
   if (element?.kind !== 'note' || element.upper) return null;
   const { ornament, harmonic, grace, accent, articulation } = element;
-  const kindOf = (value: string) => ORNAMENT_KINDS.find((kind) => kind === value);
   return (
     <>
       <WriteRow name="Ornament">
         <SelectField
           aria-label="Ornament"
           value={ornament?.kind ?? 'none'}
-          options={[{ value: 'none', name: 'none' }, ...ORNAMENT_KINDS.map((value) => ({ value, name: ORNAMENT_LABELS[value] }))]}
-          onChange={(event) => {
-            const kind = kindOf(event.target.value);
-            setSigns(index, { ornament: kind ? { kind } : null });
-          }}
+          options={(['none', ...ORNAMENT_KINDS] as const).map((value) => ({
+            value,
+            name: value === 'none' ? 'none' : ORNAMENT_LABELS[value],
+          }))}
+          onChoose={(kind) => setSigns(index, { ornament: kind === 'none' ? null : { kind } })}
         />
         {ornament && (
           <SelectField
             aria-label="Auxiliary note"
             value={ornament.sign ?? 'key'}
             options={(['key', ...ORNAMENT_SIGNS] as const).map((value) => ({ value, name: ORNAMENT_SIGN_LABELS[value] }))}
-            onChange={(event) => {
-              const sign = ORNAMENT_SIGNS.find((sign) => sign === event.target.value);
-              setSigns(index, { ornament: { kind: ornament.kind, ...(sign ? { sign } : {}) } });
-            }}
+            onChoose={(sign) => setSigns(index, { ornament: { kind: ornament.kind, ...(sign === 'key' ? {} : { sign }) } })}
           />
         )}
         <label className="flex items-center gap-1.5">
@@ -213,7 +209,7 @@ function Signs({ plan, index }: PlaceProps) {
           aria-label="Harmonic"
           value={harmonic ?? 'none'}
           options={(['none', 'natural', 'stopped'] as const).map((value) => ({ value, name: HARMONIC_LABELS[value] }))}
-          onChange={(event) => setSigns(index, { harmonic: HARMONICS.find((harmonic) => harmonic === event.target.value) ?? null })}
+          onChoose={(next) => setSigns(index, { harmonic: next === 'none' ? null : next })}
         />
       </WriteRow>
     </>
@@ -234,21 +230,17 @@ function Articulated({ index, articulation, accent }: ArticulatedProps) {
         aria-label="Articulation"
         value={articulation ?? 'none'}
         options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
-        onChange={(event) =>
-          setSigns(index, { articulation: ARTICULATIONS.find((articulation) => articulation === event.target.value) ?? null })
-        }
+        onChoose={(next) => setSigns(index, { articulation: next === 'none' ? null : next })}
       />
       <SelectField
         aria-label="Accent"
         value={accent ?? 'none'}
         options={(['none', ...ACCENT_KINDS] as const).map((value) => ({ value, name: ACCENT_KIND_LABELS[value] }))}
-        onChange={(event) => setSigns(index, { accent: ACCENT_KINDS.find((kind) => kind === event.target.value) ?? null })}
+        onChoose={(next) => setSigns(index, { accent: next === 'none' ? null : next })}
       />
     </WriteRow>
   );
 }
-
-const HARMONICS = ['natural', 'stopped'] as const;
 
 interface IconButtonProps {
   readonly name: string;

@@ -6,6 +6,8 @@ import { useSelection } from '../../../state/selection.ts';
 import { chooseSound, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { type Drone, type SoundChoices, useSound } from '../../../state/sound/sound.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { Select } from '../../../ui/fields/Select.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
@@ -30,18 +32,16 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
         {state === 'silent' ? <Play size={15} aria-hidden="true" /> : <Square size={15} aria-hidden="true" />}
         {state === 'silent' ? (passage ? 'Play these' : 'Play') : 'Stop'}
       </Button>
-      <select
+      <Select
         aria-label="Pace"
         className={`${SENTENCE_PART} text-sm`}
-        value={String(pace)}
-        onChange={(event) => chooseSound({ pace: Number(event.target.value) })}
-      >
-        {PACES.map((share) => (
-          <option key={share} value={share}>
-            {PACE_LABELS[share]} ({Math.round((plan.brief.tempo ?? USUAL_TEMPO) * share)})
-          </option>
-        ))}
-      </select>
+        value={pace}
+        options={PACES.map((share) => ({
+          value: share,
+          name: `${PACE_LABELS[share]} (${Math.round((plan.brief.tempo ?? USUAL_TEMPO) * share)})`,
+        }))}
+        onChoose={(share) => chooseSound({ pace: share })}
+      />
       <Toggle name="slides" label="slides" />
       <Toggle name="countIn" label="count-in" />
       <Toggle name="metronome" label="metronome" />
@@ -79,20 +79,16 @@ function DroneChoice({ plan }: { readonly plan: Plan }) {
   return (
     <label className="text-sm whitespace-nowrap">
       drone{' '}
-      <select
-        aria-label="Drone"
-        className={SENTENCE_PART}
+      <OptionChoice
+        label="Drone"
         value={typeof drone === 'string' ? drone : drone.open}
-        onChange={(event) => chooseSound({ drone: read(event.target.value) })}
-      >
-        <option value="none">none</option>
-        <option value="tonic">the tonic</option>
-        {plan.strings.map(({ name }) => (
-          <option key={name} value={name}>
-            open {noteLabel(name)}
-          </option>
-        ))}
-      </select>
+        options={[
+          { value: 'none', name: 'none' },
+          { value: 'tonic', name: 'the tonic' },
+          ...plan.strings.map(({ name }) => ({ value: name, name: `open ${noteLabel(name)}` })),
+        ]}
+        onChange={(text) => chooseSound({ drone: read(text) })}
+      />
     </label>
   );
 }

@@ -116,7 +116,7 @@ function Rows<Value>({ control, value, setting, onSet }: Of<Value, 'rows'>) {
           <SelectField
             value={control.chosen(value, row.value)}
             options={row.options}
-            onChange={(event) => onSet(control.choose(value, row.value, event.target.value))}
+            onChoose={(option) => onSet(control.choose(value, row.value, option))}
           />
         </label>
       ))}

@@ -38,7 +38,7 @@ function WayRow({ brief, name }: { readonly brief: Brief; readonly name: Questio
         className="max-w-full"
         value={side}
         options={sideNames(sides).map((value) => ({ value, name: sideOf(name, value).label }))}
-        onChange={(event) => changeBrief((now) => withWay(now, name, event.target.value))}
+        onChoose={(chosen) => changeBrief((now) => withWay(now, name, chosen))}
       />
       <span className="block text-sm text-dove-dark">{sideOf(name, side).gains}</span>
     </label>

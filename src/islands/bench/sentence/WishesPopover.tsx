@@ -39,9 +39,9 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
             <span className="block text-sm text-dove-dark">{wishPart(wish).hint}</span>
           </span>
           <SelectField
-            value={String(brief.preferences?.[wish] ?? taught[wish] ?? 0)}
+            value={brief.preferences?.[wish] ?? taught[wish] ?? 0}
             options={STRENGTHS}
-            onChange={(event) => changeBrief((now) => withPreference(now, wish, Number(event.target.value)))}
+            onChoose={(strength) => changeBrief((now) => withPreference(now, wish, strength))}
           />
         </label>
       ))}

@@ -52,10 +52,7 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
               aria-label={BRINGING_IN.shortest}
               value={played.grid}
               options={GRIDS.map((value) => ({ value, name: GRID_LABELS[value] }))}
-              onChange={(event) => {
-                const grid = GRIDS.find((grid) => grid === event.target.value);
-                if (grid) onGrid(grid);
-              }}
+              onChoose={onGrid}
             />
             <span className="text-sm text-dove-dark">{gridErrorText(played.error, tempo ?? 120)}</span>
           </span>
@@ -98,9 +95,9 @@ function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { reado
         <FieldRow label="Part">
           <SelectField
             aria-label="Part"
-            value={String(choice.part)}
-            options={sounding.map(({ part, index }) => ({ value: String(index), name: part.name || `Part ${index + 1}` }))}
-            onChange={(event) => choosePart(Number(event.target.value))}
+            value={choice.part}
+            options={sounding.map(({ part, index }) => ({ value: index, name: part.name || `Part ${index + 1}` }))}
+            onChoose={choosePart}
           />
         </FieldRow>
       )}
@@ -110,7 +107,7 @@ function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { reado
             aria-label="Voice"
             value={choice.voice ?? voices[0]?.voice ?? ''}
             options={voices.map((voice) => ({ value: voice.voice, name: voiceLabel(voice) }))}
-            onChange={(event) => onChoose({ ...choice, voice: event.target.value })}
+            onChoose={(voice) => onChoose({ ...choice, voice })}
           />
         </FieldRow>
       )}
@@ -172,13 +169,13 @@ function ForInstrument({ score, choice, onChoose }: ChoosingProps & { readonly s
             id={id}
             value={choice.kind}
             options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
-            onChange={(event) => onChoose({ ...choice, kind: INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? choice.kind })}
+            onChoose={(kind) => onChoose({ ...choice, kind })}
           />
           <SelectField
             aria-label="Octave"
-            value={String(choice.octaves)}
-            options={OCTAVES.map((octaves) => ({ value: String(octaves), name: octavesLabel(octaves) }))}
-            onChange={(event) => onChoose({ ...choice, octaves: Number(event.target.value) })}
+            value={choice.octaves}
+            options={OCTAVES.map((octaves) => ({ value: octaves, name: octavesLabel(octaves) }))}
+            onChoose={(octaves) => onChoose({ ...choice, octaves })}
           />
         </span>
       </FieldRow>

@@ -99,7 +99,7 @@ function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps)
           className="no-print text-[14px]"
           value={placed.reason === 'moved' ? day : FREE}
           options={movesFrom(planned, day)}
-          onChange={({ target }) => onChange({ items: moveTo(asked, placed.key, target.value === FREE ? null : target.value) })}
+          onChoose={(chosen) => onChange({ items: moveTo(asked, placed.key, chosen === FREE ? null : chosen) })}
         />
       )}
     </li>

@@ -158,9 +158,9 @@ function ChromaticOctave() {
         {TRENDS_WORDS.chromaticHow}
         <SelectField
           aria-label="Steps counted"
-          value={String(steps)}
-          options={STEPS.map((count) => ({ value: String(count), name: String(count) }))}
-          onChange={(event) => setSteps(Number(event.target.value))}
+          value={steps}
+          options={STEPS.map((count) => ({ value: count, name: String(count) }))}
+          onChoose={setSteps}
         />
       </p>
       <p role="status" aria-label="Semitones">

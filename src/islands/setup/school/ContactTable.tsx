@@ -35,7 +35,7 @@ export function ContactTable({ contactMm, onChange }: ContactTableProps) {
           className="w-40"
           value={kind}
           options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
-          onChange={(event) => setKind(INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? 'violin')}
+          onChoose={setKind}
         />
       </FieldRow>
       {handOf(kind).positionLabels.map((label) => (

@@ -52,7 +52,7 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
               id="school-labels"
               value={school.labels ?? 'numbers'}
               options={LABELS.map((value) => ({ value, name: LABEL_WORDS[value] }))}
-              onChange={(event) => change({ labels: LABELS.find((label) => label === event.target.value) ?? 'numbers' })}
+              onChoose={(labels) => change({ labels })}
             />
           </FieldRow>
           <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />

@@ -42,9 +42,9 @@ export function StyleTable({ styles, onChange }: StyleTableProps) {
                   <td key={style}>
                     <SelectField
                       aria-label={`${STYLE_LABELS[style]}: ${wishPart(wish).label}`}
-                      value={String(wishes[wish] ?? 0)}
+                      value={wishes[wish] ?? 0}
                       options={STRENGTHS}
-                      onChange={(event) => onChange({ ...styles, [style]: { ...wishes, [wish]: Number(event.target.value) } })}
+                      onChoose={(strength) => onChange({ ...styles, [style]: { ...wishes, [wish]: strength } })}
                     />
                   </td>
                 );

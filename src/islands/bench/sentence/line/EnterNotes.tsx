@@ -30,7 +30,7 @@ export function EnterNotes({ kind, onClose }: EnterNotesProps) {
           <SelectField
             value={duration}
             options={NOTE_VALUES.map((value) => ({ value, name: NOTE_LENGTH_LABELS[value] ?? value }))}
-            onChange={(event) => enteringStore.setState({ duration: event.target.value })}
+            onChoose={(next) => enteringStore.setState({ duration: next })}
           />
         </label>
         <CheckField label={ENTERING.clicking} checked={clicking} onChange={(on) => enteringStore.setState({ clicking: on })} />
