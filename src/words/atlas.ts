@@ -7,7 +7,7 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import { patternKey } from '#core/plan/describe';
 import { gapsText } from './hand/patterns.ts';
 import { intervalName } from './intervals.ts';
-import { writtenLabel } from './labels.ts';
+import { writtenLabel } from './instruments.ts';
 import { mmText } from './plan-words.ts';
 
 /** Names a position: "third position". */

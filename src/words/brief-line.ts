@@ -3,7 +3,9 @@ import { differingWays } from '#core/brief/edits';
 import { limitsSet } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { SYSTEM_LABELS } from './intonation.ts';
-import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
+import { instrumentLabel } from './instruments.ts';
+import { materialLabel } from './pieces.ts';
+import { wishLabels } from './wishes.ts';
 import { variantLabels } from './line/rhythm.ts';
 import { waysLabels } from './school.ts';
 

@@ -3,7 +3,8 @@ import { countText, listText, positionWords } from '#core/messages';
 import { fingerStands } from '#core/notation';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
-import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
+import { REACH_LABELS } from './hand/hands.ts';
+import { ORNAMENT_LABELS } from './line/signs.ts';
 
 /** Writes millimetres for reading: "46 mm". */
 export function mmText(mm: number): string {

@@ -8,7 +8,8 @@ import type { WhatChanged } from '#core/explain';
 import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasurements, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
-import { fingerboardName, HAND_LABELS, SCHOOL_LABELS } from './labels.ts';
+import { HAND_LABELS, SCHOOL_LABELS } from './hand/hands.ts';
+import { fingerboardName } from './instruments.ts';
 import { mmText } from './plan-words.ts';
 
 /** The names for the length of the fourth finger beside the third. */

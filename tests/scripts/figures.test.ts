@@ -46,8 +46,16 @@ const TOLD: Readonly<Record<string, readonly string[]>> = {
   ],
 };
 
-/** The patterns of figures that count nothing of ours: a standard, fingers, the ends of an axis, the numbers of a list. */
-const NAMES = [/RFC \d+/g, /\bfinger [1-4]\b/g, /\b2-3-4\b/g, /\(0 the note that is left, 1 the arrival\)/g, /(?<=\n)\d\. /g];
+/** The patterns of figures that count nothing of ours: pitches, fingers, a standard, the ends of an axis, the numbers of a list. */
+const NAMES = [
+  /\b[A-G]♯?\d\b/g,
+  /\b(?:with|under) [1-4](?:, [1-4] and [1-4])?(?= (?:on|of) the [A-G] string)/g,
+  /RFC \d+/g,
+  /\bfinger [1-4]\b/g,
+  /\b2-3-4\b/g,
+  /\(0 the note that is left, 1 the arrival\)/g,
+  /(?<=\n)\d\. /g,
+];
 
 const PAGES = ['README.md', ...readdirSync('docs').flatMap((name) => (name.endsWith('.md') ? [`docs/${name}`] : []))];
 

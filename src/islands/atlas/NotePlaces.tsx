@@ -6,7 +6,7 @@ import { useEngine } from '../../engine/queries.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS, waysOnStringText } from '../../words/atlas.ts';
-import { writtenLabel } from '../../words/labels.ts';
+import { writtenLabel } from '../../words/instruments.ts';
 
 /** Lists every semitone of an instrument as the key spells it, to choose from. */
 export function notesOf(instrument: Instrument, musicKey: string): readonly { readonly value: string; readonly name: string }[] {

@@ -4,7 +4,8 @@ import type { Studio } from '../../records/studio.ts';
 import type { StudioWithPieces } from '../../state/reading/of-studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { alternativeName } from '../../words/explain/alternatives.ts';
-import { pieceTitle, SCHOOL_LABELS } from '../../words/labels.ts';
+import { SCHOOL_LABELS } from '../../words/hand/hands.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 
 interface SideSentenceProps {
   readonly name: string;

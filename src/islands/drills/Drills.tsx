@@ -13,7 +13,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { originText } from '../../words/drills/families.ts';
-import { pieceTitle } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 import { notKeptText } from '../../words/kept/storage.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Messages } from '../bench/Messages.tsx';

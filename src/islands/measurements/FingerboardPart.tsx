@@ -12,7 +12,7 @@ import { select, useSelection } from '../../state/selection.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
-import { instrumentLabel } from '../../words/labels.ts';
+import { instrumentLabel } from '../../words/instruments.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
 import { SystemChoice } from '../parts/SystemChoice.tsx';
 import { BoardDrawing } from './BoardDrawing.tsx';

@@ -9,7 +9,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
-import { pieceTitle } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Header } from '../frame/Header.tsx';
 import { NumberOrigins } from '../parts/NumberOrigins.tsx';

@@ -14,7 +14,7 @@ import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
-import { NOTE_LENGTH_LABELS } from '../../words/labels.ts';
+import { NOTE_LENGTH_LABELS } from '../../words/line/note-lengths.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';

@@ -23,7 +23,7 @@ import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
 import type { Run } from '../parts/run.ts';
 import { changedInBothText } from '../../words/kept/other-tabs.ts';
-import { pieceTitle } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ListProps {

@@ -5,7 +5,7 @@ import type { InstrumentRecord } from '../../records/record.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { usualLengthDerivation, usualSpacingDerivation } from '../../words/explain/setup-derivations.ts';
-import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
+import { INSTRUMENT_LABELS, sizeLabel } from '../../words/instruments.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { openTuningLabel } from '../../words/setup.ts';
 import { StringRows } from './StringRows.tsx';

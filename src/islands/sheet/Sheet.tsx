@@ -14,7 +14,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Opening } from '../../ui/Opening.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { briefLine } from '../../words/brief-line.ts';
-import { pieceTitle } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 import { guideText } from '../../words/hand/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';

@@ -1,6 +1,7 @@
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentSpec, SIZES } from '#core/instrument';
 import type { InstrumentRecord, PieceRecord } from '../../records/record.ts';
-import { fingerboardName, instrumentLabel, pieceTitle } from '../../words/labels.ts';
+import { fingerboardName, instrumentLabel } from '../../words/instruments.ts';
+import { pieceTitle } from '../../words/pieces.ts';
 
 /** An instrument that may be taped: one of the studio, the one described in a piece, or any of a size. */
 export interface TapeInstrument {

@@ -5,7 +5,7 @@ import { type Key, pitchInKey } from '#core/key';
 import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
 import { downloadBlob, fileNameOf } from '../../files/download.ts';
 import { exactMmText } from '../../words/intonation.ts';
-import { fingerboardName } from '../../words/labels.ts';
+import { fingerboardName } from '../../words/instruments.ts';
 
 /** The tapes of one instrument, and the words printed with them. */
 export interface TapesOn {

@@ -14,7 +14,7 @@ import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { INSTRUMENT_LABELS } from '../../words/labels.ts';
+import { INSTRUMENT_LABELS } from '../../words/instruments.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Header } from '../frame/Header.tsx';

@@ -7,7 +7,7 @@ import type { Intonation } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedReach, Shift, Stay, Stop } from '#core/plan/describe';
 import { centsText, exactMmText, hzText, systemReason } from '../intonation.ts';
-import { REACH_LABELS } from '../labels.ts';
+import { REACH_LABELS } from '../hand/hands.ts';
 import { mmText, semitonesText } from '../plan-words.ts';
 
 /** The derivations of numbers on the screen, with their values, name letters by these words. */

@@ -1,6 +1,6 @@
 import type { BowCount, BowMoment, BowPart, BowPlan, CureStep } from '#core/bow';
 import { countText, listText } from '#core/messages';
-import { bowLabel, numberWord } from '../labels.ts';
+import { bowLabel, numberWord } from './bowing.ts';
 import { bowsLabel } from './rhythm.ts';
 
 /** The words for the ends of the bow beside its lane. */

@@ -9,7 +9,7 @@ import {
   type Rhythm,
 } from '#core/rhythm';
 import { countText, listText } from '#core/messages';
-import { bowLabel } from '../labels.ts';
+import { bowLabel } from './bowing.ts';
 
 /** The names of rhythms in the sentence, after the note value. */
 export const LENGTH_PATTERN_LABELS: Readonly<Record<LengthPattern, string>> = {

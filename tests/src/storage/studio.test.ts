@@ -18,7 +18,7 @@ import { profileOf } from '../../../src/records/for-briefs.ts';
 import { NOTHING_USED } from '../../../src/records/new-records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
-import { handChoice } from '../../../src/words/labels.ts';
+import { handChoice } from '../../../src/words/hand/hands.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
 import { ask } from '../../support/plans/asked.ts';
 

@@ -9,7 +9,9 @@ import { cautionsOf } from '#core/fit';
 import type { Brief } from '#core/brief';
 import { cautionText } from '../../../src/words/cautions.ts';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
-import { bowLabel, instrumentLabel, materialLabel, sizeLabel, writtenLabel } from '../../../src/words/labels.ts';
+import { instrumentLabel, sizeLabel, writtenLabel } from '../../../src/words/instruments.ts';
+import { bowLabel } from '../../../src/words/line/bowing.ts';
+import { materialLabel } from '../../../src/words/pieces.ts';
 import {
   mmText,
   movementText,

@@ -10,7 +10,7 @@ import { Answered } from '../../../ui/states/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { wayLabel } from '../../../words/labels.ts';
+import { wayLabel } from '../../../words/hand/hands.ts';
 import { weighedHow } from '../../../words/explain/weighed.ts';
 import { REASON_HEADINGS, reasonHow, reasonText, whyNotText } from '../../../words/explain/reasons.ts';
 

@@ -21,14 +21,14 @@ import { draft, keepDraft } from '../../../state/bench/drafts.ts';
 import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { NOTE_LENGTH_LABELS } from '../../../words/line/note-lengths.ts';
 import {
   ACCENT_KIND_LABELS,
   ARTICULATION_LABELS,
   HARMONIC_LABELS,
-  NOTE_LENGTH_LABELS,
   ORNAMENT_LABELS,
   ORNAMENT_SIGN_LABELS,
-} from '../../../words/labels.ts';
+} from '../../../words/line/signs.ts';
 import { BOWING_ROW, FINGERING_PLACEHOLDERS, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
 import { ClefHere } from './ClefHere.tsx';

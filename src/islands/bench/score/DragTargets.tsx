@@ -1,5 +1,5 @@
 import { DrawnText } from '../../../ui/DrawnText.tsx';
-import { wayLabel } from '../../../words/labels.ts';
+import { wayLabel } from '../../../words/hand/hands.ts';
 import { BEAD_RADIUS } from '../../score/path-geometry.ts';
 import type { BeadDrag } from './use-bead-drag.ts';
 

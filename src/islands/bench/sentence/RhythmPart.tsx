@@ -4,7 +4,8 @@ import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, METERS, namesOf, NOTE_VALUES, patternNamed } from '#core/rhythm';
 import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
 import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
-import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
+import { bowLabel } from '../../../words/line/bowing.ts';
+import { NOTE_VALUE_LABELS } from '../../../words/line/note-lengths.ts';
 import {
   ACCENT_LABELS,
   accentsLabel,

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { differingWays } from '#core/brief/edits';
-import { wishText } from '../../../words/labels.ts';
+import { wishText } from '../../../words/wishes.ts';
 import { waysInSentence } from '../../../words/school.ts';
 
 interface WishWordsProps {

@@ -11,7 +11,7 @@ import { Button } from '../../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../../ui/fields/Field.tsx';
 import { ENTERING, listeningText } from '../../../../words/line/entering.ts';
 import { TYPED_FOR_BASS } from '../../../../words/line/typed-form.ts';
-import { NOTE_LENGTH_LABELS } from '../../../../words/labels.ts';
+import { NOTE_LENGTH_LABELS } from '../../../../words/line/note-lengths.ts';
 
 interface EnterNotesProps {
   readonly kind: Brief['instrument']['kind'];
