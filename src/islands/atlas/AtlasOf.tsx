@@ -11,7 +11,7 @@ import { useEngine } from '../../engine/queries.ts';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, positionName } from '../../words/atlas.ts';
+import { ATLAS_WORDS, positionName } from '../../words/names/atlas.ts';
 import { instrumentLike } from '../parts/instrument-like.ts';
 import { BoardDrawing } from '../measurements/BoardDrawing.tsx';
 import { boardScale } from '../measurements/board-geometry.ts';

@@ -5,8 +5,8 @@ import { isInKey, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { useEngine } from '../../engine/queries.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, waysOnStringText } from '../../words/atlas.ts';
-import { writtenLabel } from '../../words/instruments.ts';
+import { ATLAS_WORDS, waysOnStringText } from '../../words/names/atlas.ts';
+import { writtenLabel } from '../../words/studio/instruments.ts';
 
 /** Lists every semitone of an instrument as the key spells it, to choose from. */
 export function notesOf(instrument: Instrument, musicKey: string): readonly { readonly value: string; readonly name: string }[] {

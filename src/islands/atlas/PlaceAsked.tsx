@@ -6,8 +6,8 @@ import { useEngine } from '../../engine/queries.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, placeDistanceText, waysOnStringText } from '../../words/atlas.ts';
-import { writtenLabel } from '../../words/instruments.ts';
+import { ATLAS_WORDS, placeDistanceText, waysOnStringText } from '../../words/names/atlas.ts';
+import { writtenLabel } from '../../words/studio/instruments.ts';
 import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import { otherNames } from './NotePlaces.tsx';
 

@@ -1,6 +1,6 @@
 import type { PositionMap } from '#core/atlas';
 import { DrawnText } from '../../ui/DrawnText.tsx';
-import { positionName } from '../../words/atlas.ts';
+import { positionName } from '../../words/names/atlas.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { type BoardScale, boardX } from '../measurements/board-geometry.ts';
 

@@ -2,7 +2,7 @@ import type { PositionMap } from '#core/atlas';
 import type { School } from '#core/brief/parts/school';
 import { noteLabel } from '#core/pitch';
 import { Table } from '../../ui/Table.tsx';
-import { acrossText, fingersText, isTritone, mappedPatternText, stepsText, wayInText } from '../../words/atlas.ts';
+import { acrossText, fingersText, isTritone, mappedPatternText, stepsText, wayInText } from '../../words/names/atlas.ts';
 
 /** Lists the notes under the hand, from the lowest string up: fingers and notes, fingers that touch, and the way in. */
 export function StringsTable({ map, school }: { readonly map: PositionMap; readonly school: School }) {

@@ -12,7 +12,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
-import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/atlas.ts';
+import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/names/atlas.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ScalesHereProps {

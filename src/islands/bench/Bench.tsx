@@ -6,7 +6,7 @@ import { usePlanning } from '../../state/planning.ts';
 import { useSaving } from '../../state/keeping/waiting.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Header } from '../frame/Header.tsx';
 import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';

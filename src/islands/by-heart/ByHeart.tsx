@@ -10,7 +10,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Header } from '../frame/Header.tsx';

@@ -5,7 +5,7 @@ import type { Plan } from '#core/plan/describe';
 import type { NoteGroup } from '#core/practice/item';
 import { performanceOf } from '#core/sound';
 import { Button } from '../../ui/Button.tsx';
-import { NO_MICROPHONE } from '../../words/tuner.ts';
+import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
 import { Meter } from '../tuner/Meter.tsx';
 import { useMicrophone } from '../tuner/use-microphone.ts';
 

@@ -5,7 +5,7 @@ import type { StudioWithPieces } from '../../state/reading/of-studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { alternativeName } from '../../words/explain/alternatives.ts';
 import { SCHOOL_LABELS } from '../../words/hand/hands.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 
 interface SideSentenceProps {
   readonly name: string;

@@ -5,7 +5,7 @@ import type { SchoolRecord } from '../../records/record.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { COST_TERMS } from '../../words/explain/cost-terms.ts';
-import { INSTRUMENT_LABELS } from '../../words/instruments.ts';
+import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/explain/weights.ts';
 
 interface CostTableProps {

@@ -13,7 +13,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { AIM_WORDS, drillTitle, FAMILY_WORDS, positionText, shiftClassText } from '../../words/drills/families.ts';
 import { positionsFor, type WrittenFor } from './first-request.ts';
 import { PiecesInside, PlacesLike } from './StudioPieces.tsx';

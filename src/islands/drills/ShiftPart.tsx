@@ -20,7 +20,7 @@ import { Fact, FactList } from '../../ui/FactList.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { checkText, soundedText } from '../../words/intonation.ts';
+import { checkText, soundedText } from '../../words/intonation/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
 import { intervalText } from '../../words/drills/stages.ts';
 import { mmText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';

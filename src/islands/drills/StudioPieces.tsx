@@ -11,7 +11,7 @@ import { ButtonLink } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { positionText } from '../../words/drills/families.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 
 /** A piece of the studio, with the facts by which it is found. */
 interface StudioPiece extends PieceFacts {

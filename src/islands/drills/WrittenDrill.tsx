@@ -17,7 +17,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { alterationText, bowsText, drillTitle } from '../../words/drills/families.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';

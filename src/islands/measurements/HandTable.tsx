@@ -5,7 +5,7 @@ import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
 import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { reachDerivation } from '../../words/explain/derivations.ts';
-import { exactMmText } from '../../words/intonation.ts';
+import { exactMmText } from '../../words/intonation/intonation.ts';
 import { PATTERN_WAYS, patternText } from '../../words/hand/patterns.ts';
 import { mmText, reachText } from '../../words/plan-words.ts';
 

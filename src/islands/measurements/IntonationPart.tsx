@@ -20,7 +20,7 @@ import {
   signedMmText,
   SYSTEM_LABELS,
   systemReason,
-} from '../../words/intonation.ts';
+} from '../../words/intonation/intonation.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
 import { SystemChoice } from '../parts/SystemChoice.tsx';
 

@@ -4,7 +4,7 @@ import type { KeyPlace } from '#core/intonation/checks';
 import { displayPitch, noteLabel } from '#core/pitch';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { centsText, exactMmText, hzText, signedMmText } from '../../words/intonation.ts';
+import { centsText, exactMmText, hzText, signedMmText } from '../../words/intonation/intonation.ts';
 
 interface KeyTableProps {
   readonly instrument: Instrument;

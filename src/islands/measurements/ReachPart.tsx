@@ -13,10 +13,10 @@ import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { HAND_LABELS, REACH_LABELS } from '../../words/hand/hands.ts';
-import { sizeLabel } from '../../words/instruments.ts';
+import { sizeLabel } from '../../words/studio/instruments.ts';
 import { cautionText } from '../../words/cautions.ts';
 import { mmText } from '../../words/plan-words.ts';
-import { handLine, handRemarks } from '../../words/setup.ts';
+import { handLine, handRemarks } from '../../words/studio/setup.ts';
 
 /** Shows the demand of this fingering on the hand, stay by stay, and the same on another size or for another hand beside it. */
 export function ReachPart({ plan }: { readonly plan: Plan }) {

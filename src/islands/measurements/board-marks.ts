@@ -6,7 +6,7 @@ import { type KeyPlace, RINGS_FROM, ringStrength } from '#core/intonation/checks
 import { displayPitch, displayPitchClass, parsePitch, semitonesOf } from '#core/pitch';
 import { pitchInKey } from '#core/key';
 import type { Plan, PlannedSound, Stay } from '#core/plan/describe';
-import { signedMmText } from '../../words/intonation.ts';
+import { signedMmText } from '../../words/intonation/intonation.ts';
 import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';
 
 /** Marks the notes of a key; the tonic stands out. */

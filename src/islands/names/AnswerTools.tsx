@@ -4,7 +4,7 @@ import { noteLabel } from '#core/pitch';
 import { ACROSS, INTERVALS_OFFERED, placeNamed, type QuizQuestion, typedName } from '#core/quiz';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
-import { answerText, NONE_TOUCHES } from '../../words/quiz.ts';
+import { answerText, NONE_TOUCHES } from '../../words/names/quiz.ts';
 import { NameKeys, TAP } from './NameKeys.tsx';
 
 interface AnswerToolsProps {

@@ -3,7 +3,7 @@ import type { Brief } from '#core/brief';
 import { earAfter, type QuizChoice } from '#core/quiz';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { earText, QUIZ_WORDS } from '../../words/quiz.ts';
+import { earText, QUIZ_WORDS } from '../../words/names/quiz.ts';
 import { TAP } from './NameKeys.tsx';
 import { QuestionsPart } from './QuestionsPart.tsx';
 import { playTones } from './tones.ts';

@@ -3,7 +3,7 @@ import type { Finger } from '#core/hand/placement';
 import type { Instrument } from '#core/instrument';
 import { type GivenAnswer, checkAnswer, type CheckedAnswer, type NextQuestion, type QuizPlace, type QuizQuestion } from '#core/quiz';
 import { Button } from '../../ui/Button.tsx';
-import { BECAUSE_WORDS, questionText, QUIZ_WORDS, verdictText } from '../../words/quiz.ts';
+import { BECAUSE_WORDS, questionText, QUIZ_WORDS, verdictText } from '../../words/names/quiz.ts';
 import { AnswerBoard } from './AnswerBoard.tsx';
 import { AnswerTools, optionsOf } from './AnswerTools.tsx';
 import { playTones, toneOf } from './tones.ts';

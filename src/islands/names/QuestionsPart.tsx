@@ -6,7 +6,7 @@ import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { confusionText, QUIZ_WORDS } from '../../words/quiz.ts';
+import { confusionText, QUIZ_WORDS } from '../../words/names/quiz.ts';
 import { instrumentLike } from '../parts/instrument-like.ts';
 import { QuestionForm } from './QuestionForm.tsx';
 import type { Answers } from './use-answers.ts';

@@ -1,5 +1,5 @@
 import { parseAsBoolean, parseAsString, parseAsStringLiteral } from 'nuqs';
-import { QUIZ_GROUPS, type QuizGroup } from '../../words/quiz.ts';
+import { QUIZ_GROUPS, type QuizGroup } from '../../words/names/quiz.ts';
 
 /** The parts of the page. */
 export const PARTS = ['questions', 'names', 'ear'] as const;

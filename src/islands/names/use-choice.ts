@@ -3,7 +3,7 @@ import type { InstrumentSpec } from '#core/instrument';
 import type { QuizChoice } from '#core/quiz';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
-import { kindsOf, type QuizGroup } from '../../words/quiz.ts';
+import { kindsOf, type QuizGroup } from '../../words/names/quiz.ts';
 import { ADDRESS } from './address.ts';
 import { ownParts } from './asked-of.ts';
 

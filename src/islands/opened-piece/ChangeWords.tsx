@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { useEngine } from '../../engine/queries.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { changeEffects, setupChanges } from '../../words/setup.ts';
+import { changeEffects, setupChanges } from '../../words/studio/setup.ts';
 
 /** Describes a change of player or instrument, and its effect on a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */
 export function ChangeWords({ before, after }: { readonly before: Brief; readonly after: Brief }) {

@@ -4,7 +4,7 @@ import { LEADING_CENTS, SYSTEMS } from '#core/intonation';
 import { changeBrief } from '../../state/edits/brief-actions.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
-import { SYSTEM_LABELS } from '../../words/intonation.ts';
+import { SYSTEM_LABELS } from '../../words/intonation/intonation.ts';
 
 /** Chooses the tuning that the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */
 export function SystemChoice({ intonation }: { readonly intonation: Brief['intonation'] }) {

@@ -16,7 +16,7 @@ import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { NOTE_LENGTH_LABELS } from '../../words/line/note-lengths.ts';
 import { NO_SOUND } from '../../words/notices.ts';
-import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/phrase.ts';
+import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/names/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 import { LinePreview } from '../score/LinePreview.tsx';

@@ -19,11 +19,11 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
-import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
+import { libraryRow, type LibraryRow, searchFor } from '../../words/piece/library.ts';
 import { PieceRow } from './PieceRow.tsx';
 import type { Run } from '../parts/run.ts';
 import { changedInBothText } from '../../words/kept/other-tabs.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ListProps {

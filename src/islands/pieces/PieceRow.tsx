@@ -3,7 +3,7 @@ import { Columns2, Copy, Pencil, Tag, Trash2 } from '../../ui/icons.ts';
 import { type FormEvent, useState } from 'react';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
-import { type LibraryRow, tagsOf } from '../../words/library.ts';
+import { type LibraryRow, tagsOf } from '../../words/piece/library.ts';
 
 interface PieceRowProps {
   readonly row: LibraryRow;

@@ -8,7 +8,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { broughtInText } from '../../words/line/brought-in.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder } from '../frame/BackupReminder.tsx';
 import { Header } from '../frame/Header.tsx';

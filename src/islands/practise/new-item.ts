@@ -2,7 +2,7 @@ import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import { PLAIN_ALONG, type PracticeItem, type PracticePart } from '#core/practice/item';
 import { USUAL_TEMPO } from '#core/sound';
 import type { PieceRecord } from '../../records/record.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 
 /** The minutes of an item: long enough to learn, short enough to listen. */
 const USUAL_MINUTES = 5;

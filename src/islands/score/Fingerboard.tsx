@@ -3,7 +3,7 @@ import { noteLabel } from '#core/pitch';
 import type { StaffLayout } from '../../engraving/layout.ts';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
-import { fingerboardName } from '../../words/instruments.ts';
+import { fingerboardName } from '../../words/studio/instruments.ts';
 import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
 
 interface FingerboardProps {

@@ -1,6 +1,6 @@
 import type { NoteGroup } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
-import { namesByMeasure } from '../../words/names-by-measure.ts';
+import { namesByMeasure } from '../../words/names/names-by-measure.ts';
 
 interface NamesByMeasureProps {
   readonly plan: Plan;

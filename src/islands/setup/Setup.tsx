@@ -12,7 +12,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { fingerboardName, INSTRUMENT_LABELS } from '../../words/instruments.ts';
+import { fingerboardName, INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Header } from '../frame/Header.tsx';
 import { KeptNotices } from '../frame/KeptNotices.tsx';

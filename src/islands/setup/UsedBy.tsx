@@ -3,7 +3,7 @@ import { answerOf } from '../../engine/asked.ts';
 import { PIECES_USING } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
 
 interface UsedByProps {

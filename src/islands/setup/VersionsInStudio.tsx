@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { RecordOf } from '../../records/record.ts';
 import type { StudioName } from '../../records/studio.ts';
-import { setupVersionText, type ToldByBriefs } from '../../words/setup.ts';
+import { setupVersionText, type ToldByBriefs } from '../../words/studio/setup.ts';
 import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
 import type { InStudio } from './use-studio.ts';
 

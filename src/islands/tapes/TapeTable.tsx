@@ -5,7 +5,7 @@ import { type Key, pitchInKey } from '#core/key';
 import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { placeDerivation } from '../../words/explain/derivations.ts';
-import { exactMmText } from '../../words/intonation.ts';
+import { exactMmText } from '../../words/intonation/intonation.ts';
 import { semitonesText } from '../../words/plan-words.ts';
 
 interface TapeTableProps {

@@ -12,7 +12,7 @@ import type { PieceRecord } from '../../records/record.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { instrumentLike } from '../parts/instrument-like.ts';
 import { PagesPreview } from './PagesPreview.tsx';
 import type { TapeInstrument } from './tape-instruments.ts';

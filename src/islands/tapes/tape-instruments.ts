@@ -1,7 +1,7 @@
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentSpec, SIZES } from '#core/instrument';
 import type { InstrumentRecord, PieceRecord } from '../../records/record.ts';
-import { fingerboardName, instrumentLabel } from '../../words/instruments.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { fingerboardName, instrumentLabel } from '../../words/studio/instruments.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 
 /** An instrument that may be taped: one of the studio, the one described in a piece, or any of a size. */
 export interface TapeInstrument {

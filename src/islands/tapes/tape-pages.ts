@@ -4,8 +4,8 @@ import { displayPitchClass, noteLabel } from '#core/pitch';
 import { type Key, pitchInKey } from '#core/key';
 import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
 import { downloadBlob, fileNameOf } from '../../files/download.ts';
-import { exactMmText } from '../../words/intonation.ts';
-import { fingerboardName } from '../../words/instruments.ts';
+import { exactMmText } from '../../words/intonation/intonation.ts';
+import { fingerboardName } from '../../words/studio/instruments.ts';
 
 /** The tapes of one instrument, and the words printed with them. */
 export interface TapesOn {

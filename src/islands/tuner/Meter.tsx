@@ -3,8 +3,8 @@ import type { Heard } from '../../audio/heard.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { deviationDerivation, heardDerivation } from '../../words/explain/tuning-derivations.ts';
-import { hzText } from '../../words/intonation.ts';
-import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/tuner.ts';
+import { hzText } from '../../words/intonation/intonation.ts';
+import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/intonation/tuner.ts';
 
 interface MeterProps {
   /** The explanation of how the target is calculated. */

@@ -8,7 +8,7 @@ import { playSamples } from '../../audio/play.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { stringBeatsDerivation, tunedDerivation } from '../../words/explain/tuning-derivations.ts';
-import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
+import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/intonation/tuner.ts';
 import { BeatCurve } from './BeatCurve.tsx';
 import { Meter } from './Meter.tsx';
 import { heardPart, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './simulated.ts';

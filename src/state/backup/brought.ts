@@ -3,7 +3,7 @@ import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { fullDaysText } from '../../words/kept/backup.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { database } from '../../storage/database/database.ts';
 import { LINKS, type LogRecord, type RecordOf } from '../../records/record.ts';
 import { pageIdOf } from '../../records/log-pages.ts';

@@ -1,7 +1,7 @@
 import { engine } from '../../engine/client.ts';
 import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
 import { loadPiece } from '../../storage/reading/piece-list.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 
 /** Names those pieces of something given that this pupil cannot play as they are: no hand reaches them within the known positions. */
 export async function unplayableIn(given: GivenToPupil): Promise<readonly string[]> {

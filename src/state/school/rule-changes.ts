@@ -5,7 +5,7 @@ import type { Correction } from '#core/explain';
 import { engine } from '../../engine/client.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
 import { piecesUsing } from '../../storage/reading/studio.ts';
-import { pieceTitle } from '../../words/pieces.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
 import { workStore } from '../bench/work.ts';
 import { schoolOfPiece } from './school-actions.ts';
 

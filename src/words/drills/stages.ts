@@ -1,7 +1,7 @@
 import type { ShiftApart, StageName, StageState } from '#core/drill/apart';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import { intervalName } from '../intervals.ts';
+import { intervalName } from '../names/intervals.ts';
 
 /** The name of each stage of a shift, and what is done in it. */
 export const STAGE_WORDS: Readonly<Record<StageName, { readonly name: string; readonly how: string }>> = {

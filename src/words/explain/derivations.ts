@@ -6,7 +6,7 @@ import type { InstrumentKind } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedReach, Shift, Stay, Stop } from '#core/plan/describe';
-import { centsText, exactMmText, hzText, systemReason } from '../intonation.ts';
+import { centsText, exactMmText, hzText, systemReason } from '../intonation/intonation.ts';
 import { REACH_LABELS } from '../hand/hands.ts';
 import { mmText, semitonesText } from '../plan-words.ts';
 

@@ -1,6 +1,6 @@
 import type { InstrumentKind } from '#core/instrument';
 import { HOME_FRAME } from '#core/hand/reach';
-import { fingerboardName } from '../instruments.ts';
+import { fingerboardName } from '../studio/instruments.ts';
 import { semitonesText } from '../plan-words.ts';
 
 /** Explains the string length of a size. */

@@ -1,6 +1,6 @@
 import type { Instrument } from '#core/instrument';
 import type { Ratio, TuningStep } from '#core/intonation';
-import { hzText, ratioName } from '../intonation.ts';
+import { hzText, ratioName } from '../intonation/intonation.ts';
 
 /** Explains how far a string is out of tune. */
 export function deviationDerivation(heardHz: number, targetHz: number): string {

@@ -2,7 +2,7 @@ import type { RangeInKey } from '#core/fit';
 import type { InstrumentKind } from '#core/instrument';
 import { countText } from '#core/messages';
 import { keyLabel } from '#core/key';
-import { writtenLabel } from '../instruments.ts';
+import { writtenLabel } from '../studio/instruments.ts';
 
 /**
  * Writes how far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6."

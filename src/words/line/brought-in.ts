@@ -3,7 +3,7 @@ import type { Grid, Quantised } from '#core/format/midi';
 import type { InstrumentKind } from '#core/instrument';
 import { countText } from '#core/messages';
 import { plainName } from '#core/key';
-import { INSTRUMENT_LABELS } from '../instruments.ts';
+import { INSTRUMENT_LABELS } from '../studio/instruments.ts';
 
 /** The names of the things left out, for one and for many, with the effect where that is not plain. */
 const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: string, because?: string]>> = {

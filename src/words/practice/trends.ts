@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { countText, listText } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
-import { positionName } from '../atlas.ts';
+import { positionName } from '../names/atlas.ts';
 
 /** The subject of a statement with its verb: "The third finger on the A string is", "Downward shifts from the third finger are". */
 const SUBJECTS: Readonly<Record<ComparedBy, (one: string, others: readonly string[]) => string>> = {

@@ -7,7 +7,7 @@ import { type HandSchool, schoolsOf } from '#core/hand';
 import { INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { alterationInKey, isInKey, parseKey } from '#core/key';
 import { parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
-import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
+import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/names/atlas.ts';
 import { planBest } from '../../support/briefs.ts';
 
 /** The instruments of every kind, one with five strings and one retuned. */

@@ -19,7 +19,7 @@ import { NOTHING_USED } from '../../../src/records/new-records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/hand/hands.ts';
-import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
+import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/studio/setup.ts';
 import { ask } from '../../support/plans/asked.ts';
 
 const VIOLIN = instrumentFields(instrumentDocument('Test', { kind: 'violin' }));

@@ -6,9 +6,9 @@ import { sumsOf } from '#core/explain';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { writtenMarks } from '../../../src/engraving/written-marks.ts';
 import { sumDifferences } from '../../../src/words/explain/effects.ts';
-import { pieceTitle } from '../../../src/words/pieces.ts';
-import { libraryRow, searchFor, tagsOf } from '../../../src/words/library.ts';
-import { workChange } from '../../../src/words/work-changes.ts';
+import { pieceTitle } from '../../../src/words/piece/pieces.ts';
+import { libraryRow, searchFor, tagsOf } from '../../../src/words/piece/library.ts';
+import { workChange } from '../../../src/words/piece/work-changes.ts';
 import { ask } from '../../support/plans/asked.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 

@@ -31,9 +31,9 @@ import {
   soundedText,
   SYSTEM_LABELS,
   systemReason,
-} from '../../../src/words/intonation.ts';
+} from '../../../src/words/intonation/intonation.ts';
 import { NUMBER_ORIGINS } from '../../../src/words/numbers.ts';
-import { deviationText, harmonicsText, stepText } from '../../../src/words/tuner.ts';
+import { deviationText, harmonicsText, stepText } from '../../../src/words/intonation/tuner.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 
 function instrument(spec: InstrumentSpec): Instrument {

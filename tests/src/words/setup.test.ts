@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import { handRemarks, measureAgainText, setupVersionText } from '../../../src/words/setup.ts';
+import { handRemarks, measureAgainText, setupVersionText } from '../../../src/words/studio/setup.ts';
 
 const today = new Date('2026-11-26');
 

@@ -4,14 +4,14 @@ import { positionMark, positionShort, positionWords } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
-import { briefLine } from '../../../src/words/brief-line.ts';
+import { briefLine } from '../../../src/words/piece/brief-line.ts';
 import { cautionsOf } from '#core/fit';
 import type { Brief } from '#core/brief';
 import { cautionText } from '../../../src/words/cautions.ts';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
-import { instrumentLabel, sizeLabel, writtenLabel } from '../../../src/words/instruments.ts';
+import { instrumentLabel, sizeLabel, writtenLabel } from '../../../src/words/studio/instruments.ts';
 import { bowLabel } from '../../../src/words/line/bowing.ts';
-import { materialLabel } from '../../../src/words/pieces.ts';
+import { materialLabel } from '../../../src/words/piece/pieces.ts';
 import {
   mmText,
   movementText,

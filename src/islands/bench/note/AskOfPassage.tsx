@@ -7,7 +7,7 @@ import type { Passage } from '../../../state/selection.ts';
 import { useWork } from '../../../state/bench/work.ts';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { STRENGTHS } from '../../../words/wishes.ts';
+import { STRENGTHS } from '../../../words/piece/wishes.ts';
 import { settingOf } from '../sentence/LimitControl.tsx';
 import { PartControl } from '../sentence/PartControl.tsx';
 

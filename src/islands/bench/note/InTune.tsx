@@ -33,7 +33,7 @@ import {
   pairText,
   signedMmText,
   soundedText,
-} from '../../../words/intonation.ts';
+} from '../../../words/intonation/intonation.ts';
 import { mmText } from '../../../words/plan-words.ts';
 import { SystemChoice } from '../../parts/SystemChoice.tsx';
 

@@ -24,7 +24,7 @@ import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { Tabs } from '../../../ui/Tabs.tsx';
 import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
 import { wayLabel } from '../../../words/hand/hands.ts';
-import { passageLabel } from '../../../words/wishes.ts';
+import { passageLabel } from '../../../words/piece/wishes.ts';
 import { diagonalText } from '../../../words/hand/patterns.ts';
 import { fingeringText, mmText, fingerPlaceText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';

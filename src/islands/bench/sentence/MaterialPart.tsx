@@ -15,7 +15,7 @@ import { KEY_MODES } from '#core/key';
 import { noteLabel } from '#core/pitch';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
-import { writtenLabel } from '../../../words/instruments.ts';
+import { writtenLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';
 
 /** The material: key, kind, octaves and direction. */

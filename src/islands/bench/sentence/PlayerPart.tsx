@@ -16,7 +16,7 @@ import { useWork } from '../../../state/bench/work.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { HAND_LABELS, handChoice, SCHOOL_LABELS } from '../../../words/hand/hands.ts';
-import { INSTRUMENT_LABELS, sizeLabel } from '../../../words/instruments.ts';
+import { INSTRUMENT_LABELS, sizeLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';
 
 /** The player, the instrument, the hand, and how it is set. */

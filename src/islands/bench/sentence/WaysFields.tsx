@@ -4,7 +4,7 @@ import { type QuestionName, questionNamed, questionsFor, sideNames, sideOf } fro
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { QUESTION_GROUPS } from '../../../words/school.ts';
+import { QUESTION_GROUPS } from '../../../words/studio/school.ts';
 
 /** The questions of the school that come up on this instrument, to be answered differently for this piece. */
 export function WaysFields({ brief }: { readonly brief: Brief }) {

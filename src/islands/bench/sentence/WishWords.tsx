@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { differingWays } from '#core/brief/edits';
-import { wishText } from '../../../words/wishes.ts';
-import { waysInSentence } from '../../../words/school.ts';
+import { wishText } from '../../../words/piece/wishes.ts';
+import { waysInSentence } from '../../../words/studio/school.ts';
 
 interface WishWordsProps {
   readonly brief: Brief;

@@ -6,7 +6,7 @@ import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
-import { wishLabels, wishText } from '../../../words/wishes.ts';
+import { wishLabels, wishText } from '../../../words/piece/wishes.ts';
 import { useTold } from './use-told.ts';
 
 /** The popover comes when first asked for; the bench is drawn without it. */

@@ -13,7 +13,7 @@ import { CheckField, SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { STRENGTHS, passageLabel } from '../../../words/wishes.ts';
+import { STRENGTHS, passageLabel } from '../../../words/piece/wishes.ts';
 import { WaysFields } from './WaysFields.tsx';
 import { LimitControl } from './LimitControl.tsx';
 

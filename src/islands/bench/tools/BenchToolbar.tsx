@@ -8,7 +8,7 @@ import { useHistory, useWork } from '../../../state/bench/work.ts';
 import { SavedState } from '../../frame/SavedState.tsx';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
-import { materialLabel } from '../../../words/pieces.ts';
+import { materialLabel } from '../../../words/piece/pieces.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { titleOf } from './key-lines.ts';
 

@@ -5,7 +5,7 @@ import { answerOf } from '../../../engine/asked.ts';
 import { STORED_PIECES } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
-import { pieceTitle } from '../../../words/pieces.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 import { chooseInPart, goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
 import { COMMANDS } from './commands.ts';

@@ -6,7 +6,7 @@ import { useWork } from '../../../state/bench/work.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { refingeredText, versionText, workChange } from '../../../words/work-changes.ts';
+import { refingeredText, versionText, workChange } from '../../../words/piece/work-changes.ts';
 import { EarlierVersions } from '../../opened-piece/EarlierVersions.tsx';
 
 interface HistoryListProps {

@@ -1,7 +1,7 @@
 import { X } from '../../../ui/icons.ts';
 import { closeOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
-import { pieceTitle } from '../../../words/pieces.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 
 /** Shows the open pieces, where there are two or more: one step away, and closed without losing anything. */

@@ -7,7 +7,7 @@ import { aboutShown } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/bench/work.ts';
 import { pieceOf } from '../../../records/piece-documents.ts';
-import { pieceTitle } from '../../../words/pieces.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';
 
 /** Saves the plan as MusicXML, with the notes that shifts pass where that is wanted; nothing where there is no plan. */

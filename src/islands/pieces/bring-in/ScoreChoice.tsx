@@ -24,7 +24,7 @@ import {
   outOfRangeText,
   voiceLabel,
 } from '../../../words/line/brought-in.ts';
-import { INSTRUMENT_LABELS } from '../../../words/instruments.ts';
+import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import type { ReadScore } from '../../../files/foreign/score-read.ts';
 
 interface ScoreChoiceProps {

@@ -14,7 +14,7 @@ import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { ASSIGNMENT_WORDS, givenText, unplayableText } from '../../../words/practice/assignment.ts';
-import { INSTRUMENT_LABELS } from '../../../words/instruments.ts';
+import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import type { Run } from '../../parts/run.ts';
 

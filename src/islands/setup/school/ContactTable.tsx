@@ -4,7 +4,7 @@ import { handOf } from '#core/hand/models';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
-import { INSTRUMENT_LABELS } from '../../../words/instruments.ts';
+import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { typedNumber } from '../../../ui/fields/typed-number.ts';
 
 type Contact = NonNullable<School['contactMm']>;

@@ -1,6 +1,6 @@
 import { type QuestionName, questionNamed, sideNames, sideOf, withAnswer, type Ways } from '#core/brief/parts/school';
 import { Heading } from '../../../ui/Heading.tsx';
-import { QUESTION_GROUPS } from '../../../words/school.ts';
+import { QUESTION_GROUPS } from '../../../words/studio/school.ts';
 
 interface QuestionsProps {
   readonly ways: Ways;

@@ -5,7 +5,7 @@ import { schoolDocument } from '../../../records/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
-import { LABEL_WORDS } from '../../../words/school.ts';
+import { LABEL_WORDS } from '../../../words/studio/school.ts';
 import { UsedBy } from '../UsedBy.tsx';
 import { FormHead } from '../fields.tsx';
 import { useKeptAsTyped } from '../use-kept-as-typed.ts';

@@ -3,8 +3,8 @@ import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { STRENGTHS } from '../../../words/wishes.ts';
-import { STYLE_LABELS } from '../../../words/school.ts';
+import { STRENGTHS } from '../../../words/piece/wishes.ts';
+import { STYLE_LABELS } from '../../../words/studio/school.ts';
 
 type Styles = NonNullable<School['styles']>;
 

@@ -2,7 +2,7 @@ import type { Checkpoint, Pair } from '#core/fit/intoned';
 import type { Check, CommaConflict } from '#core/intonation/checks';
 import type { Intonation, IntonationSystem, Ratio } from '#core/intonation';
 import { displayPitchClass, noteLabel } from '#core/pitch';
-import { mmText } from './plan-words.ts';
+import { mmText } from '../plan-words.ts';
 
 /** The names of the systems that notes aim at, in the sentence. */
 export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {

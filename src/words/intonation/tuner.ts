@@ -1,9 +1,9 @@
 import type { Instrument } from '#core/instrument';
 import type { TuningStep } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
-import type { NoMicrophone } from '../audio/microphone.ts';
+import type { NoMicrophone } from '../../audio/microphone.ts';
 import { centsText, hzText, ratioName } from './intonation.ts';
-import { mmText } from './plan-words.ts';
+import { mmText } from '../plan-words.ts';
 
 /** The words for why the microphone gives nothing, and what would help. */
 export const NO_MICROPHONE: Readonly<Record<NoMicrophone, string>> = {

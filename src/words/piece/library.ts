@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import type { Piece } from '#core/documents';
 import { keyLabel, keyOfTonic } from '#core/key';
 import { parsePitch } from '#core/pitch';
-import { INSTRUMENT_LABELS, instrumentLabel } from './instruments.ts';
+import { INSTRUMENT_LABELS, instrumentLabel } from '../studio/instruments.ts';
 import { materialLabel, pieceTitle } from './pieces.ts';
 
 /** A piece as the library lists, searches and sorts it. */

@@ -5,10 +5,10 @@ import { countText, listText, positionWords } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { patternKey } from '#core/plan/describe';
-import { gapsText } from './hand/patterns.ts';
+import { gapsText } from '../hand/patterns.ts';
 import { intervalName } from './intervals.ts';
-import { writtenLabel } from './instruments.ts';
-import { mmText } from './plan-words.ts';
+import { writtenLabel } from '../studio/instruments.ts';
+import { mmText } from '../plan-words.ts';
 
 /** Names a position: "third position". */
 export function positionName(label: string): string {

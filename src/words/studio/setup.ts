@@ -1,4 +1,4 @@
-import { goesBackText } from './kept/versions.ts';
+import { goesBackText } from '../kept/versions.ts';
 import { dequal } from 'dequal';
 import { limitPart } from '#core/brief/parts/limits';
 import { type Brief, waysOf } from '#core/brief';
@@ -8,9 +8,9 @@ import type { WhatChanged } from '#core/explain';
 import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasurements, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
-import { HAND_LABELS, SCHOOL_LABELS } from './hand/hands.ts';
+import { HAND_LABELS, SCHOOL_LABELS } from '../hand/hands.ts';
 import { fingerboardName } from './instruments.ts';
-import { mmText } from './plan-words.ts';
+import { mmText } from '../plan-words.ts';
 
 /** The names for the length of the fourth finger beside the third. */
 export const FOURTH_FINGER_LABELS: Readonly<Record<(typeof FOURTH_FINGERS)[number] | 'usual', string>> = {

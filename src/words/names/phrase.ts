@@ -2,7 +2,7 @@ import type { Inside, Outside } from '#core/atlas';
 import type { InstrumentKind } from '#core/instrument';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { positionName } from './atlas.ts';
-import { writtenLabel } from './instruments.ts';
+import { writtenLabel } from '../studio/instruments.ts';
 
 /** Writes a note under the hand: "2 E5", "open A". */
 export function insideText({ finger, written, open }: Inside): string {

@@ -1,4 +1,4 @@
-import { goesBackText } from './kept/versions.ts';
+import { goesBackText } from '../kept/versions.ts';
 import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
@@ -7,12 +7,12 @@ import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel } from '#core/pitch';
-import { wayLabel } from './hand/hands.ts';
+import { wayLabel } from '../hand/hands.ts';
 import { materialLabel } from './pieces.ts';
 import { wishLabels } from './wishes.ts';
-import { variantLabels } from './line/rhythm.ts';
-import { changesText } from './line/signature.ts';
-import { type OtherSide, setupChanges } from './setup.ts';
+import { variantLabels } from '../line/rhythm.ts';
+import { changesText } from '../line/signature.ts';
+import { type OtherSide, setupChanges } from '../studio/setup.ts';
 
 /** The teacher's decisions about a piece, as far as the words of its changes need them. */
 export interface Decided {

@@ -2,12 +2,12 @@ import { type Brief, intonationSystemOf } from '#core/brief';
 import { differingWays } from '#core/brief/edits';
 import { limitsSet } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
-import { SYSTEM_LABELS } from './intonation.ts';
-import { instrumentLabel } from './instruments.ts';
+import { SYSTEM_LABELS } from '../intonation/intonation.ts';
+import { instrumentLabel } from '../studio/instruments.ts';
 import { materialLabel } from './pieces.ts';
 import { wishLabels } from './wishes.ts';
-import { variantLabels } from './line/rhythm.ts';
-import { waysLabels } from './school.ts';
+import { variantLabels } from '../line/rhythm.ts';
+import { waysLabels } from '../studio/school.ts';
 
 /** Writes the whole brief as one line of print. */
 export function briefLine(brief: Brief): string {
