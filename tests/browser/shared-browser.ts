@@ -1,7 +1,10 @@
-import type { Browser, BrowserContext, BrowserContextOptions, Page } from '@playwright/test';
+import { type Browser, type BrowserContext, type BrowserContextOptions, expect, type Page } from '@playwright/test';
 
 /** A page of our own without the application in it, from which the browser's storage is reached. */
 const BLANK_PAGE = '/icon.svg';
+
+/** The time in which the application has put in the demo, on a slow machine that has just started, ms. */
+const DEMO_PUT_IN_MS = 60_000;
 
 /**
  * Opens the browser that the tests of a worker share: the scripts and fonts are fetched and compiled in it once. The demo is put in by the
@@ -12,7 +15,8 @@ export async function openSharedBrowser(browser: Browser, options: BrowserContex
   const page = await context.newPage();
   await page.goto('/record');
   await page.getByRole('heading', { name: 'Record', level: 1 }).waitFor();
-  await page.waitForFunction(isDemoPractised);
+  // What waits for a function in the page takes a promise for an answer, so the page is asked from here.
+  await expect.poll(() => page.evaluate(isDemoPractised), { timeout: DEMO_PUT_IN_MS }).toBe(true);
   // While the application has its database open nothing can take it away.
   await page.evaluate(copyDatabase, { from: KEPT, to: REMEMBERED });
   await page.close();
