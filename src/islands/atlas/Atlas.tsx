@@ -4,7 +4,7 @@ import { STUDIO } from '../../state/reading/of-studio.ts';
 import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
 import { AtlasOf } from './AtlasOf.tsx';
 
@@ -26,20 +26,16 @@ function AtlasPage() {
   const instruments = studio ? instrumentsOf(studio.instruments, null) : [];
   const chosen = instruments.find(({ value }) => value === instrument) ?? instruments[0];
   return (
-    <>
-      <Header current="Map" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="sr-only">Atlas</h1>
-        {studio && chosen && (
-          <AtlasOf
-            key={chosen.value}
-            instruments={instruments}
-            chosen={chosen}
-            schools={studio.schools.map(({ document }) => document)}
-            onChoose={(value) => void setAddress({ instrument: value })}
-          />
-        )}
-      </main>
-    </>
+    <PageShell current="Map" title="Atlas" titled="hidden">
+      {studio && chosen && (
+        <AtlasOf
+          key={chosen.value}
+          instruments={instruments}
+          chosen={chosen}
+          schools={studio.schools.map(({ document }) => document)}
+          onChoose={(value) => void setAddress({ instrument: value })}
+        />
+      )}
+    </PageShell>
   );
 }

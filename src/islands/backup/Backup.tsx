@@ -10,7 +10,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import type { Run } from '../parts/run.ts';
 import { BroughtTable } from './BroughtTable.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';
@@ -22,32 +22,28 @@ export const Backup = guardIsland(GuardedBackup);
 function GuardedBackup() {
   const { state, trouble, said, run } = useBackup();
   return (
-    <>
-      <Header current="Backup" />
-      <main className="mx-auto max-w-4xl px-6 py-5">
-        <h1 className="text-2xl font-semibold">Backup</h1>
-        <p className="mt-1 max-w-[70ch] text-dove-dark">
-          Pieces, players, instruments and schools are kept in this browser, on this machine, and nowhere else.
-        </p>
-        <div role="status" aria-label="Messages">
-          {trouble !== null && (
-            <Notice className="mt-3" trouble>
-              {trouble}
-            </Notice>
-          )}
-          {said !== null && <Notice className="mt-3">{said}</Notice>}
-        </div>
-        {state && (
-          <>
-            <SaveStudio state={state} run={run} />
-            <BringIn run={run} />
-            <Folder state={state} run={run} />
-            <Kept state={state} run={run} />
-            <SetAsideRecords run={run} />
-          </>
+    <PageShell current="Backup" title="Backup" width="narrow">
+      <p className="mt-1 max-w-[70ch] text-dove-dark">
+        Pieces, players, instruments and schools are kept in this browser, on this machine, and nowhere else.
+      </p>
+      <div role="status" aria-label="Messages">
+        {trouble !== null && (
+          <Notice className="mt-3" trouble>
+            {trouble}
+          </Notice>
         )}
-      </main>
-    </>
+        {said !== null && <Notice className="mt-3">{said}</Notice>}
+      </div>
+      {state && (
+        <>
+          <SaveStudio state={state} run={run} />
+          <BringIn run={run} />
+          <Folder state={state} run={run} />
+          <Kept state={state} run={run} />
+          <SetAsideRecords run={run} />
+        </>
+      )}
+    </PageShell>
   );
 }
 

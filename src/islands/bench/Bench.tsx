@@ -8,7 +8,7 @@ import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Caution } from '../parts/Caution.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PiecePage } from '../opened-piece/PiecePage.tsx';
 import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
 import { usePageTitle } from '../frame/use-page-title.ts';
 import { EmptyScore } from './EmptyScore.tsx';
@@ -22,8 +22,6 @@ import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
 import { readyToRead } from '../../state/reading/ready.ts';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { notKeptText } from '../../words/kept/storage.ts';
 
 /** This part comes after the first drawing, or when something of it is asked for. */
 const atRest = () => import('./at-rest.ts');
@@ -49,7 +47,6 @@ function GuardedBench() {
   useBenchKeys();
   const planSet = usePlanning((planning) => planning.planSet);
   const pieceId = useWork((work) => work.pieceId);
-  const ready = pieceId !== null;
   const idle = useIdle(planSet !== null);
   useWorkAtRest(idle);
   const changed = useWork((work) => work.changed !== null);
@@ -58,36 +55,31 @@ function GuardedBench() {
     useWork((work) => (work.pieceId === null ? null : pieceTitle(work))),
   );
   return (
-    <>
-      <Header current="Fingering" pieceId={pieceId} name={ready ? <PieceNameField /> : <span className="min-w-32 grow lg:max-w-80" />}>
-        {ready && <BenchToolbar />}
-      </Header>
-      {pieceId !== null && <PieceTabs pieceId={pieceId} />}
-      {trouble !== null && (
-        <Notice role="alert" className="m-6" trouble>
-          {notKeptText(trouble)}
-        </Notice>
+    <PiecePage
+      current="Fingering"
+      pieceId={pieceId}
+      trouble={trouble}
+      name={pieceId !== null ? <PieceNameField /> : <span className="min-w-32 grow lg:max-w-80" />}
+      actions={pieceId !== null && <BenchToolbar />}
+      above={pieceId !== null && <PieceTabs pieceId={pieceId} />}
+      className="px-5 pt-1.5 pb-6"
+    >
+      <h1 className="sr-only">Bench</h1>
+      <BriefSentence key={pieceId} />
+      <Introduction idle={idle} />
+      <Messages />
+      {changed && (
+        <Part>
+          <ChangedNotice />
+        </Part>
       )}
-      {ready && (
-        <main className="px-5 pt-1.5 pb-6">
-          <h1 className="sr-only">Bench</h1>
-          <BriefSentence key={pieceId} />
-          <Introduction idle={idle} />
-          <Messages />
-          {changed && (
-            <Part>
-              <ChangedNotice />
-            </Part>
-          )}
-          {idle && (
-            <Part>
-              <RuleOffer />
-            </Part>
-          )}
-          {planSet ? <Planned plan={planSet.best} idle={idle} /> : <EmptyScore />}
-        </main>
+      {idle && (
+        <Part>
+          <RuleOffer />
+        </Part>
       )}
-    </>
+      {planSet ? <Planned plan={planSet.best} idle={idle} /> : <EmptyScore />}
+    </PiecePage>
   );
 }
 

@@ -13,7 +13,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { type PlannedPiece, usePlanned } from '../opened-piece/use-planned.ts';
 import { usePageTitle } from '../frame/use-page-title.ts';
 import { CourseForm } from './CourseForm.tsx';
@@ -38,15 +38,11 @@ function ByHeartPage() {
   const piece = loaded === null || typeof loaded === 'string' ? null : loaded;
   usePageTitle('By heart', piece ? titleOf(piece) : null);
   return (
-    <>
-      <Header current="By heart" pieceId={id} />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="text-2xl font-semibold">{piece ? titleOf(piece) : 'By heart'}</h1>
-        <Answered asked={asked} waiting={FADING_WORDS.waiting}>
-          {(come) => (typeof come === 'string' ? <NoPiece why={come} /> : <Learning piece={come} />)}
-        </Answered>
-      </main>
-    </>
+    <PageShell current="By heart" title={piece ? titleOf(piece) : 'By heart'} pieceId={id}>
+      <Answered asked={asked} waiting={FADING_WORDS.waiting}>
+        {(come) => (typeof come === 'string' ? <NoPiece why={come} /> : <Learning piece={come} />)}
+      </Answered>
+    </PageShell>
   );
 }
 

@@ -15,7 +15,7 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { ComparedNotes } from './ComparedNotes.tsx';
 import { PathScore } from '../score/PathScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
@@ -34,23 +34,19 @@ function GuardedCompare() {
 
 function ComparePage() {
   return (
-    <>
-      <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
-      <main className="px-5 pt-2 pb-6">
-        <h1 className="sr-only">Compare</h1>
-        <Answered asked={useStored(STUDIO_WITH_PIECES)}>
-          {(studio) =>
-            studio.pieces.length === 0 ? (
-              <EmptyState title="Two fingerings beside each other">
-                There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>
-              </EmptyState>
-            ) : (
-              <Sides studio={studio} />
-            )
-          }
-        </Answered>
-      </main>
-    </>
+    <PageShell current="Compare" title="Compare" titled="hidden" pieceId={new URL(location.href).searchParams.get('piece')}>
+      <Answered asked={useStored(STUDIO_WITH_PIECES)}>
+        {(studio) =>
+          studio.pieces.length === 0 ? (
+            <EmptyState title="Two fingerings beside each other">
+              There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>
+            </EmptyState>
+          ) : (
+            <Sides studio={studio} />
+          )
+        }
+      </Answered>
+    </PageShell>
   );
 }
 

@@ -19,7 +19,7 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
 import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { studioVersionText } from '../setup/VersionsInStudio.tsx';
 import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { useRecords } from '../../state/reading/use-records.ts';
@@ -45,36 +45,32 @@ function CostsPage() {
   const [kind, setKind] = useState<InstrumentKind>('violin');
   const school = schools.find(({ id }) => id === schoolId);
   return (
-    <>
-      <Header current="Costs" />
-      <main className="px-6 pt-4 pb-8">
-        <h1 className="text-2xl font-semibold">What a fingering costs</h1>
-        <WhatCostsAre />
-        <KeptNotices trouble={trouble} elsewhere={elsewhere} />
-        <WhoseCosts schools={schools} school={school} kind={kind} onSchool={(id) => void setAddress({ school: id })} onKind={setKind} />
-        {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
-        {school && (
-          <NextSteps atHead>
-            <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
-          </NextSteps>
-        )}
-        <FieldsAgain key={`${schoolId} ${kind}`} times={elsewhere.timesOf(school?.id)}>
-          <CostTable school={school ?? null} kind={kind} onChange={(changed) => keep(changed, school ?? null)} />
-        </FieldsAgain>
-        {school && (
-          <OpenedSection key={school.id} title="Earlier versions">
-            {() => (
-              <EarlierVersions
-                name="school"
-                id={school.id}
-                differs={(record) => studioVersionText({ kind: 'school', record: school }, { kind: 'school', record })}
-                onBack={bringBack}
-              />
-            )}
-          </OpenedSection>
-        )}
-      </main>
-    </>
+    <PageShell current="Costs" title="What a fingering costs">
+      <WhatCostsAre />
+      <KeptNotices trouble={trouble} elsewhere={elsewhere} />
+      <WhoseCosts schools={schools} school={school} kind={kind} onSchool={(id) => void setAddress({ school: id })} onKind={setKind} />
+      {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
+      {school && (
+        <NextSteps atHead>
+          <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
+        </NextSteps>
+      )}
+      <FieldsAgain key={`${schoolId} ${kind}`} times={elsewhere.timesOf(school?.id)}>
+        <CostTable school={school ?? null} kind={kind} onChange={(changed) => keep(changed, school ?? null)} />
+      </FieldsAgain>
+      {school && (
+        <OpenedSection key={school.id} title="Earlier versions">
+          {() => (
+            <EarlierVersions
+              name="school"
+              id={school.id}
+              differs={(record) => studioVersionText({ kind: 'school', record: school }, { kind: 'school', record })}
+              onBack={bringBack}
+            />
+          )}
+        </OpenedSection>
+      )}
+    </PageShell>
   );
 }
 

@@ -9,15 +9,13 @@ import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
 import { originText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { notKeptText } from '../../words/kept/storage.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { Messages } from '../bench/Messages.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PiecePage } from '../opened-piece/PiecePage.tsx';
 import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
 import { usePageTitle } from '../frame/use-page-title.ts';
 import { FindPart } from './FindPart.tsx';
@@ -55,29 +53,19 @@ function DrillsPage() {
   const drill = useWork((work) => work.drill);
   usePageTitle('Drills', title);
   return (
-    <>
-      <Header current="Drills" pieceId={pieceId} />
-      {trouble !== null && (
-        <Notice role="alert" className="m-6" trouble>
-          {notKeptText(trouble)}
-        </Notice>
+    <PiecePage current="Drills" pieceId={pieceId} trouble={trouble}>
+      <div className="flex flex-wrap items-baseline gap-x-5">
+        <h1 className="text-2xl font-semibold">{title}</h1>
+        {plan && <p className="text-dove-dark">{briefLine(plan.brief)}</p>}
+        {drill && <p className="text-dove-dark">{originText(drill)}</p>}
+      </div>
+      <Messages />
+      {plan && (
+        <Part>
+          <DrillParts key={pieceId} plan={plan} />
+        </Part>
       )}
-      {title !== null && (
-        <main className="px-6 pt-3 pb-6">
-          <div className="flex flex-wrap items-baseline gap-x-5">
-            <h1 className="text-2xl font-semibold">{title}</h1>
-            {plan && <p className="text-dove-dark">{briefLine(plan.brief)}</p>}
-            {drill && <p className="text-dove-dark">{originText(drill)}</p>}
-          </div>
-          <Messages />
-          {plan && (
-            <Part>
-              <DrillParts key={pieceId} plan={plan} />
-            </Part>
-          )}
-        </main>
-      )}
-    </>
+    </PiecePage>
   );
 }
 

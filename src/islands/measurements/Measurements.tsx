@@ -11,13 +11,11 @@ import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PiecePage } from '../opened-piece/PiecePage.tsx';
 import { NumberOrigins } from '../parts/NumberOrigins.tsx';
 import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
 import { usePageTitle } from '../frame/use-page-title.ts';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { notKeptText } from '../../words/kept/storage.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach'] as const;
 type Part = (typeof PARTS)[number];
@@ -66,34 +64,24 @@ function MeasurementsPage() {
   );
   const View = PART_VIEWS[part];
   return (
-    <>
-      <Header current="Measurements" pieceId={pieceId} />
-      {trouble !== null && (
-        <Notice role="alert" className="m-6" trouble>
-          {notKeptText(trouble)}
-        </Notice>
+    <PiecePage current="Measurements" pieceId={pieceId} trouble={trouble}>
+      <PieceHead />
+      <Messages />
+      <PartTabs
+        label="Measurements"
+        names={PARTS}
+        nameOf={(value) => PART_LABELS[value]}
+        chosen={part}
+        onChoose={(next) => void choose(next)}
+      />
+      {pieceId !== null && <PartSteps part={part} pieceId={pieceId} />}
+      {plan && (
+        <Part>
+          <View plan={plan} />
+          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+        </Part>
       )}
-      {ready && (
-        <main className="px-6 pt-3 pb-6">
-          <PieceHead />
-          <Messages />
-          <PartTabs
-            label="Measurements"
-            names={PARTS}
-            nameOf={(value) => PART_LABELS[value]}
-            chosen={part}
-            onChoose={(next) => void choose(next)}
-          />
-          <PartSteps part={part} pieceId={pieceId} />
-          {plan && (
-            <Part>
-              <View plan={plan} />
-              <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-            </Part>
-          )}
-        </main>
-      )}
-    </>
+    </PiecePage>
   );
 }
 

@@ -10,7 +10,7 @@ import { guardIsland } from '../../ui/states/Boundary.tsx';
 import { NO_SOUND } from '../../words/notices.ts';
 import { beatText, KEYS_HINT, measureText, START_WORDS, STOP_WORDS } from '../../words/practice/metronome.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { StandButton } from '../practise/stand/StandButton.tsx';
 import { Beats } from './Beats.tsx';
 import { useBeat } from './use-beat.ts';
@@ -21,11 +21,9 @@ export const Metronome = guardIsland(GuardedMetronome);
 function GuardedMetronome() {
   return (
     <Addressed>
-      <Header current="Metronome" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="text-2xl font-semibold">Metronome</h1>
+      <PageShell current="Metronome" title="Metronome">
         <OfAddress />
-      </main>
+      </PageShell>
     </Addressed>
   );
 }

@@ -4,7 +4,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import type { PageName } from '../frame/rooms.ts';
 
 interface StudioPageProps {
@@ -17,11 +17,9 @@ interface StudioPageProps {
 export function StudioPage({ current, children }: StudioPageProps) {
   return (
     <Addressed>
-      <Header current={current} />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="sr-only">{current}</h1>
+      <PageShell current={current} title={current} titled="hidden">
         <OfStudio>{children}</OfStudio>
-      </main>
+      </PageShell>
     </Addressed>
   );
 }

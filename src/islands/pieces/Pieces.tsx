@@ -11,7 +11,7 @@ import { broughtInText } from '../../words/line/brought-in.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder } from '../frame/BackupReminder.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import type { Run } from '../parts/run.ts';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
@@ -41,37 +41,39 @@ function GuardedPieces() {
       setDeleted(null);
     });
   return (
-    <>
-      <Header current="Pieces" />
-      <BringIn onBrought={tellBroughtIn}>
-        {(openFiles) => (
-          <main className="mx-auto max-w-6xl px-6 py-5">
-            <div className="flex flex-wrap items-center gap-3">
-              <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
+    <BringIn onBrought={tellBroughtIn}>
+      {(openFiles) => (
+        <PageShell
+          current="Pieces"
+          title="Pieces"
+          width="wide"
+          beside={
+            <>
               <ButtonLink href="/?new">New piece</ButtonLink>
               {openFiles}
-            </div>
-            <div role="status" aria-label="Messages">
-              {trouble !== null && (
-                <Notice className="mt-3" trouble>
-                  {trouble}
-                </Notice>
-              )}
-              {said !== null && <Notice className="mt-3">{said}</Notice>}
-              {broughtIn > 0 && <Notice className="mt-3">{broughtInText(broughtIn)}</Notice>}
-              {deleted && (
-                <Notice className="mt-3 flex items-center gap-3">
-                  Deleted “{pieceTitle(deleted.document)}”.
-                  <Button onClick={() => undelete(deleted)}>Undo</Button>
-                </Notice>
-              )}
-              {list && <NotShown list={list} />}
-            </div>
-            {list && <Listed list={list} run={run} onDelete={remove} />}
-          </main>
-        )}
-      </BringIn>
-    </>
+            </>
+          }
+        >
+          <div role="status" aria-label="Messages">
+            {trouble !== null && (
+              <Notice className="mt-3" trouble>
+                {trouble}
+              </Notice>
+            )}
+            {said !== null && <Notice className="mt-3">{said}</Notice>}
+            {broughtIn > 0 && <Notice className="mt-3">{broughtInText(broughtIn)}</Notice>}
+            {deleted && (
+              <Notice className="mt-3 flex items-center gap-3">
+                Deleted “{pieceTitle(deleted.document)}”.
+                <Button onClick={() => undelete(deleted)}>Undo</Button>
+              </Notice>
+            )}
+            {list && <NotShown list={list} />}
+          </div>
+          {list && <Listed list={list} run={run} onDelete={remove} />}
+        </PageShell>
+      )}
+    </BringIn>
   );
 }
 

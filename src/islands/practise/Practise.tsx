@@ -23,7 +23,7 @@ import { dayText } from '../../words/practice/record.ts';
 import { sessionVersionText } from '../../words/practice/versions.ts';
 import { Addressed } from '../frame/Addressed.tsx';
 import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { NOBODY, PlayerChoice } from '../parts/PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
 import { KeptNotices } from '../frame/KeptNotices.tsx';
@@ -50,15 +50,11 @@ function PractisePage() {
 
 function Preparing() {
   return (
-    <>
-      <Header current="Session" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="text-2xl font-semibold">Sessions</h1>
-        <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
-          {(studio) => <OfPlayer studio={studio} />}
-        </Answered>
-      </main>
-    </>
+    <PageShell current="Session" title="Sessions">
+      <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
+        {(studio) => <OfPlayer studio={studio} />}
+      </Answered>
+    </PageShell>
   );
 }
 

@@ -9,7 +9,7 @@ import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { NOBODY, PlayerChoice } from '../parts/PlayerChoice.tsx';
 import { Days } from './Days.tsx';
 import { Lesson } from './Lesson.tsx';
@@ -48,23 +48,19 @@ interface Deleted {
 function RecordPage() {
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   return (
-    <>
-      <Header current="Log" />
-      <main className="px-6 pt-3 pb-6 print:p-0">
-        <h1 className="no-print text-2xl font-semibold">Record</h1>
-        <div role="status" aria-label="Messages">
-          {deleted && (
-            <Notice className="mt-2 flex items-center gap-3">
-              Everything of {deleted.name} is deleted.
-              <Button onClick={() => void deleted.putBack().then(() => setDeleted(null))}>Undo</Button>
-            </Notice>
-          )}
-        </div>
-        <Answered asked={useStored(STUDIO)} waiting="Opening the record …">
-          {({ players }) => <OfPlayer all={players} onDeleted={(name, putBack) => setDeleted({ name, putBack })} />}
-        </Answered>
-      </main>
-    </>
+    <PageShell current="Log" title="Record" titled="not-printed">
+      <div role="status" aria-label="Messages">
+        {deleted && (
+          <Notice className="mt-2 flex items-center gap-3">
+            Everything of {deleted.name} is deleted.
+            <Button onClick={() => void deleted.putBack().then(() => setDeleted(null))}>Undo</Button>
+          </Notice>
+        )}
+      </div>
+      <Answered asked={useStored(STUDIO)} waiting="Opening the record …">
+        {({ players }) => <OfPlayer all={players} onDeleted={(name, putBack) => setDeleted({ name, putBack })} />}
+      </Answered>
+    </PageShell>
   );
 }
 

@@ -14,7 +14,7 @@ import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { NumberOrigins } from '../parts/NumberOrigins.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
@@ -45,40 +45,40 @@ function SetupPage() {
   };
   return (
     <>
-      <Header current="Players, instruments, schools" />
-      <main className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
-        <h1 className="sr-only">Players, instruments, schools</h1>
-        {(studio !== null || trouble !== null) && (
-          <>
-            <aside aria-label="Studio">
-              <Shelves studio={studio} chosen={chosen} actions={actions} onChoose={open} />
-              <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
-            </aside>
-            <div>
-              <div role="status" aria-label="Messages">
-                <KeptNotices trouble={trouble} elsewhere={elsewhere} />
-                {deleted !== null && (
-                  <Notice className="mb-3 flex items-center gap-3">
-                    Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
-                    <Button onClick={actions.undelete}>Undo</Button>
-                  </Notice>
+      <PageShell current="Players, instruments, schools" title="Players, instruments, schools" titled="hidden">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 md:grid-cols-[232px_minmax(0,1fr)]">
+          {(studio !== null || trouble !== null) && (
+            <>
+              <aside aria-label="Studio">
+                <Shelves studio={studio} chosen={chosen} actions={actions} onChoose={open} />
+                <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
+              </aside>
+              <div>
+                <div role="status" aria-label="Messages">
+                  <KeptNotices trouble={trouble} elsewhere={elsewhere} />
+                  {deleted !== null && (
+                    <Notice className="mb-3 flex items-center gap-3">
+                      Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
+                      <Button onClick={actions.undelete}>Undo</Button>
+                    </Notice>
+                  )}
+                </div>
+                {studio && (
+                  <FormAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)} value={now}>
+                    {(shown) => <ChosenForm studio={studio} chosen={shown} actions={actions} />}
+                  </FormAgain>
                 )}
+                {now && (
+                  <OpenedSection key={now.record.id} title="Earlier versions">
+                    {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
+                  </OpenedSection>
+                )}
+                <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
               </div>
-              {studio && (
-                <FormAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)} value={now}>
-                  {(shown) => <ChosenForm studio={studio} chosen={shown} actions={actions} />}
-                </FormAgain>
-              )}
-              {now && (
-                <OpenedSection key={now.record.id} title="Earlier versions">
-                  {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
-                </OpenedSection>
-              )}
-              <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-            </div>
-          </>
-        )}
-      </main>
+            </>
+          )}
+        </div>
+      </PageShell>
     </>
   );
 }

@@ -4,7 +4,7 @@ import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { STUDIO_WITH_PIECES } from '../../state/reading/of-studio.ts';
 import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { NumberOrigins } from '../parts/NumberOrigins.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { TapesFor } from './TapesFor.tsx';
@@ -29,22 +29,18 @@ function TapesPage() {
   const instruments = kept ? instrumentsOf(kept.instruments, piece) : [];
   const chosen = instruments.find(({ value }) => value === (address.instrument ?? piece?.instrumentId)) ?? instruments[0];
   return (
-    <>
-      <Header current="Tapes" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="sr-only">Tapes</h1>
-        {kept && chosen && (
-          <TapesFor
-            key={chosen.value}
-            instruments={instruments}
-            chosen={chosen}
-            pieces={kept.pieces.filter(({ document }) => document.brief.instrument.kind === chosen.spec.kind)}
-            piece={piece}
-            onChoose={(instrument) => void setAddress({ instrument })}
-          />
-        )}
-        {kept && <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>}
-      </main>
-    </>
+    <PageShell current="Tapes" title="Tapes" titled="hidden">
+      {kept && chosen && (
+        <TapesFor
+          key={chosen.value}
+          instruments={instruments}
+          chosen={chosen}
+          pieces={kept.pieces.filter(({ document }) => document.brief.instrument.kind === chosen.spec.kind)}
+          piece={piece}
+          onChoose={(instrument) => void setAddress({ instrument })}
+        />
+      )}
+      {kept && <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>}
+    </PageShell>
   );
 }

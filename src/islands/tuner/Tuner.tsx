@@ -17,7 +17,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
 import { Addressed } from '../frame/Addressed.tsx';
-import { Header } from '../frame/Header.tsx';
+import { PageShell } from '../frame/PageShell.tsx';
 import { NumberOrigins } from '../parts/NumberOrigins.tsx';
 import { instrumentLike } from '../parts/instrument-like.ts';
 import { FIRST_ERRORS } from './simulated.ts';
@@ -49,38 +49,34 @@ function TunerPage() {
   const studio = storedOr(useStored(STUDIO), EMPTY_STUDIO)?.instruments ?? null;
   const [chosen, setChosen] = useQueryState('instrument');
   const [source, setSource] = useState<Source>('simulated');
-  if (studio === null) return <Header current="Tuner" />;
+  if (studio === null) return <PageShell current="Tuner" title="Tuner" titled="hidden" />;
   const record = studio.find((own) => own.id === chosen);
   const id = record?.id ?? INSTRUMENT_KINDS.find((kind) => kind === chosen) ?? studio[0]?.id ?? INSTRUMENT_KINDS[0];
   const instrument = instrumentNamed(id, studio);
   return (
-    <>
-      <Header current="Tuner" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="sr-only">Tuner</h1>
-        <p className="font-serif text-[19px] leading-[1.75]">
-          Tune{' '}
-          <Choice
-            label="Instrument to tune"
-            value={id}
-            values={[...studio.map((own) => own.id), ...INSTRUMENT_KINDS]}
-            name={(value) => nameOf(value, studio)}
-            onChange={(next) => void setChosen(next)}
-          />{' '}
-          to A = {instrument.a4Hz} Hz, listening to{' '}
-          <Choice label="Listen to" value={source} values={SOURCES} name={(value) => SOURCE_LABELS[value]} onChange={setSource} />.
-        </p>
-        <Part>
-          <Strings key={id} instrument={instrument} source={source} />
-          <NextSteps>
-            <ButtonLink href="/">Play the last piece</ButtonLink>
-            <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
-            <ButtonLink href={`/tapes?instrument=${tapeAddress(id)}`}>Print tapes</ButtonLink>
-          </NextSteps>
-          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-        </Part>
-      </main>
-    </>
+    <PageShell current="Tuner" title="Tuner" titled="hidden">
+      <p className="font-serif text-[19px] leading-[1.75]">
+        Tune{' '}
+        <Choice
+          label="Instrument to tune"
+          value={id}
+          values={[...studio.map((own) => own.id), ...INSTRUMENT_KINDS]}
+          name={(value) => nameOf(value, studio)}
+          onChange={(next) => void setChosen(next)}
+        />{' '}
+        to A = {instrument.a4Hz} Hz, listening to{' '}
+        <Choice label="Listen to" value={source} values={SOURCES} name={(value) => SOURCE_LABELS[value]} onChange={setSource} />.
+      </p>
+      <Part>
+        <Strings key={id} instrument={instrument} source={source} />
+        <NextSteps>
+          <ButtonLink href="/">Play the last piece</ButtonLink>
+          <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
+          <ButtonLink href={`/tapes?instrument=${tapeAddress(id)}`}>Print tapes</ButtonLink>
+        </NextSteps>
+        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+      </Part>
+    </PageShell>
   );
 }
 

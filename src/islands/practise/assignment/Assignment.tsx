@@ -8,7 +8,7 @@ import { guardIsland } from '../../../ui/states/Boundary.tsx';
 import { Notice } from '../../../ui/states/Notice.tsx';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
 import { Addressed } from '../../frame/Addressed.tsx';
-import { Header } from '../../frame/Header.tsx';
+import { PageShell } from '../../frame/PageShell.tsx';
 import { NOBODY, PlayerChoice } from '../../parts/PlayerChoice.tsx';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
@@ -28,15 +28,11 @@ function GuardedAssignment() {
 
 function AssignmentPage() {
   return (
-    <>
-      <Header current="Assignment" />
-      <main className="mx-auto max-w-4xl px-6 pt-3 pb-6">
-        <h1 className="text-2xl font-semibold">Assignment</h1>
-        <Answered asked={useStored(STUDIO)} waiting="Opening the studio …">
-          {(studio) => <OfStudio studio={studio} />}
-        </Answered>
-      </main>
-    </>
+    <PageShell current="Assignment" title="Assignment" width="narrow">
+      <Answered asked={useStored(STUDIO)} waiting="Opening the studio …">
+        {(studio) => <OfStudio studio={studio} />}
+      </Answered>
+    </PageShell>
   );
 }
 

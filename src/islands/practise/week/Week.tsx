@@ -17,7 +17,7 @@ import { weekVersionText } from '../../../words/practice/versions.ts';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed } from '../../frame/Addressed.tsx';
 import { EarlierVersions } from '../../opened-piece/EarlierVersions.tsx';
-import { Header } from '../../frame/Header.tsx';
+import { PageShell } from '../../frame/PageShell.tsx';
 import { NOBODY, PlayerChoice } from '../../parts/PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
 import { KeptNotices } from '../../frame/KeptNotices.tsx';
@@ -40,15 +40,11 @@ function GuardedWeek() {
 
 function WeekPage() {
   return (
-    <>
-      <Header current="Week" />
-      <main className="px-6 pt-3 pb-6 print:p-0">
-        <h1 className="text-2xl font-semibold print:hidden">Week</h1>
-        <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
-          {(studio) => <OfPlayer studio={studio} />}
-        </Answered>
-      </main>
-    </>
+    <PageShell current="Week" title="Week" titled="not-printed">
+      <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
+        {(studio) => <OfPlayer studio={studio} />}
+      </Answered>
+    </PageShell>
   );
 }
 

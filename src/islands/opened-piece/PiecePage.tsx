@@ -1,0 +1,39 @@
+import type { ReactNode } from 'react';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { notKeptText } from '../../words/kept/storage.ts';
+import { Header } from '../frame/Header.tsx';
+import type { PageName } from '../frame/rooms.ts';
+
+interface PiecePageProps {
+  readonly current: PageName;
+  /** The id of the piece; null until one is opened. */
+  readonly pieceId: string | null;
+  /** The message where the piece could not be read or kept; null otherwise. */
+  readonly trouble: string | null;
+  /** The name of the piece, in the head. */
+  readonly name?: ReactNode;
+  /** The actions on the piece, in the head. */
+  readonly actions?: ReactNode;
+  /** The part between the head and the page. */
+  readonly above?: ReactNode;
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** Shows a page of the piece that is open, once it is there. */
+export function PiecePage({ current, pieceId, trouble, name, actions, above, className = 'px-6 pt-3 pb-6', children }: PiecePageProps) {
+  return (
+    <>
+      <Header current={current} pieceId={pieceId} name={name}>
+        {actions}
+      </Header>
+      {above}
+      {trouble !== null && (
+        <Notice role="alert" className="m-6" trouble>
+          {notKeptText(trouble)}
+        </Notice>
+      )}
+      {pieceId !== null && <main className={className}>{children}</main>}
+    </>
+  );
+}
