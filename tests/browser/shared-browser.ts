@@ -15,7 +15,7 @@ export async function openSharedBrowser(browser: Browser, options: BrowserContex
   const page = await context.newPage();
   await page.goto('/record');
   await page.getByRole('heading', { name: 'Record', level: 1 }).waitFor();
-  // What waits for a function in the page takes a promise for an answer, so the page is asked from here.
+  // A function that is waited for in the page must not be asynchronous: its promise would count as a yes. So the page is asked from here.
   await expect.poll(() => page.evaluate(isDemoPractised), { timeout: DEMO_PUT_IN_MS }).toBe(true);
   // While the application has its database open nothing can take it away.
   await page.evaluate(copyDatabase, { from: KEPT, to: REMEMBERED });

@@ -1,4 +1,4 @@
-import { Fragment, useCallback, useMemo, useState } from 'react';
+import { Fragment, useMemo } from 'react';
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
@@ -6,7 +6,7 @@ import { curvePath, curvesOf } from '../../engraving/curves.ts';
 import { layoutStaff, systemEnds } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
-import { type Engraved, Staff } from './Staff.tsx';
+import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 /** The width of the preview, px. */
 const WIDTH = 620;
@@ -44,26 +44,26 @@ interface PreviewLineProps {
 
 function PreviewLine({ engraving, measures, first }: PreviewLineProps) {
   const layout = useMemo(() => layoutStaff(engraving, measures, { available: 0, first }), [engraving, measures, first]);
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  const range = useMemo(() => ({ from: 0, to: measures.length }), [measures]);
-  const width = (layout.offsets[measures.length] ?? WIDTH) + 2;
+  const { width } = windowOf(layout, { from: 0, to: measures.length });
   return (
     <div className="relative -mt-5" style={{ width, height: layout.height }}>
-      <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
-      <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        {curvesOf(engraved?.heads ?? [], systemEnds(layout)).map((curve) => (
-          <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
-        ))}
-        {(engraved?.heads ?? [])
-          .filter(({ tiedFromBefore }) => !tiedFromBefore)
-          .map((head) => (
-            <Fragment key={head.x}>
-              <ArticulationSign head={head} layout={layout} />
-              <AccentSign head={head} layout={layout} />
-            </Fragment>
-          ))}
-      </svg>
+      <ScoreFrame engraving={engraving} measures={measures} layout={layout} first={first}>
+        {(heads) => (
+          <>
+            {curvesOf(heads, systemEnds(layout)).map((curve) => (
+              <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
+            ))}
+            {heads
+              .filter(({ tiedFromBefore }) => !tiedFromBefore)
+              .map((head) => (
+                <Fragment key={head.x}>
+                  <ArticulationSign head={head} layout={layout} />
+                  <AccentSign head={head} layout={layout} />
+                </Fragment>
+              ))}
+          </>
+        )}
+      </ScoreFrame>
     </div>
   );
 }

@@ -1,14 +1,15 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
-import { measuresInView, useScroller } from '../bench/score/use-scroller.ts';
+import { measuresInView, useScroller } from './use-scroller.ts';
+import { ScoreWindow } from './ScoreWindow.tsx';
 import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
-import { type Engraved, Staff } from './Staff.tsx';
 import { StaffMarks } from './StaffMarks.tsx';
 import { beadsOf, pathScale } from './path-geometry.ts';
+import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 interface PathScoreProps {
   readonly plan: Plan;
@@ -31,14 +32,10 @@ export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
   const range = measuresInView(layout, left, width);
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const marks = useMemo(() => fingerMarks(one), [one]);
   const [chosen, choose] = useState<number | null>(null);
   const scale = pathScale(one, PATH_HEIGHT, over?.plan ?? null);
-  const heads = engraved?.heads ?? [];
-  const windowLeft = layout.offsets[range.from] ?? 0;
-  const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
+  const view = windowOf(layout, range);
   const note = chosen === null ? undefined : one.notes[chosen];
   const paper = onPaper(layout);
   return (
@@ -50,38 +47,42 @@ export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
         <Fingerboard plan={one} scale={scale} selected={note?.kind === 'note' ? note : null} />
       </div>
-      <div
-        ref={scroller}
+      <ScoreWindow
+        label={`Staff and path: ${name}`}
+        into={scroller}
         onScroll={onScroll}
-        role="group"
-        tabIndex={0}
-        aria-label={`Staff and path: ${name}`}
-        className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
-        style={{ height: layout.height + PATH_HEIGHT + 12 }}
+        layout={layout}
+        view={view}
+        height={layout.height + PATH_HEIGHT}
       >
-        <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
-        <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
-          <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
-          <svg className="absolute top-0 left-0" width={windowWidth} height={layout.height + PATH_HEIGHT} aria-hidden="true">
-            <g transform={`translate(${-windowLeft} 0)`}>
+        <ScoreFrame
+          engraving={engraving}
+          measures={engraving.measures}
+          layout={layout}
+          range={range}
+          first
+          height={layout.height + PATH_HEIGHT}
+        >
+          {(heads) => (
+            <>
               <StaffMarks plan={one} marks={marks} heads={heads} layout={layout} selected={chosen} onSelect={choose} />
               <g transform={`translate(0 ${layout.height})`}>
-                <SemitoneLines plan={one} scale={scale} from={windowLeft} to={windowLeft + windowWidth} />
+                <SemitoneLines plan={one} scale={scale} from={view.left} to={view.left + view.width} />
                 <PathDrawing
                   plan={one}
                   beads={beadsOf(one, heads, scale)}
                   scale={scale}
-                  left={windowLeft}
+                  left={view.left}
                   selected={chosen}
                   notes={NO_NOTES}
                   over={over && { ...over, beads: beadsOf(over.plan, heads, scale) }}
                   onSelect={choose}
                 />
               </g>
-            </g>
-          </svg>
-        </div>
-      </div>
+            </>
+          )}
+        </ScoreFrame>
+      </ScoreWindow>
     </section>
   );
 }

@@ -1,15 +1,15 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { BowPlan } from '#core/bow';
 import type { Engraving, FingerMark, Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
 import { BowLane } from '../score/BowLane.tsx';
 import { rowsOf } from '../score/under-staff-rows.ts';
 import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
+import { ScoreFrame, windowOf } from '../score/ScoreFrame.tsx';
 
 /** The width of the music on the page, px: A4 and Letter between their margins. */
 export const SHEET_WIDTH = 680;
@@ -69,20 +69,19 @@ function System({ plan, engraving, marks, measures, bow, first, last }: SystemPr
       }),
     [plan, engraving, measures, bow, first, last, under],
   );
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  const heads = engraved?.heads ?? [];
-  const range = { from: 0, to: measures.length };
-  const width = (layout.offsets[measures.length] ?? SHEET_WIDTH) + 2;
+  const { width } = windowOf(layout, { from: 0, to: measures.length });
   return (
     <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
-      <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
-      <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} isSystem selected={null} bows={bow?.bows} />
-        {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
-        {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
-        {bow && <BowLane bow={bow} heads={heads} layout={layout} />}
-      </svg>
+      <ScoreFrame engraving={engraving} measures={measures} layout={layout} first={first}>
+        {(heads) => (
+          <>
+            <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} isSystem selected={null} bows={bow?.bows} />
+            {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
+            {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
+            {bow && <BowLane bow={bow} heads={heads} layout={layout} />}
+          </>
+        )}
+      </ScoreFrame>
     </div>
   );
 }

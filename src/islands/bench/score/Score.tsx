@@ -1,10 +1,9 @@
 import { Rows4 } from '../../../ui/icons.ts';
-import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
+import { lazy, type PointerEvent, useMemo, useState } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { type Engraving, engravingOfPlan, fingerMarks } from '#core/notation';
 import type { BowPlan } from '#core/bow';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import type { MeasureRange } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
@@ -16,7 +15,6 @@ import { noteText } from '../../../words/plan-words.ts';
 import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../../score/Fingerboard.tsx';
 import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
-import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/path-geometry.ts';
 import { rowsOf } from '../../score/under-staff-rows.ts';
@@ -25,7 +23,10 @@ import { DragTargets } from './DragTargets.tsx';
 import { useBowPlan } from '../../score/use-bow-plan.ts';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
-import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
+import { measuresInView, useKeepInView, useScroller } from '../../score/use-scroller.ts';
+import { ScoreWindow } from '../../score/ScoreWindow.tsx';
+import { ScoreFrame, windowOf } from '../../score/ScoreFrame.tsx';
+import type { Head } from '../../../engraving/draw-measures.ts';
 
 /**
  * Tells whether the brief has moved on to one that cannot be planned. Only that redraws the score: a new brief by itself changes nothing of
@@ -58,11 +59,10 @@ export function Score({ plan, notes }: ScoreProps) {
   const { place, pathHeight } = usePathHeight(layout.height);
   const scale = useMemo(() => pathScale(plan, pathHeight, over), [plan, pathHeight, over]);
   const range = measuresInView(layout, left, width);
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
   useKeepInView(scroller, engraving, layout, playing ?? selected);
   const sound = soundAt(plan, playing ?? selected);
-  const [windowLeft, windowWidth] = windowOf(layout, range);
+  const view = windowOf(layout, range);
+  const [asked, ask] = useState<AskedOf | null>(null);
   return (
     <section
       ref={place}
@@ -71,33 +71,54 @@ export function Score({ plan, notes }: ScoreProps) {
       style={{ '--on-paper': onPaper(layout) }}
     >
       <Announcement sound={sound} playing={playing !== null} />
-      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="relative shrink-0 max-sm:hidden">
-        <div className="no-print absolute top-1 left-0">
-          <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
-        </div>
-        <Fingerboard plan={plan} scale={scale} selected={sound} />
-      </div>
-      <div
-        ref={scroller}
+      <Beside plan={plan} scale={scale} sound={sound} top={layout.height} />
+      <ScoreWindow
+        label="Staff and path of the hand; arrow keys go from note to note"
+        into={scroller}
         onScroll={onScroll}
-        role="group"
-        aria-label="Staff and path of the hand; arrow keys go from note to note"
-        tabIndex={0}
-        className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
-        style={{ height: layout.height + pathHeight + SCROLLBAR }}
+        layout={layout}
+        view={view}
+        height={layout.height + pathHeight}
       >
-        <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
-        <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
-          <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
-          <Overlay
-            {...{ plan, notes, engraving, layout, scale }}
-            heads={engraved?.heads ?? NO_HEADS}
-            left={windowLeft}
-            width={windowWidth}
-          />
-        </div>
-      </div>
+        <ScoreFrame
+          engraving={engraving}
+          measures={engraving.measures}
+          layout={layout}
+          range={range}
+          first
+          height={layout.height + scale.height}
+          className="select-none"
+          testId="overlay"
+        >
+          {(heads) => <Overlay {...{ plan, notes, engraving, heads, layout, scale }} {...view} onAsk={ask} />}
+        </ScoreFrame>
+        {asked && (
+          <Part>
+            <AskedLabel plan={plan} {...asked} onClose={() => ask(null)} />
+          </Part>
+        )}
+      </ScoreWindow>
     </section>
+  );
+}
+
+interface BesideProps {
+  readonly plan: Plan;
+  readonly scale: PathScale;
+  readonly sound: PlannedSound | null;
+  /** The height of the staff, px: the fingerboard begins below it, where the path does. */
+  readonly top: number;
+}
+
+/** Shows the fingerboard beside the path, and above it the choice of what stands under the staff. */
+function Beside({ plan, scale, sound, top }: BesideProps) {
+  return (
+    <div style={{ width: FINGERBOARD_WIDTH, paddingTop: top }} className="relative shrink-0 max-sm:hidden">
+      <div className="no-print absolute top-1 left-0">
+        <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
+      </div>
+      <Fingerboard plan={plan} scale={scale} selected={sound} />
+    </div>
   );
 }
 
@@ -116,12 +137,6 @@ function soundAt({ notes }: Plan, index: number | null): PlannedSound | null {
   return note?.kind === 'note' ? note : null;
 }
 
-/** Gives the left edge of the engraved part and its width, px. */
-function windowOf({ offsets }: StaffLayout, { from, to }: MeasureRange): readonly [number, number] {
-  const left = offsets[from] ?? 0;
-  return [left, (offsets[to] ?? 0) - left + 2];
-}
-
 /** Announces the selection to a screen reader; while the line sounds, only the line. */
 function Announcement({ sound, playing }: { readonly sound: PlannedSound | null; readonly playing: boolean }) {
   const words = sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.';
@@ -132,30 +147,24 @@ function Announcement({ sound, playing }: { readonly sound: PlannedSound | null;
   );
 }
 
-/** The room for a scroll bar below the path, px. */
-const SCROLLBAR = 12;
-
-const NO_HEADS: Engraved['heads'] = [];
-
 interface OverlayProps extends ScoreProps {
   readonly engraving: Engraving;
-  /** Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse. */
-  readonly heads: Engraved['heads'];
+  readonly heads: readonly Head[];
   readonly layout: StaffLayout;
   readonly scale: PathScale;
   readonly left: number;
   readonly width: number;
+  readonly onAsk: (asked: AskedOf) => void;
 }
 
 /** Draws everything over the engraved staff, and the path below it. */
-function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: OverlayProps) {
+function Overlay({ plan, notes, engraving, heads, layout, scale, left, width, onAsk }: OverlayProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
   const overlaid = usePlanning(overlaidOf);
   const beads = beadsOf(plan, heads, scale);
   const over = overlaid && { plan: overlaid.plan, beads: beadsOf(overlaid.plan, heads, scale), differsAt: overlaid.differsAt };
   const { drag, grab, dragged } = useBeadDrag(plan, scale);
-  const [asked, ask] = useState<AskedOf | null>(null);
   const pick = (index: number, extend: boolean): void => {
     if (dragged()) return;
     if (extend) selectTo(index);
@@ -164,40 +173,25 @@ function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: 
   const grabBead = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
   return (
     <>
-      {asked && (
-        <Part>
-          <AskedLabel plan={plan} {...asked} onClose={() => ask(null)} />
-        </Part>
-      )}
-      <svg
-        className="absolute top-0 left-0 select-none"
-        width={width}
-        height={layout.height + scale.height}
-        data-testid="overlay"
-        aria-hidden="true"
-      >
-        <g transform={`translate(${-left} 0)`}>
-          <PassageShade heads={heads} height={layout.height + scale.nutY} />
-          <OnStaff {...{ plan, engraving, heads, layout, left, width }} onSelect={pick} />
-          <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
-          <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
-            <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
-            <PathDrawing
-              plan={plan}
-              beads={beads}
-              scale={scale}
-              left={left}
-              selected={selected}
-              notes={notes}
-              over={over}
-              onSelect={pick}
-              onGrab={grabBead}
-              onAsk={(label, at) => ask({ label, at })}
-            />
-            {drag && <DragTargets drag={drag} />}
-          </g>
-        </g>
-      </svg>
+      <PassageShade heads={heads} height={layout.height + scale.nutY} />
+      <OnStaff {...{ plan, engraving, heads, layout, left, width }} onSelect={pick} />
+      <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
+      <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
+        <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
+        <PathDrawing
+          plan={plan}
+          beads={beads}
+          scale={scale}
+          left={left}
+          selected={selected}
+          notes={notes}
+          over={over}
+          onSelect={pick}
+          onGrab={grabBead}
+          onAsk={(label, at) => onAsk({ label, at })}
+        />
+        {drag && <DragTargets drag={drag} />}
+      </g>
     </>
   );
 }
@@ -252,7 +246,7 @@ function UnderStaffRows({ bow, ...props }: Pick<OverlayProps, 'plan' | 'heads' |
 }
 
 /** Shades the selected passage, from its first head to its last. */
-function PassageShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
+function PassageShade({ heads, height }: { readonly heads: readonly Head[]; readonly height: number }) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);
   const passage = passageOf({ selected, passageFrom });
@@ -263,7 +257,7 @@ function PassageShade({ heads, height }: { readonly heads: Engraved['heads']; re
 }
 
 /** Draws the cursor of the sound. */
-function PlayCursor({ heads, note, height }: { readonly heads: Engraved['heads']; readonly note: number | null; readonly height: number }) {
+function PlayCursor({ heads, note, height }: { readonly heads: readonly Head[]; readonly note: number | null; readonly height: number }) {
   const head = note === null ? undefined : heads.find(({ index }) => index === note);
   if (!head) return null;
   return <rect data-playing={head.index} x={head.x - 13} width={26} y={20} height={height - 20} rx={5} className="fill-verdigris/20" />;

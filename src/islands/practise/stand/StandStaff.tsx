@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import useMeasure from 'react-use-measure';
 import type { NoteGroup } from '#core/practice/item';
 import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
@@ -8,8 +8,8 @@ import type { Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { systemsOf } from '../../../engraving/systems.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
-import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
+import { ScoreFrame, windowOf } from '../../score/ScoreFrame.tsx';
 
 /** The scales against the desk, of which the largest that fits is taken: it is read from the stand. */
 const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3] as const;
@@ -101,38 +101,31 @@ interface SystemProps extends Required<Omit<StandStaffProps, 'onSelect'>>, Pick<
 function System({ plan, engraving, measures, first, scale, available, group, selected, onSelect, numbers, names }: SystemProps) {
   const layout = useMemo(() => layoutStaff(engraving, measures, { available, first }), [engraving, measures, available, first]);
   const marks = useMemo(() => fingerMarks(plan).map((mark) => (numbers ? mark : null)), [plan, numbers]);
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  const natural = (layout.offsets[measures.length] ?? 0) + 2;
-  const heads = engraved?.heads ?? [];
+  const { width } = windowOf(layout, { from: 0, to: measures.length });
   // The row over the staff for the names of positions is not needed here.
   const spare = layout.positionRowY;
   const height = heightOf(layout) + (names ? NAME_ROW : 0);
   return (
     <div style={{ height: height * scale }}>
-      <div className="relative" style={{ width: natural, transformOrigin: '0 0', transform: `scale(${scale}) translateY(${-spare}px)` }}>
-        <Staff
-          engraving={engraving}
-          measures={measures}
-          layout={layout}
-          range={{ from: 0, to: measures.length }}
-          first={first}
-          onEngraved={keep}
-        />
-        <svg className="absolute top-0 left-0 overflow-visible" width={natural} height={layout.height} aria-hidden="true">
-          {names && <NameRow plan={plan} heads={heads} y={layout.stringRowY + NAME_ROW - UNDER_NOTES - 6} />}
-          <InHand heads={heads} group={group} y={layout.stringRowY - UNDER_NOTES - 3} />
-          <StaffMarks
-            plan={plan}
-            marks={marks}
-            heads={heads}
-            layout={layout}
-            isSystem
-            selected={selected}
-            fingersOnly
-            {...(onSelect ? { onSelect: (note: number) => onSelect(note) } : {})}
-          />
-        </svg>
+      <div className="relative" style={{ width, transformOrigin: '0 0', transform: `scale(${scale}) translateY(${-spare}px)` }}>
+        <ScoreFrame engraving={engraving} measures={measures} layout={layout} first={first} className="overflow-visible">
+          {(heads) => (
+            <>
+              {names && <NameRow plan={plan} heads={heads} y={layout.stringRowY + NAME_ROW - UNDER_NOTES - 6} />}
+              <InHand heads={heads} group={group} y={layout.stringRowY - UNDER_NOTES - 3} />
+              <StaffMarks
+                plan={plan}
+                marks={marks}
+                heads={heads}
+                layout={layout}
+                isSystem
+                selected={selected}
+                fingersOnly
+                {...(onSelect ? { onSelect: (note: number) => onSelect(note) } : {})}
+              />
+            </>
+          )}
+        </ScoreFrame>
       </div>
     </div>
   );
