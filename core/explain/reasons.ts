@@ -26,7 +26,7 @@ import type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './
 import type { Through } from './through.ts';
 
 /** The longest line that is explained as a whole; the notes of a longer one are explained one by one when asked. */
-export const MOST_NOTES_EXPLAINED = 1000;
+const MOST_NOTES_EXPLAINED = 1000;
 
 /** The number of notes that are explained in one step of work. */
 const NOTES_A_STEP = 40;

@@ -21,8 +21,3 @@ export function writtenOnString(instrument: Instrument, stringIndex: number, sou
   const back = { steps: stepsOf(open.value) - stepsOf(here.open), semitones: semitonesOf(open.value) - here.semitones };
   return transpose(written, back) ?? written;
 }
-
-/** Gives the pitch that sounds when the player reads `written`: the inverse of `writtenPitch`. */
-export function soundingPitch(kind: InstrumentKind, written: Pitch): Pitch {
-  return { ...written, octave: written.octave - WRITTEN_OCTAVES_ABOVE[kind] };
-}

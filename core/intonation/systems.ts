@@ -13,10 +13,10 @@ export interface Intonation {
 }
 
 /** The excess of a pure fifth over an equal one, cents: 1200·log2(3/2) − 700 = 1.955. */
-export const FIFTH_EXCESS_CENTS = centsOfRatio({ p: 3, q: 2 }) - 700;
+const FIFTH_EXCESS_CENTS = centsOfRatio({ p: 3, q: 2 }) - 700;
 
 /** The syntonic comma, 81 : 80, cents: 21.506. Four pure fifths are wider by it than two octaves and a pure major third. */
-export const SYNTONIC_COMMA_CENTS = centsOfRatio({ p: 81, q: 80 });
+const SYNTONIC_COMMA_CENTS = centsOfRatio({ p: 81, q: 80 });
 
 /** The place of A on the line of fifths: every chain of fifths passes through the reference. */
 const A_FIFTHS = 3;

@@ -30,7 +30,7 @@ export function openStringHz(instrument: Pick<Instrument, 'openTuning' | 'a4Hz'>
  * Gives the place of a pitch on a string when it is to sound `cents` from equal temperament: `mm = L·(1 − f_open/f)` (Mersenne), less what
  * pressing adds.
  */
-export function placeMm(instrument: Instrument, stringIndex: number, pitch: Pitch, cents: number): number {
+function placeMm(instrument: Instrument, stringIndex: number, pitch: Pitch, cents: number): number {
   const openHz = openStringHz(instrument, stringOf(instrument, stringIndex));
   const hz = frequencyHz(pitch, instrument.a4Hz) * factorOfCents(cents);
   return Math.max(0, instrument.stringLengthMm * (1 - openHz / hz) - (instrument.pressingMm[stringIndex] ?? 0));

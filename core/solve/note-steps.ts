@@ -241,7 +241,7 @@ function highestOf({ pitch, upper, top }: Sounding): Sounding['pitch'] {
 const MOST_COMPARED = 10_000;
 
 /** Finds how high the hand may go for this line. */
-export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
+function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
   if (wantsHighPlaces(task)) return task.hand.highestAnchor;
   return highestUsefulAnchor(task, {
     pitches: sounding.map(({ note }) => highestOf(note)),

@@ -7,6 +7,7 @@ import { hangingComments, namesWithoutMeaning, participleNames } from './english
 import { functionsOf, type Measured } from './functions.ts';
 import { retiredWords } from './retired-words.ts';
 import { type Source, sourcesBelow } from './sources.ts';
+import { unusedExports } from './unused.ts';
 
 /** One measure of a part of the code. */
 export interface Measure {
@@ -42,20 +43,29 @@ export async function measureTree(root: string): Promise<readonly MeasuredPart[]
   return PARTS.map((part) => {
     const sources = everything.filter(({ path }) => path.startsWith(`${part}/`));
     const lines = sources.reduce((sum, source) => sum + source.lines, 0);
-    return { part, files: sources.length, lines, measures: measuresOf(part, sources, rooms) };
+    const measures = [
+      ...measuresOf(part, sources, rooms),
+      ...(isCode(part) ? [none('values exported that nobody uses', unusedExports(root, sources))] : []),
+    ];
+    return { part, files: sources.length, lines, measures };
   });
 }
 
+/** Tells whether a part is the application itself, which keeps every limit. */
+function isCode(part: Part): boolean {
+  return part === 'core' || part === 'src';
+}
+
 function measuresOf(part: Part, sources: readonly Source[], rooms: readonly string[]): readonly Measure[] {
-  const isCode = part === 'core' || part === 'src';
+  const limits = isCode(part);
   return [
     ...measuresOfFiles(part === 'core' ? 12 : 20, sources),
-    ...measuresOfFunctions(isCode, sources.flatMap(functionsOf)),
+    ...measuresOfFunctions(limits, sources.flatMap(functionsOf)),
     ...measuresOfArrows(part, sources, rooms),
     share('exports documented', 100, exportsDocumented(sources), part !== 'tests'),
     share('fields documented', 90, fieldsDocumented(sources), part === 'core'),
-    share('fields with unit, range, id or null documented', 100, fieldsToDocument(sources), isCode),
-    share('throws that carry the value', 100, throwsWithValue(sources), isCode),
+    share('fields with unit, range, id or null documented', 100, fieldsToDocument(sources), limits),
+    share('throws that carry the value', 100, throwsWithValue(sources), limits),
     { what: 'comment lines', found: `${Math.round(100 * commentShare(sources))} %`, aim: '', isMet: true, missing: [] },
     none('files with any or a suppression', weakFiles(sources)),
     none('retired words', retiredWords(sources)),
@@ -77,13 +87,13 @@ function measuresOfFiles(mostInFolder: number, sources: readonly Source[]): read
   ];
 }
 
-function measuresOfFunctions(isCode: boolean, functions: readonly Measured[]): readonly Measure[] {
+function measuresOfFunctions(limits: boolean, functions: readonly Measured[]): readonly Measure[] {
   const over = (value: (one: Measured) => number, most: number): readonly string[] =>
     functions.flatMap((one) => (value(one) > most ? [`${one.where}: ${value(one)}`] : []));
   const lengths = spread(functions.map(({ lines }) => lines));
   const ways = spread(functions.map(({ cyclomatic }) => cyclomatic));
   return [
-    isCode
+    limits
       ? limitOf(
           'function length, median / p90 / most',
           '≤ 60',
@@ -91,7 +101,7 @@ function measuresOfFunctions(isCode: boolean, functions: readonly Measured[]): r
           over(({ lines }) => lines, 60),
         )
       : figure('function length, median / p90 / most', lengths),
-    isCode
+    limits
       ? limitOf(
           'cyclomatic, median / p90 / most',
           '≤ 10',

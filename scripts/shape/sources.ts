@@ -18,7 +18,8 @@ export interface Import {
   readonly typeOnly: boolean;
 }
 
-const SKIPPED = new Set(['node_modules', 'dist', '.git', '.astro', 'compiled', 'screenshots']);
+/** The folders that hold nothing written by hand. */
+export const SKIPPED = new Set<string>(['node_modules', 'dist', '.git', '.astro', 'compiled', 'screenshots']);
 
 /** Reads every TypeScript file below some folders of a tree. */
 export function sourcesBelow(root: string, folders: readonly string[]): readonly Source[] {

@@ -6,7 +6,7 @@ interface Notices {
 }
 
 /** The store of the notice; change it through the functions below. */
-export const noticeStore = create<Notices>()(() => ({ notice: null }));
+const noticeStore = create<Notices>()(() => ({ notice: null }));
 
 /** Shows a notice to the teacher; null removes it. */
 export function say(notice: string | null): void {

@@ -24,11 +24,6 @@ export function useSelection<Value>(choose: (selection: Selection) => Value): Va
   return selectionStore(choose);
 }
 
-/** The selected passage in a component; null where there is none. */
-export function usePassage(): Passage | null {
-  return passageOf(selectionStore());
-}
-
 /** Gives the selected passage of two notes or more; null where there is none. */
 export function passageOf({ selected, passageFrom }: Selection): Passage | null {
   if (selected === null || passageFrom === null || selected === passageFrom) return null;

@@ -32,11 +32,6 @@ function alike(one: unknown, other: unknown): boolean {
   return JSON.stringify(one) === JSON.stringify(other);
 }
 
-/** Renames the player. */
-export function withPlayerName(brief: Brief, name: string): Brief {
-  return { ...brief, player: { ...brief.player, name } };
-}
-
 /** Sets the hand as an estimate; null where nothing is said of it. */
 export function withHand(brief: Brief, preset: HandPreset | null): Brief {
   const { hand: _, ...player } = brief.player ?? {};

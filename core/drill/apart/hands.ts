@@ -7,7 +7,7 @@ import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/descri
 import type { Way } from '#core/drill/hot-spots';
 
 /** The lanes in which a shift is shown, in order: four parts of the left side, and the bow. */
-export const HANDS_LANES = ['fingers', 'hand', 'thumb', 'arm', 'bow'] as const;
+const HANDS_LANES = ['fingers', 'hand', 'thumb', 'arm', 'bow'] as const;
 
 /** A part of the body in a shift. */
 export type HandsLane = (typeof HANDS_LANES)[number];

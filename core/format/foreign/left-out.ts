@@ -1,5 +1,5 @@
 /** The things that are not taken over from foreign music: a piece has one voice, and notes with their fingering. */
-export const LEFT_OUT = [
+const LEFT_OUT = [
   'parts',
   'voices',
   'measures',

@@ -4,7 +4,7 @@ import { frequencyHz, type Pitch, semitonesOf } from '#core/pitch';
 import { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio, mmOfCents, openStringCents, openStringHz } from '#core/intonation';
 
 /** The kinds of check, the strongest first. */
-export const CHECK_KINDS = ['unison', 'octave', 'harmonic', 'fifth-or-fourth', 'third-or-sixth', 'lower-place', 'other-octave'] as const;
+const CHECK_KINDS = ['unison', 'octave', 'harmonic', 'fifth-or-fourth', 'third-or-sixth', 'lower-place', 'other-octave'] as const;
 
 /**
  * The means by which a player may know that a note is right.
@@ -68,7 +68,7 @@ export function checksOf(instrument: Instrument, note: CheckedNote): readonly Ch
  * octave away is 1 and a unison 2; 0 where there is no such ratio. The figure is our own. Strings under a finger (`stopped`: the one that
  * plays, and in a double stop the other) do not ring.
  */
-export function ringShares(instrument: Instrument, note: CheckedNote, stopped: readonly number[] = [note.stringIndex]): readonly number[] {
+function ringShares(instrument: Instrument, note: CheckedNote, stopped: readonly number[] = [note.stringIndex]): readonly number[] {
   return instrument.strings.map((string, index) => {
     const ratio = stopped.includes(index) ? null : pureRatio(note.pitch, string.open);
     return ratio ? 2 / (ratio.p * ratio.q) : 0;

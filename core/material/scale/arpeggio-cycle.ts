@@ -7,7 +7,7 @@ import type { Direction } from './choices.ts';
  * third, the major and the minor one of which it is the fifth; the diminished and the dominant seventh on it. Each is named by its root,
  * counted from the lowest note.
  */
-export const CYCLE_CHORDS: readonly { readonly root: Interval; readonly type: ArpeggioType }[] = [
+const CYCLE_CHORDS: readonly { readonly root: Interval; readonly type: ArpeggioType }[] = [
   { root: { steps: 0, semitones: 0 }, type: 'minor' },
   { root: { steps: 0, semitones: 0 }, type: 'major' },
   { root: { steps: -2, semitones: -3 }, type: 'minor' },

@@ -34,7 +34,7 @@ export function goodOnesWanted({ wanted }: Pick<SetRule, 'wanted'>, cap: number 
 }
 
 /** Gives the largest number of tries of a set; a cap (repetitions, null for none) makes it smaller. */
-export function mostTries({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
+function mostTries({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
   return Math.min(wanted * TRIES_FOR_EACH, cap ?? Infinity);
 }
 

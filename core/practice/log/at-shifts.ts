@@ -10,7 +10,7 @@ const IN_RHYTHM: readonly string[] = ['rhythm', 'neighbours', 'measures'];
 const ENOUGH = 5;
 
 /** Finds the tries of a piece (by its id) in which a shift of its plan was played in rhythm. */
-export function triesOf(
+function triesOf(
   entries: readonly LogEntry[],
   piece: string,
   { from, to }: Pick<Shift, 'from' | 'to'>,

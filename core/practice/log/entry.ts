@@ -13,7 +13,7 @@ export const MISSES = ['flat', 'sharp', 'late', 'wrong-finger', 'noise'] as cons
 export type Miss = (typeof MISSES)[number];
 
 /** The prompts before an item is played. */
-export const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
+const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
 
 /** A prompt before an item: hear it, say its names, hear the target of its shift alone, set the fingers without a sound. */
 export type Prompt = (typeof PROMPTS)[number];

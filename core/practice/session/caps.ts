@@ -1,7 +1,7 @@
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** The strains that can hurt when they are repeated. */
-export const STRAINS = ['wide-reach', 'double-stops', 'thumb'] as const;
+const STRAINS = ['wide-reach', 'double-stops', 'thumb'] as const;
 
 /** A strain that can hurt when it is repeated: wide reaches, double stops, the thumb on the string. */
 export type Strain = (typeof STRAINS)[number];

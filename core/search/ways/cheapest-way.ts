@@ -33,7 +33,7 @@ export function cheapestWay(lattice: Lattice): Way | null {
 }
 
 /** Finds the way that ends cheapest, from sums already calculated; null when none does. */
-export function cheapestEnd({ sums, links }: Sums): Way | null {
+function cheapestEnd({ sums, links }: Sums): Way | null {
   const ends = sums[sums.length - 1] ?? new Float64Array();
   const last = indexOfLeast(ends);
   const cost = ends[last] ?? Infinity;

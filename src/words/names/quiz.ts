@@ -118,14 +118,14 @@ function placeWords([open = '', finger = '']: readonly string[]): string {
 }
 
 /** The names of straight and diagonal, seen from the lower of two strings. */
-export const ACROSS_WORDS: Readonly<Record<(typeof ACROSS)[number], string>> = {
+const ACROSS_WORDS: Readonly<Record<(typeof ACROSS)[number], string>> = {
   straight: 'straight across',
   higher: 'diagonal: higher on the next string',
   lower: 'diagonal: lower on the next string',
 };
 
 /** Writes an interval from an answer: "a minor third", from "2 3". */
-export function intervalWords(named: string): string {
+function intervalWords(named: string): string {
   const [letters = 0, semitones = 0] = named.split(' ').map(Number);
   return named === intervalNamed(0, 0) ? 'the same note' : intervalName(letters, semitones);
 }

@@ -18,7 +18,7 @@ export function dayText(day: string): string {
 }
 
 /** Writes a time: "17:05". */
-export function timeText(at: number): string {
+function timeText(at: number): string {
   return format(at, 'HH:mm');
 }
 
@@ -86,7 +86,7 @@ export function missedNoteText({ title, note, times, miss }: MissedNote): string
 }
 
 /** Writes a size: "2.4 MB". */
-export function sizeText(bytes: number): string {
+function sizeText(bytes: number): string {
   return bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 }
 

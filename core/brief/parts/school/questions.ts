@@ -4,7 +4,7 @@ import { FINGERING_QUESTIONS } from './fingering-questions.ts';
 import { type Question, type Side, sideNames } from './question.ts';
 
 /** Every question on which teachers differ, by its name in documents, in the order in which they are asked. */
-export const QUESTIONS = { ...FINGERING_QUESTIONS, ...ADVICE_QUESTIONS } as const;
+const QUESTIONS = { ...FINGERING_QUESTIONS, ...ADVICE_QUESTIONS } as const;
 
 /** The name of a question. */
 export type QuestionName = keyof typeof QUESTIONS;
