@@ -20,7 +20,7 @@ import { Tabs } from '../../ui/Tabs.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
 import { PathDrawing } from '../score/PathDrawing.tsx';
 import { SemitoneLines } from '../score/SemitoneLines.tsx';
-import { beadsOf, pathScale } from '../score/path-geometry.ts';
+import { beadsOf, pathScale } from '../score/geometry/path-geometry.ts';
 
 /** Shows every part of the interface, in every state, on both papers. */
 export function Samples() {

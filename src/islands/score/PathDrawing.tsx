@@ -23,7 +23,7 @@ import {
   type Stretch,
   stretchesOf,
   stringStroke,
-} from './path-geometry.ts';
+} from './geometry/path-geometry.ts';
 
 /** The facts of the notes beyond their fingering. */
 export interface PathNotes {

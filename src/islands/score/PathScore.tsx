@@ -8,7 +8,7 @@ import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
 import { StaffMarks } from './StaffMarks.tsx';
-import { beadsOf, pathScale } from './path-geometry.ts';
+import { beadsOf, pathScale } from './geometry/path-geometry.ts';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 interface PathScoreProps {

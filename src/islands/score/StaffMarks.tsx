@@ -12,7 +12,7 @@ import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
-import { NAME_LETTER, nameThatFits } from './names-that-fit.ts';
+import { NAME_LETTER, nameThatFits } from './geometry/names-that-fit.ts';
 
 interface StaffMarksProps {
   readonly plan: Plan;

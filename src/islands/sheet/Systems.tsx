@@ -6,9 +6,9 @@ import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { StaffMarks } from '../score/StaffMarks.tsx';
-import { BowLane } from '../score/BowLane.tsx';
-import { rowsOf } from '../score/under-staff-rows.ts';
-import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
+import { BowLane } from '../score/under-staff/BowLane.tsx';
+import { rowsOf } from '../score/under-staff/under-staff-rows.ts';
+import { FingerLanes, StepRow } from '../score/under-staff/UnderStaff.tsx';
 import { ScoreFrame, windowOf } from '../score/ScoreFrame.tsx';
 
 /** The width of the music on the page, px: A4 and Letter between their margins. */

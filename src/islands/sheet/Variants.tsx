@@ -9,7 +9,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
 import { ACCENT_LABELS, BOW_LABELS, LENGTH_PATTERN_LABELS } from '../../words/line/rhythm.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { useBowPlan } from '../score/use-bow-plan.ts';
+import { useBowPlan } from '../score/under-staff/use-bow-plan.ts';
 import { BowSummary } from './BowSummary.tsx';
 import { Systems } from './Systems.tsx';
 

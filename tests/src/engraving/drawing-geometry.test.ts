@@ -21,7 +21,7 @@ import {
   smallPath,
   stretchesOf,
   yOfMm,
-} from '../../../src/islands/score/path-geometry.ts';
+} from '../../../src/islands/score/geometry/path-geometry.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {

@@ -13,7 +13,7 @@ import { Figure } from '../../../ui/Figure.tsx';
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { alternativeName } from '../../../words/explain/alternatives.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
-import { highestMmOf, smallPath } from '../../score/path-geometry.ts';
+import { highestMmOf, smallPath } from '../../score/geometry/path-geometry.ts';
 import { useOtherFingerings } from './use-other-fingerings.ts';
 
 /** The number of differing notes that are named. */

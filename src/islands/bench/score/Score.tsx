@@ -16,11 +16,11 @@ import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../../score/Fingerboard
 import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/path-geometry.ts';
-import { rowsOf } from '../../score/under-staff-rows.ts';
+import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/geometry/path-geometry.ts';
+import { rowsOf } from '../../score/under-staff/under-staff-rows.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
-import { useBowPlan } from '../../score/use-bow-plan.ts';
+import { useBowPlan } from '../../score/under-staff/use-bow-plan.ts';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
 import { measuresInView, useKeepInView, useScroller } from '../../score/use-scroller.ts';
@@ -226,12 +226,12 @@ interface AskedOf {
 }
 
 /** These come when they are first asked for. */
-const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/UnderStaffMenu.tsx')).UnderStaffMenu }));
+const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaffMenu.tsx')).UnderStaffMenu }));
 const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
-const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
+const StepRow = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaff.tsx')).StepRow }));
 const ClickToWrite = lazy(async () => ({ default: (await import('./ClickToWrite.tsx')).ClickToWrite }));
-const BowLane = lazy(async () => ({ default: (await import('../../score/BowLane.tsx')).BowLane }));
-const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
+const BowLane = lazy(async () => ({ default: (await import('../../score/under-staff/BowLane.tsx')).BowLane }));
+const FingerLanes = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaff.tsx')).FingerLanes }));
 
 /** Draws the rows under the staff that were asked for. */
 function UnderStaffRows({ bow, ...props }: Pick<OverlayProps, 'plan' | 'heads' | 'layout'> & { readonly bow: BowPlan | null }) {

@@ -6,7 +6,7 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
-import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/path-geometry.ts';
+import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/geometry/path-geometry.ts';
 
 /** A bead on its way to another string or finger. */
 export interface BeadDrag {

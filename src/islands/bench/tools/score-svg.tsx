@@ -14,7 +14,7 @@ import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
 import { PathDrawing } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { beadsOf, pathScale } from '../../score/path-geometry.ts';
+import { beadsOf, pathScale } from '../../score/geometry/path-geometry.ts';
 
 /** A drawing that stands by itself: its fonts and colours are in it. */
 export interface StandaloneSvg {

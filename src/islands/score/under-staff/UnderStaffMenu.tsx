@@ -1,8 +1,8 @@
 import type { RefObject } from 'react';
-import { showUnderStaff, useUnderStaff } from '../../state/under-staff.ts';
-import { CheckField } from '../../ui/fields/Field.tsx';
-import { Popover } from '../../ui/Popover.tsx';
-import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
+import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
+import { CheckField } from '../../../ui/fields/Field.tsx';
+import { Popover } from '../../../ui/Popover.tsx';
+import { UNDER_STAFF_WORDS } from '../../../words/hand/under-staff.ts';
 
 interface UnderStaffMenuProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;

@@ -1,8 +1,8 @@
 import type { Finger } from '#core/hand/placement';
 import type { Plan } from '#core/plan/describe';
-import type { WrittenRows } from '../../engraving/layout.ts';
-import { writtenMarks } from '../../engraving/written-marks.ts';
-import type { UnderStaff } from '../../state/under-staff.ts';
+import type { WrittenRows } from '../../../engraving/layout.ts';
+import { writtenMarks } from '../../../engraving/written-marks.ts';
+import type { UnderStaff } from '../../../state/under-staff.ts';
 
 /** Gives the rows a staff needs: for the teacher's marks, and for what is shown under it. */
 export function rowsOf(plan: Plan, { fingers, steps, bow }: UnderStaff): WrittenRows {
