@@ -13,7 +13,7 @@ import { type WayIn, waysIn } from './ways-in.ts';
 
 /** A finger on a note of the key. */
 export interface MappedFinger {
-  /** The finger. */
+  /** The finger that plays it, 0 for the open string. */
   readonly finger: Finger;
   /** The sounding pitch, in documents' form. */
   readonly pitch: string;
@@ -49,7 +49,7 @@ export interface MappedString {
 
 /** One finger on two neighbouring strings. */
 export interface MappedAcross {
-  /** The finger. */
+  /** The finger that plays on both of them. */
   readonly finger: Finger;
   /** The lower string, 0 for string I. */
   readonly fromString: number;

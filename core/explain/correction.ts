@@ -5,7 +5,7 @@ import type { Plan, PlannedNote, PlannedSound } from '#core/plan/describe';
 
 /** The lesson of a teacher's correction of one note: an answer to a question of the school. */
 export interface Correction {
-  /** The question. */
+  /** The question of the school that it answers. */
   readonly question: QuestionName;
   /** The side that the correction takes. */
   readonly side: string;

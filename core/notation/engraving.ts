@@ -141,7 +141,7 @@ export function clefsRead(kind: InstrumentKind, line: Line): readonly ClefName[]
 
 /** The parts of a line that is being written into measures. */
 interface Written {
-  /** The line. */
+  /** The line whose notes are written. */
   readonly line: Line;
   /** The measures in time. */
   readonly bars: readonly LineMeasure[];

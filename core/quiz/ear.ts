@@ -20,7 +20,7 @@ export interface EarQuestion {
   readonly cents: number;
 }
 
-/** The state of an ear. */
+/** The standing of a player's ear: what it is asked next, and the smallest distance it tells apart. */
 export interface EarStanding {
   /** The next question. */
   readonly next: EarQuestion;
@@ -29,7 +29,7 @@ export interface EarStanding {
 }
 
 /**
- * Gives the state of an ear after its answers: two right in a row narrow the distance, a wrong one widens it, which settles where 71 % are
+ * Gives the standing of an ear after its answers: two right in a row narrow the distance, a wrong one widens it, which settles where 71 % are
  * right (the transformed up-down rule of psychophysics, Levitt 1971). Answers to other questions are passed over.
  */
 export function earAfter(history: readonly GivenAnswer[]): EarStanding {

@@ -34,7 +34,7 @@ export type Because = 'confused' | 'due' | 'new' | 'beyond';
 
 /** The question that comes next. */
 export interface NextQuestion {
-  /** The question. */
+  /** The question to ask, and whether it is one of the player's own. */
   readonly question: Quizzed;
   /** The reason: mixed up a moment ago, due, new, or asked for beyond what is due. */
   readonly because: Because;

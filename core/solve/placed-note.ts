@@ -9,7 +9,7 @@ export interface PlacedNote {
   readonly index: number;
   /** The note of the line. */
   readonly note: Sounding;
-  /** The placement. */
+  /** The placement that plays it. */
   readonly placement: Placement;
   /** The role of the note in its line. */
   readonly role: NoteRole;

@@ -15,7 +15,7 @@ import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-han
 
 /** A task laid out for the search: its notes, their candidates, and the costs. */
 export interface Laid {
-  /** The task. */
+  /** The task that was read from the brief. */
   readonly task: Task;
   /** The sounding notes, each with its candidates. */
   readonly steps: readonly NoteStep[];

@@ -10,7 +10,7 @@ export type Grade = (typeof GRADES)[number];
 export interface Met {
   /** The moment, ms since 1970. */
   readonly at: number;
-  /** The grade. */
+  /** The grade of how well it was remembered. */
   readonly grade: Grade;
 }
 

@@ -13,6 +13,27 @@ export function hangingComments(sources: readonly Source[]): readonly string[] {
 /** The words with which a comment seldom begins a whole sentence. */
 const HANGING = /^(?:What|How|Which|Where|Whose)\b/;
 
+/** Lists comments that only repeat the name of what they stand at: "The string." at `string`. */
+export function repeatedNames(sources: readonly Source[]): readonly string[] {
+  return sources.flatMap(({ path, text, tree }) => {
+    const found: string[] = [];
+    const visit = (node: ts.Node): void => {
+      const name = (ts.isPropertySignature(node) || ts.isDeclarationStatement(node)) && node.name;
+      const [comment] = name ? (ts.getLeadingCommentRanges(text, node.getFullStart()) ?? []).slice(-1) : [];
+      if (name && comment && saysOnly(wordsOf(text.slice(comment.pos, comment.end)), name.getText(tree)))
+        found.push(`${path}:${tree.getLineAndCharacterOfPosition(node.getStart(tree)).line + 1}`);
+      ts.forEachChild(node, visit);
+    };
+    visit(tree);
+    return found;
+  });
+}
+
+function saysOnly(words: string, name: string): boolean {
+  const spoken = name.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+  return words.toLowerCase().replace(/^(?:the|a|an|its|all the) |\.$/g, '') === spoken;
+}
+
 /** A comment of a file: its place, and its words without the signs around them. */
 interface Comment {
   readonly at: number;

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { cyclesAmong, upwardArrows } from './arrows.ts';
 import { commentShare, exportsDocumented, fieldsDocumented, fieldsToDocument, type Share, throwsWithValue } from './documented.ts';
-import { hangingComments, namesWithoutMeaning, participleNames } from './english.ts';
+import { hangingComments, namesWithoutMeaning, participleNames, repeatedNames } from './english.ts';
 import { functionsOf, type Measured } from './functions.ts';
 import { retiredWords } from './retired-words.ts';
 import { type Source, sourcesBelow } from './sources.ts';
@@ -70,6 +70,7 @@ function measuresOf(part: Part, sources: readonly Source[], rooms: readonly stri
     none('files with any or a suppression', weakFiles(sources)),
     none('retired words', retiredWords(sources)),
     none('comments that begin like half a sentence', hangingComments(sources)),
+    none('comments that repeat a name', repeatedNames(sources)),
     none('functions named by a participle', participleNames(sources)),
     none('parameters called "each"', namesWithoutMeaning(sources)),
   ];

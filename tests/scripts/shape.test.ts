@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { hangingComments, namesWithoutMeaning, participleNames } from '../../scripts/shape/english.ts';
+import { hangingComments, namesWithoutMeaning, participleNames, repeatedNames } from '../../scripts/shape/english.ts';
 import { measureTree } from '../../scripts/shape/measures.ts';
 import { sourceIn } from '../../scripts/shape/sources.ts';
 
@@ -28,12 +28,15 @@ describe('the English of the code', () => {
       '}',
       '/** Gives so many notes. */',
       'export const laidOut = (): number => 1;',
+      '/** The open string. */',
+      'export type OpenString = string;',
     ].join('\n'),
   );
 
-  it('is counted: comments that are half a sentence, functions that are participles, names that say nothing', () => {
+  it('is counted: comments that are half a sentence or a name again, functions that are participles, names that say nothing', () => {
     assert.deepEqual(hangingComments([source]), ['core/example.ts:1', 'core/example.ts:7']);
     assert.deepEqual(participleNames([source]), ['core/example.ts:2: told', 'core/example.ts:8: laidOut']);
     assert.deepEqual(namesWithoutMeaning([source]), ['core/example.ts:5']);
+    assert.deepEqual(repeatedNames([source]), ['core/example.ts:10']);
   });
 });

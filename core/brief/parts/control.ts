@@ -21,7 +21,7 @@ export interface Option {
 export interface ChoiceControl<Value> {
   /** The kind of control. */
   readonly kind: 'choice';
-  /** All the options. */
+  /** The options, in the order in which they are listed. */
   readonly options: readonly Option[];
   /** The option chosen now; `undefined` where the brief says nothing. */
   readonly chosen: (value: Value | undefined) => string;
@@ -33,7 +33,7 @@ export interface ChoiceControl<Value> {
 export interface SubsetControl<Value> {
   /** The kind of control. */
   readonly kind: 'subset';
-  /** All the options. */
+  /** Lists the values to choose among, in their order. */
   readonly all: (setting: PartSetting) => readonly string[];
   /** Names one of them on the screen. */
   readonly nameOf: (value: string) => string;

@@ -26,7 +26,7 @@ export interface ShiftClass {
   readonly toFinger: Finger;
   /** The direction of the hand. */
   readonly way: Way;
-  /** The distance. */
+  /** The distance that the hand moves, in positions or semitones. */
   readonly distance: ShiftDistance;
 }
 

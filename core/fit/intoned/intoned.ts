@@ -32,7 +32,7 @@ import { asNumber } from '#core/fraction';
 export interface IntonedStop {
   /** The finger, or the open string. */
   readonly stop: Stop;
-  /** The target. */
+  /** The pitch to aim at, and its place on the string. */
   readonly target: Target;
   /** The checks that agree with the target, the best first; empty where nothing tells. */
   readonly checks: readonly Check[];

@@ -6,7 +6,7 @@ import { handOfPlan } from './what-if.ts';
 
 /** A question on which teachers differ, told at a note to which it applies. */
 export interface Advice {
-  /** The question. */
+  /** The question, by its name in a school. */
   readonly question: QuestionName;
   /** The sides to tell: the one the school takes, or each of them. */
   readonly sides: readonly string[];

@@ -6,7 +6,7 @@ import { instrumentOf } from '#core/fit/intoned';
 
 /** The demands of one stay of a plan on a hand on an instrument. */
 export interface StayFit {
-  /** The stay. */
+  /** The stay of the plan that is measured. */
   readonly stay: Stay;
   /** The widest reach the stay asks for, mm. */
   readonly needMm: number;

@@ -16,9 +16,9 @@ import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#co
 
 /** The distance at which a part sounds from what is written: letters and semitones, upward positive. */
 export interface Transposition {
-  /** The letters. */
+  /** The letters by which it sounds higher. */
   readonly steps: number;
-  /** The semitones. */
+  /** The semitones by which it sounds higher. */
   readonly semitones: number;
 }
 

@@ -5,7 +5,7 @@ import { isGrace, type Line } from './line.ts';
 export interface SoundingTime {
   /** The onset, from the beginning of the line. */
   readonly onset: number;
-  /** The length. */
+  /** The time for which it sounds. */
   readonly length: number;
 }
 

@@ -29,9 +29,9 @@ export const SignatureChanges = Type.Array(SignatureChange, { maxItems: MOST_CHA
 
 /** The signature behind the clef: a key and a meter. */
 export interface Signature {
-  /** The key. */
+  /** The key whose sharps or flats stand there. */
   readonly key: Key;
-  /** The meter. */
+  /** The meter whose sign stands there, where it begins or changes. */
   readonly meter: Meter;
 }
 

@@ -4,7 +4,7 @@ import type { StringNumber } from '#core/instrument';
 
 /** The place of a shift: the string the hand arrives on, and the position. */
 export interface NamedShift {
-  /** The string. */
+  /** The string the hand arrives on. */
   readonly string: StringNumber;
   /** The position it comes to. */
   readonly position: PositionName;

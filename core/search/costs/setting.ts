@@ -12,7 +12,7 @@ export interface CostSetting {
   readonly hand: HandModel;
   /** The player's measured hand; null when none was given: then it limits single notes in nothing and costs them nothing. */
   readonly playerHand: PlayerHand | null;
-  /** The weights. */
+  /** The prices of everything that the hand does, for this instrument and player. */
   readonly weights: Weights;
   /**
    * The positions, by their letter, in which this line is at home though they are not the first, because they hold it whole and the first

@@ -105,7 +105,7 @@ function fillRow({ costs, shifts }: Step, [up, down]: readonly [LineStep, LineSt
   }
 }
 
-/** A cell of a step; every pair stands for candidates of the line. */
+/** Reads a cell of a step; it is there for every pair, because pairs stand for candidates of the line. */
 function at(cells: Float64Array | Uint8Array, cell: number): number {
   return cells[cell] ?? Infinity;
 }

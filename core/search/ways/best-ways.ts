@@ -105,7 +105,7 @@ interface Desk {
 
 /** The next layer: its index, the groups of its candidates, and the cost of the rest of the line from each. */
 interface NextLayer {
-  /** The lattice. */
+  /** The lattice that the layer belongs to. */
   readonly lattice: Lattice;
   /** The index of the layer. */
   readonly index: number;

@@ -80,7 +80,7 @@ interface Counted {
   readonly sums: Float64Array;
   /** The cell before each cell, by layer. */
   readonly links: readonly Uint16Array[];
-  /** The lattice. */
+  /** The lattice that the cells belong to. */
   readonly lattice: Lattice;
   /** The number of counts of shifts. */
   readonly counts: number;

@@ -162,7 +162,10 @@ const MOST_COUNTED = 1024;
 
 const WAYS_OF_COMING = Object.keys(COMES).length;
 
-/** Keeps the arrivals of which no other with as many shifts is cheaper, however the line goes on, and remembers no more. */
+/**
+ * Keeps the arrivals that may still lead to the best line. An arrival is dropped where another one with as many shifts costs less however the
+ * line goes on, and remembers no more.
+ */
 function worthGoingOnFrom({ memory, lattice, layer }: Next, arrivals: Iterable<Arrival>): readonly Arrival[] {
   const three = lattice.threes[layer];
   const isCheaper = (one: Arrival, other: Arrival): boolean =>

@@ -165,7 +165,7 @@ interface Keys {
   readonly step: (by: number) => void;
 }
 
-/** Handles keys and a pedal, wherever the page is not typed or pressed in. */
+/** Handles keys and a pedal, unless the focus is in a field, on a button or on a link. */
 function useKeys({ toggle, tap, step }: Keys): void {
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {

@@ -14,7 +14,7 @@ export interface MaterialChoice<Value> {
   readonly label: string;
   /** The word before it in the sentence; empty for none. */
   readonly lead: string;
-  /** All the options. */
+  /** The options, in the order in which they are listed. */
   readonly options: readonly Option[];
   /** The usual value, which the sentence leaves out; absent where the choice is always written. */
   readonly usual?: string;
@@ -46,7 +46,7 @@ export interface OctavesOf {
 export interface MaterialBefore {
   /** The name of the tonic: "Ab". */
   readonly tonicName: string;
-  /** The mode. */
+  /** The mode of the key it was played in. */
   readonly mode: KeyMode;
   /** The scale, or the plain one of its mode. */
   readonly scale: ScaleType;

@@ -10,7 +10,7 @@ export interface Stop {
   readonly pitch: string;
   /** The pitch the player reads, documents' form: an octave above on the double bass. */
   readonly written: string;
-  /** The string. */
+  /** The string, as players number it: I is the highest. */
   readonly string: StringNumber;
   /** The open string's note, documents' form. */
   readonly open: string;

@@ -15,7 +15,7 @@ import { ScoreChoice } from './ScoreChoice.tsx';
 interface ImportDialogProps {
   readonly chosen: readonly ChosenScore[];
   readonly onChange: (chosen: readonly ChosenScore[]) => void;
-  /** Brings in all that can be. */
+  /** Brings in every score that can be read. */
   readonly onBringIn: () => void;
   readonly onClose: () => void;
 }
