@@ -45,7 +45,7 @@ function parseJson(text: string): Reading<unknown> {
   }
 }
 
-/** The place of a fault that concerns the whole document. */
+/** Gives a fault that concerns the whole document its place. */
 function at(issue: Issue): Issue {
   return { ...issue, where: { pointer: '' } };
 }

@@ -20,7 +20,7 @@ export interface Compared {
 
 /**
  * Finds why a line that costs less than the chosen one was not taken: the brief asks something of the whole line, or it is equally good but
- * does not come down as it went up. Null where neither is so.
+ * does not come down as it went up. Null where neither is true.
  */
 export function keptOutBy(chosen: Solved, other: readonly Placement[]): 'asked' | 'uneven' | null {
   if (asksOfWholeLine(chosen.task)) return 'asked';

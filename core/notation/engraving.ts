@@ -100,7 +100,7 @@ export interface Engraving extends Signature {
 export interface ClefSet {
   /** The index in the line. */
   readonly note: number;
-  /** The clef; one that players of the instrument do not read is passed over, none leaves the clef before. */
+  /** The clef. The clef before stays where none is given, or one that players of the instrument do not read. */
   readonly clef?: ClefName | undefined;
 }
 

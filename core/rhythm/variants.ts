@@ -15,7 +15,7 @@ export const LENGTH_PATTERNS = {
 /** A rhythm to practise in. */
 export type LengthPattern = keyof typeof LENGTH_PATTERNS;
 
-/** The bowings in which a line is practised beside the same number of notes to every bow: notes to each bow, one after the other. */
+/** The bowings in which a line is practised, as the number of notes to each bow, one after the other. */
 export const BOW_PATTERNS = {
   'two-slurred-two-separate': [2, 1, 1],
   'two-separate-two-slurred': [1, 1, 2],

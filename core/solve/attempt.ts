@@ -12,7 +12,7 @@ export type Attempt =
   /** Every note can be played, but no way keeps all that is asked of the whole line. */
   | { readonly kind: 'no-way'; readonly laid: Laid };
 
-/** Reads, lays out and solves a brief, without asking why where that fails. */
+/** Reads, lays out and solves a brief, without asking why it fails where it does. */
 export function attempt(brief: Brief, onProgress?: (share: number) => void): Attempt {
   const task = readBrief(brief);
   if (!task.ok) return { kind: 'unread', issues: task.issues };

@@ -5,7 +5,7 @@ import { leftOutText } from '../words/line/brought-in.ts';
 import type { JobAnswer, ImportAsked } from './job.ts';
 import { answerWith, problemOf } from './problem.ts';
 
-/** A piece made from a score, the things that were left out of it, and the choices there were. */
+/** Answers with the piece made from a score, the things that were left out of it, and the choices there were. */
 export async function importScore(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<JobAnswer> {
   const reading = await readScore(bytes, grid);
   if (!reading.ok) return problemOf(400, 'This is not a score', reading.issues);

@@ -71,7 +71,7 @@ try {
 }
 report();
 
-/** The kinds of documents and the pages that keep changes, and have no edit here. */
+/** Lists the kinds of documents and the pages that keep changes and that no edit here changes. */
 function withoutEdit(): readonly string[] {
   const kinds = DOCUMENT_NAMES.filter((name) => !EDITS.some(({ changes }) => changes === name));
   const pages = KEEPING_PAGES.filter((name) => !EDITS.some(({ on }) => on === name));

@@ -60,7 +60,7 @@ export function withNodeWorkers(): void {
   Object.assign(globalThis, { Worker: NodeWorker });
 }
 
-/** The workers that run now. */
+/** Lists the workers that run now. */
 export function runningWorkers(): readonly NodeWorker[] {
   return [...running];
 }

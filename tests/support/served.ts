@@ -51,7 +51,7 @@ export async function startServer({ port, tree = '.', env = {} }: Start): Promis
     cwd: tree,
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
-    // Ctrl C reaches the process that waits, and not the server under its hands.
+    // Ctrl C should reach the process that waits, and not the server that it has started.
     detached: true,
   });
   const end = (): void => void server.kill();

@@ -127,7 +127,7 @@ function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): reado
 }
 
 /**
- * Finds the best line that shifts between two notes, for every string it may arrive on and every position there; where it is not dear, for
+ * Finds the best line that shifts between two notes, for every string it may arrive on and every position there; where it does not cost much more, for
  * every position it may leave too.
  */
 function throughShifts({ steps, layers }: Lattice, forward: Sums, backward: Sums, best: number): readonly Through[] {

@@ -29,7 +29,10 @@ export const FadingCourse = Type.Object(
  */
 export type FadingCourse = Static<typeof FadingCourse>;
 
-/** Gives the course a teacher begins with: the school's labels of the notes go last but the staff, then the piece is played from memory. */
+/**
+ * Gives the course a teacher begins with. The labels of the notes that the school uses go just before the staff; then the piece is played from
+ * memory.
+ */
 export function usualCourse(labels: Labels): FadingCourse {
   const numbers: readonly Help[] = labels === 'numbers' || labels === 'both' ? ['numbers'] : [];
   const names: readonly Help[] = labels === 'names' || labels === 'both' ? ['names'] : [];

@@ -48,7 +48,7 @@ const TINY = 1e-9;
 /** The number of measures that are counted before the first. */
 const COUNTED = 1;
 
-/** The index of a click's measure: 0 is the first that is played, a negative one is counted in. */
+/** Gives the index of a click's measure: 0 is the first that is played, a negative one is counted in. */
 function measureOf({ meter, subdivision, countIn }: Metronome, number: number): number {
   return Math.floor(number / (subdivision * meter.beats)) - (countIn ? COUNTED : 0);
 }

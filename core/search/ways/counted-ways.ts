@@ -23,13 +23,13 @@ export function cheapestWaysByShifts(lattice: Lattice, most: number): readonly (
   return Array.from({ length: counts }, (_, count) => endingWith({ sums, links, lattice, counts }, count));
 }
 
-/** A step to a layer of such costs, with a number of counts of shifts for every candidate. */
+/** A step to a layer of such costs; each candidate has a cost for every number of shifts. */
 interface CountedStep {
   /** The step between the two layers. */
   readonly step: Step;
   /** The costs of the candidates of the later layer. */
   readonly costs: Float64Array;
-  /** The number of counts of shifts. */
+  /** The numbers of shifts that are told apart: from none up to one less than this. */
   readonly counts: number;
 }
 
@@ -60,7 +60,7 @@ interface CountedPair {
   readonly from: number;
   /** The candidate after. */
   readonly to: number;
-  /** The number of counts of shifts. */
+  /** The numbers of shifts that are told apart: from none up to one less than this. */
   readonly counts: number;
 }
 
@@ -82,7 +82,7 @@ interface Counted {
   readonly links: readonly Uint16Array[];
   /** The lattice that the cells belong to. */
   readonly lattice: Lattice;
-  /** The number of counts of shifts. */
+  /** The numbers of shifts that are told apart: from none up to one less than this. */
   readonly counts: number;
 }
 

@@ -66,7 +66,7 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
   };
 }
 
-/** The placements of a line: of those that no hand tells apart, the first. */
+/** The placements of a line, grouped by what a hand tells apart; the first of a group stands for all of them. */
 interface ToldApart {
   readonly same: (placement: Placement) => Placement;
   readonly ofStance: (stance: number) => readonly Placement[];

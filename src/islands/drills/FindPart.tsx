@@ -69,7 +69,7 @@ interface Found {
   readonly piece: { readonly id: string; readonly title: string } | null;
 }
 
-/** The drills that are kept as pieces. */
+/** Finds the drills among the pieces. */
 function drillsAmong(records: readonly PieceRecord[]): readonly Found[] {
   return records.flatMap(({ id, document }) =>
     document.drill

@@ -2,7 +2,7 @@
 export interface PageLink {
   readonly href: string;
   readonly name: string;
-  /** Whether something is typed or chosen there that is kept at once: it says whether it is saved. */
+  /** Whether what is typed or chosen on the page is kept at once; its head then says whether all is saved. */
   readonly keeps?: true;
 }
 

@@ -83,7 +83,7 @@ function SetupPage() {
   );
 }
 
-/** The record that is chosen of the studio. */
+/** Finds the record that is chosen among those of the studio. */
 function inStudio({ instruments, players, schools }: Studio, chosen: Chosen | null): InStudio | null {
   const all: readonly InStudio[] = [
     ...instruments.map((record) => ({ kind: 'instrument' as const, record })),

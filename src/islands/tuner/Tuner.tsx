@@ -80,7 +80,7 @@ function TunerPage() {
   );
 }
 
-/** Gives a kind of instrument as it is taped: in its usual size. */
+/** Gives the address of the tapes for an instrument of the studio, or for a kind of instrument in its usual size. */
 function tapeAddress(id: string): string {
   const kind = INSTRUMENT_KINDS.find((kind) => kind === id);
   return kind === undefined ? id : encodeURIComponent(`${kind} ${defaultSize(kind)}`);

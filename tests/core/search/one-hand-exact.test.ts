@@ -7,7 +7,7 @@ import { attempt, handBreaks, oneHandWays } from '#core/solve';
 import { lineAlongString, lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
 import { leastCostByStays } from '../../support/plans/stay-programme.ts';
 
-/** Finds the least cost of a line in which every stay is one hand by trying every way, none costlier than `most` being continued. */
+/** Finds the least cost of a line in which every stay is one hand. It tries every way, and gives one up once it costs more than `most`. */
 function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps, threes }: Lattice, most: number): number {
   const bound = most + 300 * layers.length;
   const go = (index: number, cost: number, before: number, placed: readonly Placement[]): number => {

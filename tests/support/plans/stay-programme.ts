@@ -136,7 +136,7 @@ function goesWith(hand: HandModel, { played, stood }: StayingHand, placed: Place
   );
 }
 
-/** The cheapest of states that are the same in everything. */
+/** Keeps the cheapest of states that are the same in everything else. */
 function states(all: Iterable<State>): ReadonlyMap<string, State> {
   const kept = new Map<string, State>();
   for (const state of all) {

@@ -87,7 +87,7 @@ export function optionsOf<Value extends string>(values: readonly Value[], labels
   return values.map((value) => ({ value, name: labels[value] }));
 }
 
-/** The choice of playing the top note again in material that goes up and down. */
+/** Makes the choice of playing the top note again in material that goes up and down. */
 export function topChoice<Value extends FromATonic>(): MaterialChoice<Value> {
   return {
     label: 'Top note',
@@ -99,7 +99,7 @@ export function topChoice<Value extends FromATonic>(): MaterialChoice<Value> {
   };
 }
 
-/** The choice of the scale. */
+/** Makes the choice of the scale. */
 export function scaleChoice<Value extends { readonly type: ScaleType }>(): MaterialChoice<Value> {
   return {
     label: 'Scale',

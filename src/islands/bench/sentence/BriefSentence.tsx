@@ -29,7 +29,7 @@ async function writeChords(played: 'rolled' | 'held'): Promise<void> {
   await (await import('../../../state/edits/chords.ts')).writeChords(played);
 }
 
-/** The brief as one sentence: every underlined part is a control, and changing one plans again. */
+/** Shows the brief as one sentence: every underlined part is a control, and changing one plans again. */
 export function BriefSentence() {
   const brief = useWork((work) => work.brief);
   const lineText = useWork((work) => work.lineText);

@@ -11,7 +11,7 @@ import { useTold } from './use-told.ts';
 /** The control comes when first asked for: the bench is drawn without it, and without the data of hands. */
 const LimitPopover = lazy(async () => ({ default: (await import('./LimitPopover.tsx')).LimitPopover }));
 
-/** The limits that stand in the sentence: the positions, strings and fingers that are allowed, and the use of open strings. */
+/** Shows the limits that stand in the sentence: the positions, strings and fingers that are allowed, and the use of open strings. */
 export function LimitsPart({ brief }: { readonly brief: Brief }) {
   return LIMIT_NAMES.map((name) => <SentenceLimit key={name} name={name} brief={brief} />);
 }

@@ -18,7 +18,7 @@ import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { writtenLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';
 
-/** The material: key, kind, octaves and direction. */
+/** Shows the material: key, kind, octaves and direction. */
 export function MaterialPart({ brief }: { readonly brief: Brief }) {
   const { material } = brief;
   return material.kind === 'line' ? <LineKey brief={brief} /> : <Pattern brief={brief} material={material} />;
@@ -87,7 +87,7 @@ function FoldedChoice({ material, choice }: PartChoiceProps) {
   );
 }
 
-/** Stays folded while each way has a fingering of its own. */
+/** Chooses how the way down is fingered; it is folded while each way has a fingering of its own. */
 function WayDownPart({ brief }: { readonly brief: Brief }) {
   const way = wayDownOf(brief);
   const told = useTold(way === WAYS_DOWN[0]);
@@ -106,7 +106,7 @@ function WayDownPart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** The extent: octaves, first note, and direction. */
+/** Shows the extent: octaves, first note, and direction. */
 function Extent({ brief, material }: PatternProps) {
   const part = materialPart(material.kind);
   const tonicName = part.tonicName(material);

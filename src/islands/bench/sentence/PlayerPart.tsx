@@ -19,7 +19,7 @@ import { HAND_LABELS, handChoice, SCHOOL_LABELS } from '../../../words/hand/hand
 import { INSTRUMENT_LABELS, sizeLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';
 
-/** The player, the instrument, the hand, and how it is set. */
+/** Shows the player, the instrument, the hand, and how it is set. */
 export function PlayerPart({ brief }: { readonly brief: Brief }) {
   return (
     <>

@@ -23,7 +23,7 @@ interface RhythmProps {
   readonly brief: Brief;
 }
 
-/** The rhythm: note values, meter, bowing and tempo, and the parts of a variant; usual values are shown only with the whole brief. */
+/** Shows the rhythm: note values, meter, bowing and tempo, and the parts of a variant; usual values are shown only with the whole brief. */
 export function RhythmPart({ brief }: RhythmProps) {
   const rhythm = { ...DEFAULT_RHYTHM, ...brief.rhythm };
   const values = NOTE_VALUES.some((value) => value === rhythm.noteValue) ? NOTE_VALUES : [rhythm.noteValue, ...NOTE_VALUES];

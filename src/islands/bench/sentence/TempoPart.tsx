@@ -6,7 +6,7 @@ import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 const SLOWEST = 20;
 const FASTEST = 400;
 
-/** The tempo in quarters a minute; typed text is taken once it is a tempo, and an empty field means none. */
+/** Shows the tempo in quarters a minute; typed text is taken once it is a tempo, and an empty field means none. */
 export function TempoPart({ tempo }: { readonly tempo: number | null }) {
   const [draft, setDraft] = useState<string | null>(null);
   const draftTempo = draft === null ? null : tempoOf(draft);

@@ -22,7 +22,7 @@ const WishWords = lazy(async () => ({ default: (await import('./WishWords.tsx'))
 
 const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
 
-/** The purpose of the plan. */
+/** Chooses the purpose of the plan. */
 export function PurposePart({ brief }: { readonly brief: Brief }) {
   const told = useTold(brief.purpose === undefined);
   if (!told) return null;
@@ -42,7 +42,7 @@ export function PurposePart({ brief }: { readonly brief: Brief }) {
   );
 }
 
-/** The teacher's wishes, as words at the end of the sentence. */
+/** Shows the teacher's wishes, as words at the end of the sentence. */
 export function WishesPart({ brief }: { readonly brief: Brief }) {
   const [open, setOpen] = useState(false);
   const trigger = useRef<HTMLButtonElement>(null);

@@ -7,7 +7,7 @@ import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
 import { useHold } from './use-hold.ts';
 
-/** The handler of a signal; at the end any signal leaves the stand. */
+/** Gives a signal to the session; at the end any signal leaves the stand. */
 function say(said: Signal): void {
   if (runningStore.getState().running?.run.step.at === 'done') leaveSession();
   else signal(said);
