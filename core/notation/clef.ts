@@ -42,7 +42,7 @@ export interface ClefMoment {
 /**
  * The costs of reading, in squared ledger lines: a note with three of them costs nine. A change of clef costs as much as two notes of
  * nearly three, more within a measure and most within a beat; a line begins in the instrument's own clef unless that is much harder, and
- * each note in another clef costs a little, in its third clef more. A clef that is set outweighs all of this. An octave line is dear to
+ * each note in another clef costs a little, in its third clef more. A clef that is set outweighs all of this. An octave line costs much to
  * begin, and each note under it costs nearly what four ledger lines do: string players read these without help. The figures are our own,
  * set by looking at scales and their clefs as they are usually printed.
  */

@@ -199,7 +199,7 @@ export function asksOfWholeLine(task: Task): boolean {
   );
 }
 
-/** Finds the way whose shifts are counted exactly, counted first, or as dear as they are. */
+/** Finds the way whose shifts are counted exactly, counted first, or weighed with all else. */
 function countedWay(task: Task, lattice: Lattice): Way | null {
   const shifts = exactShifts(task.limits);
   if (shifts !== null) return cheapestWaysByShifts(lattice, shifts)[shifts] ?? null;

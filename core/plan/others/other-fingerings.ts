@@ -29,7 +29,7 @@ import { THRESHOLDS } from './thresholds.ts';
  *
  * The k best ways are near copies of each other, so they are not used. Instead many lines are read from the lattice of the best
  * one (see `otherWays`), both ways together where the line comes back. A line is left out that no single hand plays, that goes to a
- * position for a note or two where the best does not, or that is by far too dear. Of lines that do the same the cheapest stays;
+ * position for a note or two where the best does not, or that costs far too much. Of lines that do the same the cheapest stays;
  * then one of each kind is taken, and again one of each, so that no kind crowds out another. Wishes are tried only where that
  * leaves room. All are priced by the brief's own weights.
  */

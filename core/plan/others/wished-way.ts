@@ -18,7 +18,7 @@ export const ASKED: readonly Preference[] = [
   'finger-a-semitone',
 ];
 
-/** The line for which wishes are tried, with the placements that stand on a way which is not far too dear. */
+/** The line for which wishes are tried, with the placements that stand on a way that does not cost far too much. */
 export interface Wishing {
   readonly solved: Solved;
   /** The line with these placements alone. */
@@ -50,7 +50,7 @@ function candidatesWithin({ lattice }: Solved, most: number): ReadonlyMap<readon
 }
 
 /**
- * Finds the best of the line's own ways under one more wish at full strength; null where there is none, where it is too dear, or where it
+ * Finds the best of the line's own ways under one more wish at full strength; null where there is none, where it costs too much, or where it
  * is the best line itself.
  */
 export function wishedWay({ solved, narrowed, most }: Wishing, wish: Preference): Way | null {

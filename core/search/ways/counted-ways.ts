@@ -97,7 +97,7 @@ function endingWith({ sums, links, lattice, counts }: Counted, count: number): W
   return { choices: cells.map((cell) => Math.floor(cell / counts)), cost };
 }
 
-/** Makes every shift so dear that the way with the fewest shifts is the cheapest, and among these the one that was cheapest before. */
+/** Makes every shift cost so much that the way with the fewest shifts is the cheapest, and among these the one that was cheapest before. */
 export function shiftsFirst(lattice: Lattice): Lattice {
   const costlier = new Map<Step, Step>();
   const steps = lattice.steps.map((step) => {

@@ -258,9 +258,9 @@ describe('school, player and piece', () => {
   });
 
   it('change the costs of an instrument, and take them along to no other', () => {
-    const dear = withSchool(PIECES['violin A'], { weights: { violin: { shift: 9000, shiftPerMm: 40 } } });
-    assert.notEqual(planBest(dear).cost.totalThousandths, PLANS.get('violin A')?.cost.totalThousandths);
-    const moved = withInstrument(dear, 'viola');
+    const costly = withSchool(PIECES['violin A'], { weights: { violin: { shift: 9000, shiftPerMm: 40 } } });
+    assert.notEqual(planBest(costly).cost.totalThousandths, PLANS.get('violin A')?.cost.totalThousandths);
+    const moved = withInstrument(costly, 'viola');
     assert.equal(planBest(moved).cost.totalThousandths, planBest(withSchool(moved, null)).cost.totalThousandths);
   });
 

@@ -29,7 +29,7 @@ describe('other fingerings', () => {
   };
   const neighbours = lineBrief('violin', ['A4', 'G#4', 'A4', 'B4', 'C5', 'B4', 'A4', 'G4', 'F4', 'E4'], {}, 'A minor');
 
-  it('of a typed line that lies in first position have no shifts but along one string, and none of one other finger is dear', () => {
+  it('of a typed line that lies in first position have no shifts but along one string, and none of one other finger costs much', () => {
     const best = planBest(neighbours);
     for (const other of others(neighbours)) {
       assert.ok(other.shifts.length === 0 || new Set(fingering(other).replaceAll(/[^A-G]/g, '')).size === 1, fingering(other));

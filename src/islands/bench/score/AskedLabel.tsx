@@ -12,7 +12,7 @@ interface AskedLabelProps {
   readonly onClose: () => void;
 }
 
-/** Tells beside a label of the path how it is meant or calculated. */
+/** Explains beside a label of the path what it says, or how it is calculated. */
 export function AskedLabel({ plan, label, at, onClose }: AskedLabelProps) {
   return (
     <Popover label="How this is calculated" anchor={{ current: at }} width="max-w-80" onClose={onClose}>
