@@ -23,7 +23,7 @@ export interface Wishing {
   readonly solved: Solved;
   /** The line with these placements alone. */
   readonly narrowed: Laid;
-  /** The cost of the dearest line that is still offered, thousandths. */
+  /** The cost of the costliest line that is still offered, thousandths. */
   readonly most: number;
 }
 
