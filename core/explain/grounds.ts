@@ -147,7 +147,11 @@ export function writtenPitchAt(at: At): string {
   return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
 }
 
-/** Gives the line index of a sounding note. */
+/**
+ * Gives the line index of a sounding note.
+ *
+ * @throws for an order that the line does not have
+ */
 export function lineIndex({ through: { solved }, order }: At): number {
   const index = solved.steps[order]?.index;
   if (index === undefined) throw new RangeError(`The line has no sounding note ${order}`);

@@ -308,6 +308,11 @@ function repeatsElsewhere(before: Placement | undefined, here: Placement): boole
   return before.stringIndex !== here.stringIndex || before.semitonesAboveOpen !== here.semitonesAboveOpen;
 }
 
+/**
+ * Gives the placement that a way chooses for the note that is asked about.
+ *
+ * @throws where the way is of another line
+ */
 function placementIn({ through: { solved }, order }: At, way: Way): Placement {
   const placement = solved.lattice.layers[order]?.candidates[way.choices[order] ?? 0];
   if (!placement) throw new RangeError(`A way has no candidate ${way.choices[order]} for note ${order}`);

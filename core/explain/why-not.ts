@@ -27,7 +27,11 @@ export type WhyNot =
   /** This stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };
 
-/** Solves a line again with a wish locked, and compares it with the best. */
+/**
+ * Solves a line again with a wish locked, and compares it with the best.
+ *
+ * @throws where a line fails to read and nothing says why, which is a bug
+ */
 export function whyNot(brief: Brief, best: Solved, wish: Lock): WhyNot {
   const wished = solveBrief(withLock(brief, wish));
   if (!wished.ok) {

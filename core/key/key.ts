@@ -64,6 +64,8 @@ export function sharpsOrFlats(key: Key): 'sharps' | 'flats' {
 
 /**
  * Spells the pitch `semitones` above C0 as a key does: as its own degree where it has one, else raised in sharp keys, lowered in flat ones.
+ *
+ * @throws for a number of semitones that no spelled pitch has
  */
 export function pitchInKey(semitones: number, key: Key): Pitch {
   const lowest = Math.floor((semitones * 7) / 12) - 1;

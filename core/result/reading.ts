@@ -5,7 +5,7 @@ export type Reading<Value> = Read<Value> | Unread;
 
 /** A reading that succeeded. */
 export interface Read<Value> {
-  /** True: it read. */
+  /** True where it could be read. */
   readonly ok: true;
   /** The value that was read. */
   readonly value: Value;

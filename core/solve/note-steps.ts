@@ -288,7 +288,11 @@ function isBrokenOctave(before: SoundingAt | undefined, here: SoundingAt | undef
   return Math.abs(semitonesOf(here.note.pitch) - semitonesOf(before.note.pitch)) === OCTAVE;
 }
 
-/** Gives the gap before a note that is not the first. */
+/**
+ * Gives the gap before a note that is not the first.
+ *
+ * @throws for the first note
+ */
 function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
   const [before, here] = [sounding[order - 1], sounding[order]];
   if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);

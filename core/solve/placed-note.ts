@@ -19,7 +19,11 @@ export interface PlacedNote {
   readonly setting?: CostSetting;
 }
 
-/** Joins the notes of a line, or those from one order to another (inclusive), with the placements chosen for them. */
+/**
+ * Joins the notes of a line, or those from one order to another (inclusive), with the placements chosen for them.
+ *
+ * @throws where a note of the line has no placement
+ */
 export function placedNotes({ task, steps, placements }: Solved, from = 0, to = steps.length - 1): readonly PlacedNote[] {
   return steps.slice(from, to + 1).map((step, order) => {
     const placement = placements[from + order];

@@ -17,6 +17,8 @@ import { type Laid, possibleShiftCounts } from './solve.ts';
 /**
  * Finds why a note has no placement, asking in the order in which a teacher would. Is it on the instrument at all? Can the locked finger
  * and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
+ *
+ * @throws for an index that is no note
  */
 export function whyNone(line: Task, index: number): Unread {
   const task = taskAt(line)(index);

@@ -2,7 +2,11 @@ import type { InstrumentKind } from '#core/instrument';
 import { WEIGHTS, type Weights } from './weight-table.ts';
 import type { WeightValue } from './weight-types.ts';
 
-/** Gives the default weights of an instrument. */
+/**
+ * Gives the default weights of an instrument.
+ *
+ * @throws where the table lacks a line, which is a bug
+ */
 export function weightsFor(kind: InstrumentKind): Weights {
   const picked = Object.fromEntries(Object.entries(WEIGHTS).map(([name, entry]): [string, WeightValue] => [name, entry.defaults[kind]]));
   if (!isComplete(picked)) throw new RangeError(`The table of weights lacks a line for the ${kind}`);

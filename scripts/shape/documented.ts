@@ -64,6 +64,25 @@ export function throwsWithValue(sources: readonly Source[]): Share {
   });
 }
 
+/** Counts functions and methods that throw and say in their comment when they do. */
+export function throwsDocumented(sources: readonly Source[]): Share {
+  return shareOf(sources, (node, source) => {
+    if (!ts.isFunctionDeclaration(node) && !ts.isMethodDeclaration(node)) return null;
+    return node.body && throwsItself(node.body) ? docOf(node, source).includes('@throws') : null;
+  });
+}
+
+/** Tells whether a function throws, and not only a function inside it. */
+function throwsItself(node: ts.Node): boolean {
+  if (ts.isThrowStatement(node)) return true;
+  if (ts.isFunctionLike(node)) return false;
+  return ts.forEachChild(node, (child) => throwsItself(child) || undefined) === true;
+}
+
+function docOf(node: ts.Node, { text }: Source): string {
+  return (ts.getLeadingCommentRanges(text, node.getFullStart()) ?? []).map(({ pos, end }) => text.slice(pos, end)).join('');
+}
+
 /** Gives the share of lines that are only comment, of all lines that are not empty. */
 export function commentShare(sources: readonly Source[]): number {
   const lines = sources.flatMap(({ text }) => text.split('\n').map((line) => line.trim())).filter((line) => line !== '');

@@ -2,7 +2,15 @@ import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { cyclesAmong, upwardArrows } from './arrows.ts';
-import { commentShare, exportsDocumented, fieldsDocumented, fieldsToDocument, type Share, throwsWithValue } from './documented.ts';
+import {
+  commentShare,
+  exportsDocumented,
+  fieldsDocumented,
+  fieldsToDocument,
+  type Share,
+  throwsDocumented,
+  throwsWithValue,
+} from './documented.ts';
 import { hangingComments, namesWithoutMeaning, participleNames, repeatedNames } from './english.ts';
 import { functionsOf, type Measured } from './functions.ts';
 import { retiredWords } from './retired-words.ts';
@@ -66,6 +74,7 @@ function measuresOf(part: Part, sources: readonly Source[], rooms: readonly stri
     share('fields documented', 90, fieldsDocumented(sources), part === 'core'),
     share('fields with unit, range, id or null documented', 100, fieldsToDocument(sources), limits),
     share('throws that carry the value', 100, throwsWithValue(sources), limits),
+    share('functions that throw and say when', 100, throwsDocumented(sources), limits),
     { what: 'comment lines', found: `${Math.round(100 * commentShare(sources))} %`, aim: '', isMet: true, missing: [] },
     none('files with any or a suppression', weakFiles(sources)),
     none('retired words', retiredWords(sources)),

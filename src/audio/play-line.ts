@@ -44,7 +44,11 @@ let endLast = (): void => undefined;
 /** The delay up to which a note may still be shown after it sounds, seconds. */
 const LATEST_SHOWN = 5;
 
-/** Plays a line until it ends or the returned function is called. Rejects where the browser gives no sound. */
+/**
+ * Plays a line until it ends or the returned function is called.
+ *
+ * @throws where the browser gives no sound
+ */
 export async function playLine(performance: Performance, how: PlayHow, events: PlayEvents): Promise<() => void> {
   await start();
   endLast();

@@ -108,6 +108,11 @@ function demo(name: string, brief: Brief): Piece {
   return withHead(DOCUMENT_KINDS.piece, { name, brief, ...(tags.length === 0 ? {} : { tags }) });
 }
 
+/**
+ * Makes a piece of the demo from a line as it would be typed.
+ *
+ * @throws for a line that does not read
+ */
 function demoLine(name: string, brief: Omit<Brief, 'material'>, key: string, text: string): Piece {
   const notes = parseLineText(text, brief.rhythm?.noteValue ?? '1/4', 0);
   if (!notes.ok) throw new Error(`The demo line “${name}” does not read`);

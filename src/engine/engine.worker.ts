@@ -43,6 +43,11 @@ const underWay = new Set<number>();
 /** Loads the answers with the first question: most briefs need the plan alone. */
 const loadAnswers = () => import('./answers.ts');
 
+/**
+ * Gives the session that a ticket names.
+ *
+ * @throws for one that was closed or never opened
+ */
 function sessionOf({ session }: Ticket): Session {
   const open = sessions.get(session);
   if (!open) throw new RangeError(`There is no session ${session}: it was closed, or never opened`);

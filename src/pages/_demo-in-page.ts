@@ -11,6 +11,11 @@ export function demoAsText(): Promise<string> {
   return made;
 }
 
+/**
+ * Makes the demo, with the plan of its first piece.
+ *
+ * @throws where that piece has no plan, for the developer who changes the demo
+ */
 async function makeDemo(): Promise<string> {
   const demo = await checkedDemo();
   const [first] = demoRecords(demo, 0).piece;

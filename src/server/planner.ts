@@ -90,6 +90,11 @@ export class ThreadPlanner implements Planner {
     });
   }
 
+  /**
+   * Answers a job in a thread, within its time and memory.
+   *
+   * @throws what the thread throws, where neither budget nor asker ended it
+   */
   private async answerJob(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
     const late = AbortSignal.timeout(this.budget.jobMs);
     try {

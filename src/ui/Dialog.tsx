@@ -31,7 +31,7 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
       ref={dialog}
       aria-labelledby={id}
       className={`fixed left-1/2 max-w-[94vw] -translate-x-1/2 overflow-auto border border-dove-light bg-paper text-ink backdrop:bg-shade ${className}`}
-      // The keys of the page do not receive its keys.
+      // Keys pressed in the dialog are not keys of the page.
       onKeyDown={(event) => {
         if (event.key !== 'Escape') return;
         event.stopPropagation();

@@ -165,7 +165,7 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   return false;
 }
 
-/** Makes an edit; gives whether it came to the page. A field that goes because nothing is left that it belongs to is typed into nowhere. */
+/** Makes an edit; gives whether it came to the page. Nothing is typed into a field that goes because what it belongs to is gone. */
 async function isMade(page: Page, { trial, disaster, edit }: Omit<Struck, 'piece'>): Promise<boolean> {
   const heard = disaster.clears === true ? await changesHeard(page) : null;
   if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);

@@ -64,7 +64,11 @@ function withoutLineAsked(brief: Brief): Brief {
   return withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
 }
 
-/** Spells a played key as the key of the line does; in an empty line, as the key it names. */
+/**
+ * Spells a played key as the key of the line does; in an empty line, as the key it names.
+ *
+ * @throws where no key can be found, which is a bug
+ */
 function spell(brief: Brief, semitones: number, keyIn: (line: Line) => Key): string {
   const { material } = brief;
   const line = readMaterial(material, brief.rhythm);

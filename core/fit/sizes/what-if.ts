@@ -32,7 +32,11 @@ export interface Fit {
   readonly crowded: readonly number[];
 }
 
-/** Gives the hand a plan was made for, in mm; an average one, marked `assumed`, where its brief measures none. */
+/**
+ * Gives the hand a plan was made for, in mm; an average one, marked `assumed`, where its brief measures none.
+ *
+ * @throws for a plan whose brief was never read, which is a bug
+ */
 export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly assumed: boolean } {
   const measurements = plan.brief.player?.hand;
   const hand = readPlayerHand(measurements ?? { preset: 'average' }, instrumentOf(plan));

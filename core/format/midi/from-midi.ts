@@ -195,7 +195,11 @@ const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
   bow: null,
 };
 
-/** Finds the key that the song names at its beginning, else the one in which most of its notes lie; of several, the nearest to C. */
+/**
+ * Finds the key that the song names at its beginning, else the one in which most of its notes lie; of several, the nearest to C.
+ *
+ * @throws where no signature has a key, which is a bug
+ */
 function keyOf({ keys, tracks }: MidiSong): Key {
   const [named] = keys;
   const candidates = FIFTHS.flatMap((fifths) => (['major', 'minor'] as const).flatMap((mode) => keyOfSignature(fifths, mode) ?? []));

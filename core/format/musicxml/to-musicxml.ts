@@ -159,6 +159,11 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[
   ];
 }
 
+/**
+ * Gives the fingering of a note of the line.
+ *
+ * @throws for a rest, or an index that the line does not have
+ */
 function fingeringOf(plan: Plan, index: number): PlannedSound {
   const planned = plan.notes[index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${index} of the line has no fingering`);

@@ -183,6 +183,11 @@ function placesOf({ lowestAnchor, highestAnchor }: SemitoneShape): readonly numb
   return Array.from({ length: Math.max(0, highestAnchor - lowestAnchor + 1) }, (_, index) => lowestAnchor + index);
 }
 
+/**
+ * Chooses among the names of a position by the key: a name with a sharp in sharp keys, one with a flat in flat ones.
+ *
+ * @throws where there is no name to choose, which is a bug
+ */
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {
   const flat = sharpsOrFlats(key) === 'flats';
   const name = (flat ? names[names.length - 1] : names[0]) ?? null;

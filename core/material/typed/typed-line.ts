@@ -105,6 +105,11 @@ function takesSign(note: LineNoteDocument): boolean {
   return signs === 1 && note.pitches.length === 1 && note.grace !== true && !(note.ornament && note.harmonic);
 }
 
+/**
+ * Reads a note whose document has passed its schema.
+ *
+ * @throws for a note that has not
+ */
 function readNote(note: LineNoteDocument): UnplacedNote {
   const duration = parseFraction(note.duration) ?? ZERO;
   if ('rest' in note) return { kind: 'rest', duration };
@@ -121,7 +126,11 @@ function readNote(note: LineNoteDocument): UnplacedNote {
   };
 }
 
-/** Reads a pitch; the schema has checked pitch and duration texts, so they always parse. */
+/**
+ * Reads a pitch; the schema has checked pitch and duration texts, so they always parse.
+ *
+ * @throws for a text that has not passed
+ */
 function readPitch(text: string): Pitch {
   const pitch = parsePitch(text);
   if (!pitch.ok) throw new RangeError(`A pitch passed the schema but does not parse: ${text}`);

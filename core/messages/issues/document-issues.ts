@@ -26,7 +26,7 @@ export const documentIssue = issuesAbout('document', {
     hint: 'Save the one part that you need as a file of its own.',
   }),
 
-  /** A file that begins as MIDI and is none. */
+  /** A file that begins like MIDI but is not. */
   'not-midi': (_: object) => ({
     expected: 'a MIDI file counted in beats',
     came: 'something else',

@@ -23,6 +23,8 @@ export function namingPlacement(stopped: readonly Placement[]): Placement | unde
 /**
  * Names the position of every note of a placed line: that of its stay, so that one hand has one name; thumb position is named string by
  * string.
+ *
+ * @throws by the returned function, for an index that is no note
  */
 export function positionsIn(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): (index: number) => PositionName {
   const at = taskAt(task);

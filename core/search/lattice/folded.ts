@@ -44,6 +44,11 @@ interface Pairs {
   readonly layer: Layer;
 }
 
+/**
+ * Pairs the candidates of a note on the way up with those of its mirror; of the top note, each with itself.
+ *
+ * @throws for a line of an even number of notes
+ */
 function pairsOf(up: Layer | undefined, down: Layer | undefined, top: boolean): Pairs {
   if (!up || !down)
     throw new RangeError(`Only a line of an odd number of notes can be folded; this ends ${up ? 'on the way up' : 'on the way down'}`);
@@ -77,6 +82,11 @@ function samePlace(one: Placement, other: Placement): boolean {
   return one.finger === '0' || (one.anchor === other.anchor && one.letterPosition === other.letterPosition && one.shape === other.shape);
 }
 
+/**
+ * Folds two steps into one: the one up, and the one that comes back.
+ *
+ * @throws for a step that lies outside the line
+ */
 function foldStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
   const last = lattice.layers.length - 1;
   if (!from || !to) throw new RangeError(`Step ${index} of a folded line lies outside its ${last + 1} notes`);
@@ -115,6 +125,11 @@ interface LineStep extends Step {
   readonly width: number;
 }
 
+/**
+ * Gives a step of a line.
+ *
+ * @throws for an index that the line does not have
+ */
 function stepAt(lattice: Lattice, index: number): LineStep {
   const step = lattice.steps[index];
   if (!step) throw new RangeError(`A line of ${lattice.layers.length} notes has no step ${index}`);

@@ -56,6 +56,8 @@ export interface Lattice {
  * Calculates the costs of a line. Music repeats itself: a long piece has few different pairs of neighbouring candidate sets, so each layer
  * and each matrix is computed once and shared. The caches live for one call only. Candidate sets are told apart by identity: give equal
  * notes the same array. `onProgress` receives the share that is done, 0 to 1.
+ *
+ * @throws where a note but the first has no gap before it
  */
 export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[], onProgress?: (share: number) => void): Lattice {
   const layerOf = sharedLayers(setting);

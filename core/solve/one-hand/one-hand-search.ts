@@ -103,7 +103,7 @@ function arrivalsAt(next: Next, before: readonly (readonly Arrival[])[], placed:
 
 /** A move from one candidate to another. */
 interface WayTo {
-  /** The step and the candidate it comes to. */
+  /** The cost of the step and of the candidate it comes to, thousandths. */
   readonly price: number;
   /** The extra cost after coming in a certain way to the note before, thousandths. */
   readonly after: (comes: Comes) => number;

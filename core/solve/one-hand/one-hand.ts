@@ -177,7 +177,11 @@ const MOST_ASKED = 4;
 /** The number of notes from which there are too many pairs to be forbidden one by one. */
 const LONG = 400;
 
-/** Gives the placements that choices stand for. */
+/**
+ * Gives the placements that choices stand for.
+ *
+ * @throws for a choice that its layer does not have
+ */
 export function placementsAt(lattice: Lattice, choices: readonly number[]): readonly Placement[] {
   return lattice.layers.map((layer, index) => {
     const placement = layer.candidates[choices[index] ?? 0];

@@ -69,7 +69,7 @@ function inStepWhenIdle(): () => void {
   };
 }
 
-/** Opens the piece of the address, which then names it and keeps its other fields; a brief of a link stays in it until it is a piece. */
+/** Opens the piece that the address names, or that it should name from then on; other fields of the address stay. The brief of a link stays in the address until it is kept as a piece. */
 async function openFromAddress(): Promise<void> {
   const address = new URL(location.href);
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');

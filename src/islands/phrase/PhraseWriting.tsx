@@ -83,7 +83,11 @@ function phraseBrief(brief: Brief, key: string, notes: readonly LineNoteDocument
   return { ...brief, material: { kind: 'line', key, notes: [...notes] } };
 }
 
-/** Plays a phrase wherever it is fingered; notes outside sound too. */
+/**
+ * Plays a phrase wherever it is fingered; notes outside sound too.
+ *
+ * @throws where the phrase has no plan, with the reason in words
+ */
 async function play(phrase: Brief): Promise<void> {
   const outcome = await engine.plan(phrase);
   if (!outcome.ok) throw new Error(issuesText(outcome.issues));

@@ -132,7 +132,11 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
   return { document: playerDocument(fields.name.trim(), profile), issues: [] };
 }
 
-/** Gives the instrument with which a player's measurements are compared: the player's own, else the usual one. */
+/**
+ * Gives the instrument with which a player's measurements are compared: the player's own, else the usual one.
+ *
+ * @throws where the usual instrument does not read, which is a bug
+ */
 export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null): Instrument {
   const kind = INSTRUMENT_KINDS.find((kind): kind is InstrumentKind => kind === kindText) ?? 'violin';
   const read = readInstrument(own?.kind === kind ? own : { kind });

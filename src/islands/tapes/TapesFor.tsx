@@ -159,6 +159,11 @@ function placesOf(set: TapeSet, instrument: Instrument, key: Key, used: Plan | n
   }
 }
 
+/**
+ * Reads a key that the page offers.
+ *
+ * @throws for any other text
+ */
 function keyNamed(text: string): Key {
   const key = parseKey(text);
   if (!key.ok) throw new RangeError(`The key ${text} is offered and does not read`);

@@ -96,6 +96,11 @@ async function recordsOfDemo(): Promise<DemoRecords> {
   return demoRecords(demo, Date.now());
 }
 
+/**
+ * Fetches the demo that the server has.
+ *
+ * @throws where it has none
+ */
 async function demoOfServer(): Promise<Demo> {
   const response = await fetch('/api/demo');
   const demo: Demo | null = response.ok ? await response.json() : null;

@@ -5,7 +5,9 @@ import { writeUnwritten } from '../../storage/beside/unwritten.ts';
 
 /**
  * Prepares what every page needs before it reads: the demo is put in where the application runs with one and was never started before, and
- * changes that an earlier page left unwritten are in the database. Rejects where the database does not answer.
+ * changes that an earlier page left unwritten are in the database.
+ *
+ * @throws where the database does not answer
  */
 export async function readyToRead(): Promise<void> {
   preparing ??= prepare();

@@ -23,7 +23,11 @@ export function questionNamed(name: QuestionName): Question {
   return QUESTIONS[name];
 }
 
-/** Finds a side of a question; the usual one where a name is no side of it. */
+/**
+ * Finds a side of a question; the usual one where a name is no side of it.
+ *
+ * @throws where a question lacks its own usual side, which is a bug
+ */
 export function sideOf(name: QuestionName, side: string): Side {
   const { sides, usual } = questionNamed(name);
   const found = sides[side] ?? sides[usual];

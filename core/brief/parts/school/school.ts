@@ -13,6 +13,11 @@ type WayFields = { readonly [Name in QuestionName]: TOptional<TUnsafe<SideOf<Nam
 /** The schemas of all answers. */
 export const WAY_FIELDS: WayFields = /* @__PURE__ */ fieldsOf();
 
+/**
+ * Makes the schema of an answer to each question.
+ *
+ * @throws where a question has none, which is a bug
+ */
 function fieldsOf(): WayFields {
   const fields = Object.fromEntries(
     QUESTION_NAMES.map((name) => [name, Type.Optional(oneOf(sideNames(questionNamed(name).sides), questionNamed(name).title))]),

@@ -95,7 +95,11 @@ export async function scoreSvg(
   }
 }
 
-/** Draws it as a picture. */
+/**
+ * Draws it as a picture.
+ *
+ * @throws where the picture is too large for the browser
+ */
 export async function pngOf({ text, width, height }: StandaloneSvg, scale = PICTURE_SCALE): Promise<Blob> {
   const image = new Image();
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
