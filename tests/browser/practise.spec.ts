@@ -256,7 +256,8 @@ async function expectLarge(page: Page, large: readonly Locator[]): Promise<void>
 
 declare global {
   interface Window {
-    clicksAt: number[];
+    clicksAt: { readonly at: number; readonly now: number }[];
+    heardUntil: () => number;
   }
 }
 
@@ -266,7 +267,12 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
     window.clicksAt = [];
     const begin = AudioBufferSourceNode.prototype.start;
     AudioBufferSourceNode.prototype.start = function (when = 0, ...more) {
-      window.clicksAt.push(when);
+      const { context } = this;
+      // A sound that begins at 0 does not belong to the metronome: the voice of the model begins silent sources.
+      if (when > 0) {
+        window.clicksAt.push({ at: when, now: context.currentTime });
+        window.heardUntil = () => context.currentTime;
+      }
       begin.call(this, when, ...more);
     };
     // Timers run as in a background tab: nothing is woken more than once a second.
@@ -277,7 +283,7 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
   await shorten(page);
   await begin(page);
   await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
-  const begun = await page.evaluate(() => performance.now());
+  const since = await page.evaluate(() => performance.now());
   // Two thousand notes are planned beside it.
   const other = await page.context().newPage();
   await openNewPiece(other);
@@ -290,17 +296,20 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
           const until = performance.now() + 500;
           while (performance.now() < until);
           return performance.now() - since;
-        }, begun),
+        }, since),
       { timeout: 40_000, intervals: [100] },
     )
     .toBeGreaterThan(20_000);
   await expect(other.locator('[data-bead]').first()).toBeVisible();
   await other.close();
-  // A sound that begins at 0 does not belong to the clock: the voice of the model begins silent sources.
-  const clicks = (await page.evaluate(() => window.clicksAt)).filter((at) => at > 0);
+  const { passed, heardUntil } = await page.evaluate(() => ({ passed: window.clicksAt, heardUntil: window.heardUntil() }));
+  expect(passed.filter(({ at, now }) => at < now)).toEqual([]);
+  const clicks = passed.map(({ at }) => at);
   const [first = 0] = clicks;
   const every = (clicks[1] ?? 0) - first;
-  expect(clicks.length * every).toBeGreaterThan(20);
+  // The audio clock of a busy machine runs behind the time of day; no beat that it has reached is missing.
+  expect(clicks.length).toBeGreaterThan(8);
+  expect(first + clicks.length * every).toBeGreaterThan(heardUntil);
   const worst = clicks.reduce((most, at, number) => Math.max(most, Math.abs(at - first - number * every)), 0);
   expect(worst).toBeLessThan(0.001);
 });

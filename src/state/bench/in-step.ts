@@ -39,6 +39,7 @@ export function keepInStep(): () => void {
   begin(workStore.getState().pieceId);
   const stop = workStore.subscribe((now, before) => {
     if (now.pieceId !== before.pieceId) begin(now.pieceId);
+    else if (now.base !== before.base) takeMissed(now.pieceId);
   });
   return () => {
     stop();
@@ -55,6 +56,19 @@ interface Opened {
   readonly asks: boolean;
 }
 
+/**
+ * The arrival that came while a change made here was not written yet. Where that change was written before the other tab's, nothing is
+ * joined, and nothing else would bring the arrival once more.
+ */
+let missed: PieceRecord | null = null;
+
+/** Takes the arrival that was missed, once the change made here is written. */
+function takeMissed(id: string | null): void {
+  const arrival = missed;
+  missed = null;
+  if (arrival !== null && arrival.id === id) takeArrival(id, arrival);
+}
+
 function takeArrival(id: string, record: PieceRecord | undefined): void {
   const { pieceId, base } = workStore.getState();
   if (pieceId !== id) return;
@@ -63,8 +77,8 @@ function takeArrival(id: string, record: PieceRecord | undefined): void {
   if (record.writtenBy === THIS_TAB || record.revision <= (base?.revision ?? 0)) return;
   const here = recordOfWork();
   if (here && sameContent(record.document, here.document)) return workStore.setState({ base: record });
-  // A change being made here is joined with it when it is written.
-  if (!isWaiting(id)) adoptFromOtherTab(record);
+  if (isWaiting(id)) missed = record;
+  else adoptFromOtherTab(record);
 }
 
 /** Notes that the piece was deleted in another tab, or the browser's storage was emptied. */

@@ -1,14 +1,13 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { THIS_TAB } from '../../records/this-tab.ts';
 import { loadAll } from '../../storage/reading/set-aside.ts';
-import { BROUGHT_BACK_STUDIO, CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
+import { BROUGHT_BACK_STUDIO } from '../../words/kept/other-tabs.ts';
 import { bringBack as bringBackRecord } from '../keeping/bring-back.ts';
 import { keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/keep.ts';
-import { isWaiting } from '../keeping/waiting.ts';
 import { followStored } from './follow-stored.ts';
 import type { StoredQuery } from './queries.ts';
+import { type Shown, tellChanged, withFirst, withRead, withWritten } from './shown-records.ts';
 
 /** The records of a kind that a page shows, with the actions on them. */
 export interface ShownRecords<Name extends DocumentName> {
@@ -92,54 +91,3 @@ function recordsOf<Name extends DocumentName>(name: Name): StoredQuery<[], reado
 
 /** The kinds that the demo brings after the rest of it. */
 const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'week', 'log']);
-
-/** The state of the page. */
-interface Shown<Name extends DocumentName> {
-  readonly records: readonly RecordOf<Name>[];
-  /** The records there were when they were last read: one that is no longer among them was deleted. */
-  readonly known: ReadonlySet<string>;
-  /** The number of times each, by id, has changed elsewhere since it was typed here. */
-  readonly times: ReadonlyMap<string, number>;
-  readonly notice: string | null;
-}
-
-function withFirst<Name extends DocumentName>(records: readonly RecordOf<Name>[], next: RecordOf<Name>): readonly RecordOf<Name>[] {
-  return [next, ...records.filter(({ id }) => id !== next.id)];
-}
-
-/** Tells the teacher that some records are different now. */
-function tellChanged<Name extends DocumentName>(shown: Shown<Name>, ids: readonly string[], notice: string): Shown<Name> {
-  return { ...shown, times: new Map([...shown.times, ...ids.map((id) => [id, (shown.times.get(id) ?? 0) + 1] as const)]), notice };
-}
-
-/** Gives the state of the page once the records were read again: changes made here and not written yet stay. */
-function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
-  const known = new Set(read.map(({ id }) => id));
-  if (!shown) return { records: read, known, times: new Map(), notice: null };
-  const before = new Map(shown.records.map((record) => [record.id, record]));
-  const isNewer = (record: RecordOf<Name>): boolean => {
-    const here = before.get(record.id);
-    return !isWaiting(record.id) && (here === undefined || here.revision < record.revision);
-  };
-  const newer = read.filter(isNewer);
-  const arrived = new Set(newer.map(({ id }) => id));
-  const stays = ({ id }: RecordOf<Name>): boolean => !arrived.has(id) && (isWaiting(id) || known.has(id) || !shown.known.has(id));
-  const now = { ...shown, records: [...newer, ...shown.records.filter(stays)], known };
-  const ofOthers = newer.filter(({ id, writtenBy }) => before.has(id) && writtenBy !== THIS_TAB).map(({ id }) => id);
-  return ofOthers.length === 0 ? now : tellChanged(now, ofOthers, CHANGED_ELSEWHERE_STUDIO);
-}
-
-/** A record that was shown, as it was written. */
-interface Written<Name extends DocumentName> {
-  readonly next: RecordOf<Name>;
-  readonly written: RecordOf<Name>;
-  /** Whether a change of another tab is in it as well. */
-  readonly isJoined: boolean;
-}
-
-/** Gives the state of the page once a record is written; changes made meanwhile are on their way and follow from this. */
-function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
-  if (!shown.records.includes(next)) return shown;
-  const now = { ...shown, records: shown.records.map((record) => (record === next ? written : record)) };
-  return isJoined ? tellChanged(now, [written.id], CHANGED_IN_BOTH_STUDIO) : now;
-}

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
+import { liveQuery } from 'dexie';
 import { lineTextOf } from '#core/brief/lines';
 import { withMark } from '#core/brief/locks';
 import type { Piece } from '#core/documents';
@@ -10,7 +11,7 @@ import { keepInStep } from '../../../src/state/bench/in-step.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { keepSaving, saveSoon } from '../../../src/state/bench/saving.ts';
 import { allKept } from '../../../src/state/keeping/keep.ts';
-import { waitingStore } from '../../../src/state/keeping/waiting.ts';
+import { noteWaiting, waitingStore } from '../../../src/state/keeping/waiting.ts';
 import { setOnBench } from '../../../src/state/bench/on-bench.ts';
 import { newPiece, renamePiece, switchPiece } from '../../../src/state/bench/work-actions.ts';
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/bench/work-history.ts';
@@ -193,6 +194,25 @@ describe('a piece that another tab writes into', () => {
     assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.brief.tempo], ['There', ['june'], 80]);
     const { brief } = await until(workStore, ({ name }) => name === 'There');
     assert.equal(brief.tempo, 80);
+  });
+
+  it('is taken over where the other tab wrote just after this one, and that came before this one knew that it was written', async () => {
+    const record = await watchRecord();
+    const waiting = { name: 'piece' as const, record, change: 1, since: 0, base: record, keptAhead: true, failed: null };
+    noteWaiting(record.id, waiting);
+    const arrival = new Promise<void>((resolve) => {
+      const watching = liveQuery(() => database.pieces.get(record.id)).subscribe((read) => {
+        if (read?.document.name !== 'There') return;
+        watching.unsubscribe();
+        resolve();
+      });
+    });
+    await writeThere({ ...record, revision: record.revision + 1 }, { name: 'There' });
+    await arrival;
+    assert.equal(workStore.getState().name, 'Here');
+    noteWaiting(record.id, null);
+    workStore.setState({ base: { ...record, revision: record.revision + 1 } });
+    assert.equal(workStore.getState().name, 'There');
   });
 
   it('still knows what it was written for, when it is a drill, after an edit on the bench', async () => {
