@@ -10,7 +10,10 @@ import { leanTypebox } from './scripts/lean-typebox.mjs';
 import { timedTone } from './scripts/timed-tone.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
-/** A build with a name has it in the names of the browser's files, so that two builds of the same code can stand for an old and a new version. */
+/**
+ * A build that has a name carries it in the names of the browser's files, so that two builds of the same code can stand for an old and a
+ * new version.
+ */
 const { DOVE_PATH_BUILD: build } = process.env;
 const named = {
   name: 'named-build',

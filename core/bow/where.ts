@@ -16,7 +16,10 @@ export type BowPart = 'frog' | 'lower-half' | 'middle' | 'upper-half' | 'tip';
 /** A bow that lasts less than this does not take the whole length of it, seconds: our own estimate for a full, unhurried tone. */
 const WHOLE_BOW_SECONDS = 0.6;
 
-/** The share of the bows that are no longer than the one that takes the whole bow: single long notes are left out, because they take a whole bow slowly. */
+/**
+ * The share of the bows that are no longer than the one that takes the whole bow: single long notes are left out, because they take a whole
+ * bow slowly.
+ */
 const USUAL_BOWS = 0.8;
 
 /**

@@ -61,7 +61,7 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
 }
 
 /**
- * Tells whether two briefs price alike, so that their plans' costs may be compared with each other: wishes, purpose and hands move prices.
+ * Tells whether two briefs set the same prices, so that the costs of their plans may be compared: wishes, purpose and hands change prices.
  */
 export function samePrices(one: Brief, other: Brief): boolean {
   const priceOf = (brief: Brief): string => {

@@ -1,4 +1,4 @@
-/** The share of the note it leaves in which the hand travels, and its most in seconds: late and quick, as it is practised. */
+/** The travel of the hand, as a share of the note before the shift, and at most this many seconds: a shift is practised late and quick. */
 const TRAVEL = { share: 0.3, mostSeconds: 0.22 } as const;
 
 /** Gives the time the hand travels at the end of a note of a given length, both in seconds. The figures are our own estimate. */

@@ -45,7 +45,10 @@ export interface Instrument {
   readonly highestSemitone: number;
 }
 
-/** Makes an instrument from a spec that matches its schema; refuses an unknown size, strings out of order, and measures that no such instrument has. */
+/**
+ * Makes an instrument from a spec that matches its schema; refuses an unknown size, strings out of order, and measures that no such
+ * instrument has.
+ */
 export function readInstrument(spec: InstrumentSpec): Reading<Instrument> {
   const size = spec.size ?? defaultSize(spec.kind);
   const entry = SIZES[spec.kind].find((candidate) => candidate.size === size);

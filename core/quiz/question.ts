@@ -17,11 +17,16 @@ export const QUIZ_KINDS = [
 /**
  * A kind of question.
  *
- * - `place-to-note`: string, finger and position → the note; - `note-to-place`: note and position → every string and finger; -
- * `first-finger`: the place of finger 1 while another plays; - `touch`: the fingers of a string that touch; - `across`: one finger on two
- * strings, straight or diagonal; - `letter-finger`: two names of one place, each with the finger of its letter; - `other-name`: the
- * other name of a note; - `shift-interval`: the sound of a shift; - `shift-target`: the note a shift arrives on, sung or thought
- * before it sounds, marked by the player; - `key-interval`: an interval of the key, by ear.
+ * - `place-to-note`: string, finger and position → the note;
+ * - `note-to-place`: note and position → every string and finger;
+ * - `first-finger`: the place of finger 1 while another plays;
+ * - `touch`: the fingers of a string that touch;
+ * - `across`: one finger on two strings, straight or diagonal;
+ * - `letter-finger`: two names of one place, each with the finger of its letter;
+ * - `other-name`: the other name of a note;
+ * - `shift-interval`: the sound of a shift;
+ * - `shift-target`: the note a shift arrives on, sung or thought before it sounds, marked by the player;
+ * - `key-interval`: an interval of the key, by ear.
  */
 export type QuizKind = (typeof QUIZ_KINDS)[number];
 

@@ -13,7 +13,7 @@ export interface Read<Value> {
 
 /** A reading that failed. */
 export interface Unread {
-  /** False: it did not read. */
+  /** False where it could not be read. */
   readonly ok: false;
   /** The issues, at least one. */
   readonly issues: readonly Issue[];

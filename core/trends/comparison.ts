@@ -61,8 +61,7 @@ export function evidenceAsked(by: ComparedBy): number {
  * over all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
  */
 export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
-  // The sum is in logarithms, because the product of a thousand misses in one direction would be beyond all numbers before the others bring
-  // it down.
+  // The sum is in logarithms, because the product of a thousand misses in one direction would overflow before the others bring it down.
   return Math.exp(sumTo(LOG_OF_ODDS, flat) + sumTo(LOG_OF_ODDS, sharp) - sumTo(LOG_OF_COUNT, flat + sharp));
 }
 

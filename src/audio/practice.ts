@@ -7,7 +7,7 @@ let context: AudioContext | null = null;
 let clock: (Clock & { readonly metronome: Metronome }) | null = null;
 let stopLine: (() => void) | null = null;
 
-/** The number of starts: one that takes its time sees that something else is wanted by now. */
+/** The number of starts so far, by which a slow start sees that something else is wanted by now. */
 let turn = 0;
 
 /** Stops the sound of practice. */

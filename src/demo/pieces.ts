@@ -9,7 +9,10 @@ const TAGS: readonly (readonly [string, readonly string[]])[] = [
   ['Tuesday class', ['Merle', 'Plover']],
 ];
 
-/** The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a small hand, a way down, a chord, a line, double stops, the thumb. */
+/**
+ * The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a small hand, a way down, a chord, a
+ * line, double stops, the thumb.
+ */
 export const DEMO_PIECES: readonly Piece[] = [
   demo('Wren · A♭ major in three octaves', {
     instrument: { kind: 'violin', size: '3/4' },

@@ -11,7 +11,7 @@ interface Kept {
   readonly demo: boolean;
   /** The number of times it was written: a page that knows an earlier revision has not seen what another page wrote. */
   readonly revision: number;
-  /** The page that wrote it last; null where that changed it beside something else, as a piece with its instrument. */
+  /** The page that wrote it last; null where it was changed along with something else, as a piece is with its instrument. */
   readonly writtenBy: string | null;
   /** The last changes in the record, by page, of the last pages that wrote it. */
   readonly holds?: Holds;

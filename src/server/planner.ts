@@ -93,7 +93,7 @@ export class ThreadPlanner implements Planner {
   /**
    * Answers a job in a thread, within its time and memory.
    *
-   * @throws what the thread throws, where neither budget nor asker ended it
+   * @throws the error of the thread, unless its budget or the one who asked has ended it
    */
   private async answerJob(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
     const late = AbortSignal.timeout(this.budget.jobMs);

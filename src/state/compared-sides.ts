@@ -9,7 +9,10 @@ import type { PieceRecord } from '../records/record.ts';
 import { profileOf } from '../records/for-briefs.ts';
 import type { Studio } from '../records/studio.ts';
 
-/** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
+/**
+ * One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or
+ * another.
+ */
 export interface Side {
   /** The id of the piece. */
   readonly pieceId: string;

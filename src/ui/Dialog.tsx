@@ -7,7 +7,7 @@ interface DialogProps {
   /** The place and width. */
   readonly className: string;
   readonly onClose: () => void;
-  /** The handler for when it is gone and the focus is back where it was. */
+  /** Runs once it is gone and the focus is back where it was. */
   readonly onGone?: () => void;
   readonly children: ReactNode;
 }

@@ -15,11 +15,15 @@ export const STAGES = ['name', 'target', 'match', 'slide', 'lighter', 'ghost', '
 /**
  * A stage in which a shift is learnt.
  *
- * - `name`: both notes are named and heard, then finger 1's place before and after: the interval, and how far the hand goes; -
- * `target`: the note it arrives on is found elsewhere first, open or under another finger in a lower position; - `match`: it is
- * played against the open string; - `slide`: slow, the in-between note sounding; - `lighter`: the same, the in-between note short; -
- * `ghost`: the string is touched and not pressed on the way; - `rhythm`: the two notes as the line has them; - `neighbours`: with the
- * note before and after; - `measures`: with the measure before and after.
+ * - `name`: both notes are named and heard, then finger 1's place before and after: the interval, and how far the hand goes;
+ * - `target`: the note it arrives on is found elsewhere first, open or under another finger in a lower position;
+ * - `match`: it is played against the open string;
+ * - `slide`: slow, the in-between note sounding;
+ * - `lighter`: the same, the in-between note short;
+ * - `ghost`: the string is touched and not pressed on the way;
+ * - `rhythm`: the two notes as the line has them;
+ * - `neighbours`: with the note before and after;
+ * - `measures`: with the measure before and after.
  */
 export type StageName = (typeof STAGES)[number];
 

@@ -71,14 +71,23 @@ const strings = Type.Array(PitchText, { minItems: 1, maxItems: 6 });
 /**
  * The families of drills, each with what it asks for.
  *
- * - `loop`: a hard place of a piece, there and back; - `shift`: one shift walked up the string, and `into` the measures of the piece
- * that have it; - `matrix`: finger by finger from one position to another; - `matching`: one note with two fingers, the hand going from
- * one position to another while the open string sounds; - `position`: a set inside one
- * position; - `two-places`: one finger between its two places while its neighbours stay; - `first-and-fourth`: the first and the fourth
- * finger across two strings; - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again; - `blocks`:
- * fingers set down together coming onto a string; - `double-stops`; - `chords`: the triads of the key on three strings; - `open-string`: stopped notes against the open string beside
- * them; - `chromatic`: by semitones, with landmarks; - `one-string`: a scale on one string; - `guide`: a shift with its in-between note
- * written out; - `home`: back to one position after each other one; - `hovering`: fingers set down at speed out of a rest.
+ * - `loop`: a hard place of a piece, there and back;
+ * - `shift`: one shift walked up the string, and `into` the measures of the piece that have it;
+ * - `matrix`: finger by finger from one position to another;
+ * - `matching`: one note with two fingers, the hand going from one position to another while the open string sounds;
+ * - `position`: a set inside one position;
+ * - `two-places`: one finger between its two places while its neighbours stay;
+ * - `first-and-fourth`: the first and the fourth finger across two strings;
+ * - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again;
+ * - `blocks`: fingers set down together coming onto a string;
+ * - `double-stops`: a scale in double stops;
+ * - `chords`: the triads of the key on three strings;
+ * - `open-string`: stopped notes against the open string beside them;
+ * - `chromatic`: by semitones, with landmarks;
+ * - `one-string`: a scale on one string;
+ * - `guide`: a shift with its in-between note written out;
+ * - `home`: back to one position after each other one;
+ * - `hovering`: fingers set down at speed out of a rest.
  */
 export const DrillFamily = Type.Union([
   Type.Object(

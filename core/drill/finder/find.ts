@@ -4,7 +4,7 @@ import type { FamilyName } from '#core/drill/families';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { DrillAim, DrillFacts } from './facts.ts';
 
-/** A teacher's query for drills; null (or an absent part) stands for anything. */
+/** A teacher's query for drills; a part that is null or absent excludes nothing. */
 export interface DrillQuery {
   /** The family of the drill. */
   readonly family?: FamilyName | null;

@@ -13,11 +13,14 @@ export const HOT_SPOT_KINDS = [
 /**
  * The work of the hand at a hot spot.
  *
- * - `shift`: it goes to another position; - `crossing`: it goes to another string above first position; - `block`: its fingers land
- *   together
- * on the string it comes down onto, from a stopped note; - `augmented-second`: a tone and a half between neighbouring letters; -
- * `extension`: it opens beyond its frame; - `one-finger-semitone`: one finger plays two notes a semitone apart;
- * - `diagonal`: one finger lies a semitone higher or lower than on the string next to it; - `top`: the highest note, above first position.
+ * - `shift`: it goes to another position;
+ * - `crossing`: it goes to another string above first position;
+ * - `block`: its fingers land together on the string it comes down onto, from a stopped note;
+ * - `augmented-second`: a tone and a half between neighbouring letters;
+ * - `extension`: it opens beyond its frame;
+ * - `one-finger-semitone`: one finger plays two notes a semitone apart;
+ * - `diagonal`: one finger lies a semitone higher or lower than on the string next to it;
+ * - `top`: the highest note, above first position.
  */
 export type HotSpotKind = (typeof HOT_SPOT_KINDS)[number];
 
@@ -102,7 +105,7 @@ export interface Tried {
   readonly missedShare: number;
 }
 
-/** The knowledge of the player that goes beyond the plan. */
+/** The facts about a player that are not in the plan. */
 export interface KnownOfPlayer {
   /** The labels of the positions the player knows; null where that is not known. */
   readonly positions: readonly string[] | null;
@@ -110,5 +113,5 @@ export interface KnownOfPlayer {
   readonly tried: readonly Tried[];
 }
 
-/** The knowledge of a player of whom only the plan is known. */
+/** The facts about a player of whom only the plan is known: there are none. */
 export const NOTHING_KNOWN: KnownOfPlayer = { positions: null, tried: [] };

@@ -54,7 +54,7 @@ export interface Checkpoint {
   readonly pair: Pair | null;
   /** The best check there is. */
   readonly check: Check | null;
-  /** The help where nothing sounds that tells: the same note lower, or in another octave. */
+  /** A substitute where no check sounds: the same note lower, or in another octave; null where a check sounds. */
   readonly substitute: Check | null;
 }
 
@@ -164,7 +164,7 @@ function stringsTaken(instrument: Instrument, note: PlannedSound): readonly numb
   return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
 }
 
-/** Lists where to stop and listen: every arrival of a shift, and long notes that a sounding check tells. */
+/** Lists the places to stop and listen: every arrival of a shift, and the long notes for which a check sounds. */
 export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
   const arrivals = new Set(plan.shifts.map((shift) => shift.to));
   const long = longNotes(plan);
@@ -176,7 +176,7 @@ export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
   });
 }
 
-/** Finds what tells a note: its pair or its best check that sounds, and what helps where there is none. */
+/** Finds the best way to hear whether a note is in tune: its pair, or its best check that sounds; where there is none, a substitute. */
 function bestHearing(plan: Plan, note: PlannedSound): Omit<Checkpoint, 'note' | 'why'> {
   const pair = pairOf(plan, note);
   const stop = note.stops.find(({ finger }) => finger !== '0') ?? note.stops[0];

@@ -33,9 +33,9 @@ export interface SizeFit {
 export interface FittingSizes {
   /** The sizes, from the largest to the smallest. */
   readonly sizes: readonly SizeFit[];
-  /** The largest size on which the line, fingered for it, lies within comfort but for a few notes; null when there is none. */
+  /** The largest size on which the line, fingered for it, is comfortable, a few notes aside; null where there is none. */
   readonly largestComfortable: string | null;
-  /** The smallest size on which, besides, no two fingers crowd but for a few notes; null when there is none. */
+  /** The smallest size on which no two fingers crowd either, a few notes aside; null where there is none. */
   readonly smallestRoomy: string | null;
 }
 

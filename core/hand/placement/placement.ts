@@ -3,15 +3,19 @@ import type { Finger } from './fingers.ts';
 /**
  * The stance of the finger that plays in its hand.
  *
- * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: at rest; - `reached-back`: the
- *   first finger reaches a semitone back, the others stay; - `low-first`: the first finger of violin or viola stands a semitone
- *   below where the key has it, on its own letter; - `reached-forward`: a finger reaches a semitone beyond home
- *   (violin, viola: the fourth; cello: the block of second to fourth finger; thumb position: the third); - `reached-out`: the
- *   fourth finger of violin or viola takes the letter beyond its own;
- * - `drawn-in`: a finger stands a semitone closer than at home; - `chromatic`: in a hand with one finger a semitone
- *   (violin, viola; cello above the neck and in thumb position); - `pivoted`: the double bass's hand rolled a semitone
- *   around its thumb; - `three-finger`: the high positions of cello and bass, without the fourth; - `thumb`: the thumb on
- *   the string; - `chromatic-thumb`: the same with one finger a semitone.
+ * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position);
+ * - `home`: at rest;
+ * - `reached-back`: the first finger reaches a semitone back, the others stay;
+ * - `low-first`: the first finger of violin or viola stands a semitone below where the key has it, on its own letter;
+ * - `reached-forward`: a finger reaches a semitone beyond home (violin, viola: the fourth; cello: the block of second to fourth finger;
+ *   thumb position: the third);
+ * - `reached-out`: the fourth finger of violin or viola takes the letter beyond its own;
+ * - `drawn-in`: a finger stands a semitone closer than at home;
+ * - `chromatic`: in a hand with one finger a semitone (violin, viola; cello above the neck and in thumb position);
+ * - `pivoted`: the double bass's hand rolled a semitone around its thumb;
+ * - `three-finger`: the high positions of cello and bass, without the fourth;
+ * - `thumb`: the thumb on the string;
+ * - `chromatic-thumb`: the same with one finger a semitone.
  */
 export type Shape =
   | 'open'

@@ -9,8 +9,10 @@ const CHECK_KINDS = ['unison', 'octave', 'harmonic', 'fifth-or-fourth', 'third-o
 /**
  * The means by which a player may know that a note is right.
  *
- * - `unison`, `octave`: with an open string (an octave or two); - `harmonic`: a natural harmonic at the same pitch;
- * - `fifth-or-fourth`, `third-or-sixth`: with an open neighbour string; - `lower-place`: the same note nearer the nut;
+ * - `unison`, `octave`: with an open string (an octave or two);
+ * - `harmonic`: a natural harmonic at the same pitch;
+ * - `fifth-or-fourth`, `third-or-sixth`: with an open neighbour string;
+ * - `lower-place`: the same note nearer the nut;
  * - `other-octave`: the note in another octave, in a low place.
  */
 export type CheckKind = (typeof CHECK_KINDS)[number];
@@ -118,7 +120,7 @@ export interface CommaConflict {
   readonly mm: number;
 }
 
-/** The distance of two checks from which they contradict each other to the ear, cents: below a fifth's excess nobody hears it. */
+/** Two checks that differ by more than this contradict each other to the ear, cents: nobody hears less than the excess of a pure fifth. */
 const CONFLICT_CENTS = 5;
 
 /** Finds checks with open strings that ask for different places of one note: `one` is right with the lower place. */

@@ -4,7 +4,7 @@ import { beatsOff, type Check, type CheckedNote, checksOf } from './checks.ts';
 /** The narrowest tolerance that any player has, cents: about what a good ear tells apart in a scale. */
 export const FINEST_TOLERANCE = 6;
 
-/** The difference of errors below which they are equal to the ear, cents. */
+/** Errors that differ by less than this are equal to the ear, cents. */
 const EQUAL_TO_THE_EAR = 3;
 
 /** The error for which beats are compared, cents. */
@@ -20,9 +20,9 @@ export interface CheckedAs {
 
 /**
  * Lists the checks that are offered for a note, the best first. A check whose own interval lies further from the target than the narrowest
- * tolerance would lead any ear astray and is left out (handbook 3: the fifth partial of the cello's C string lies 19.6 cents below E). The
- * best has the least error, where differences under 3 cents are equal; then it needs no other shift; then it beats fastest. Comparisons by
- * memory come last.
+ * tolerance would lead any ear astray and is left out: the fifth partial of the cello's C string lies 19.6 cents below E. The best has the
+ * least error, where differences under 3 cents are equal; then it needs no other shift; then it beats fastest. Comparisons by memory come
+ * last.
  */
 export function offeredChecks(instrument: Instrument, note: CheckedNote, as: CheckedAs): readonly Check[] {
   const all = checksOf(instrument, note).map((check): Judged => judgeCheck(instrument, note, check, as));

@@ -118,8 +118,8 @@ export function inOneBow(note: UnplacedNote | undefined): boolean {
 const LONGEST = 20_000;
 
 /**
- * Returns the line where every length of it can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else reports
- * what cannot be written.
+ * Returns the line if all its lengths can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else reports what
+ * cannot be written.
  */
 export function writableLine(line: Line): Reading<Line> {
   const last = line.notes[line.notes.length - 1];

@@ -23,7 +23,7 @@ export interface WrittenOrnament {
 
 /** An ornament on a note of a line. */
 export interface Ornament extends WrittenOrnament {
-  /** The note it is played with, sounding: the next letter above, of a mordent the next below. */
+  /** The other note, sounding: the next letter above; of a mordent, the next letter below. */
   readonly other: Pitch;
 }
 

@@ -20,7 +20,10 @@ export const SCALE_TYPES = [
   'octatonic',
 ] as const;
 
-/** A kind of scale. The melodic minor comes down as the natural minor, unless it is the same both ways; the chromatic goes up in sharps and down in flats. */
+/**
+ * A kind of scale. The melodic minor comes down as the natural minor, unless it is the same both ways; the chromatic goes up in sharps and
+ * down in flats.
+ */
 export type ScaleType = (typeof SCALE_TYPES)[number];
 
 const SEVEN = [0, 1, 2, 3, 4, 5, 6] as const;

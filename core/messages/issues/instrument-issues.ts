@@ -112,7 +112,7 @@ export const instrumentIssue = issuesAbout('instrument', {
     hint: 'Two fingers pressed together stand 5 to 20 mm apart.',
   }),
 
-  /** A day of measuring that is not written as one. */
+  /** A date of measuring that does not read as one. */
   'day-unreadable': ({ text }: { readonly text: string }) => ({
     expected: 'year-month-day',
     came: text,

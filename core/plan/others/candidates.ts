@@ -24,7 +24,7 @@ import { THRESHOLDS } from './thresholds.ts';
 
 /** Another line, with what is needed to choose among many. */
 export interface Candidate {
-  /** The line. */
+  /** The fingering of the whole line. */
   readonly way: Way;
   /** The name of what it does otherwise. */
   readonly name: AlternativeName;
@@ -182,8 +182,8 @@ export function nameFurther(bestLine: BestLine, first: Candidate, others: readon
 }
 
 /**
- * Gives the turns that a second line of one name waits. It does not come sooner because the first does, but for runs of twos: each way into
- * them is known.
+ * Gives the turns that a second line of one name waits. A kind that comes early does so with its first line alone; runs of twos wait no
+ * longer, because every way into them is a known one.
  */
 function waitsFurther({ kind }: Difference): number {
   return kind === 'two-and-two' ? 0 : -Math.min(0, THRESHOLDS.waits.value[kind] ?? 0);

@@ -15,13 +15,18 @@ export interface NamedShift {
  *
  * - `unlocked`: what the engine would do without the teacher's locked notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
- * - `two-and-two`: up one string with 1 and 2 in one position after another; - `groups`: the same three fingers on every string;
- * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
- * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both name the shifts, where they are few);
+ * - `two-and-two`: up one string with 1 and 2 in one position after another;
+ * - `groups`: the same three fingers on every string;
+ * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere;
+ * - `starts`: it begins in another position;
+ * - `strings`: it shifts on other strings;
+ * - `positions`: it goes through other positions (both name the shifts, where they are few);
  * - `moment`: it shifts this number of notes later (negative: sooner);
  * - `same-fingers`: every finger plays once, and every string has the same fingers at the same places;
- * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: on these strings;
- * - `fourth-finger`, `no-fourth-finger`: more notes with it on a string, or none left there; - `fingers`: other fingers on one string.
+ * - `open-strings`, `stopped`: every note is open that can be, or none is;
+ * - `more-open`, `fewer-open`: on these strings;
+ * - `fourth-finger`, `no-fourth-finger`: more notes with it on a string, or none left there;
+ * - `fingers`: other fingers on one string.
  */
 export type Difference =
   | { readonly kind: 'unlocked' }

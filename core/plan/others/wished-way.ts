@@ -6,8 +6,8 @@ import { backwardSums, costOfWay, forwardSums, type Way } from '#core/search/way
 import { type Laid, layOutAgain, placementsAt, type Solved, stepsAgain, wayIn } from '#core/solve';
 
 /**
- * The wishes that find lines which `otherWays` does not. It finds what the others ask for: more open strings, another position, a
- * shift elsewhere, a hand that stays as it is.
+ * The wishes that find lines which `otherWays` does not find. What the other wishes ask for is found there already: more open strings,
+ * another position, a shift elsewhere, a hand that stays as it is.
  */
 export const ASKED: readonly Preference[] = [
   'fewest-shifts',

@@ -16,7 +16,7 @@ export interface Cap {
   readonly restSeconds: number;
 }
 
-/** The caps by strain. The figures are our own, on the careful side: short sets with rests, as handbook and doctors for musicians ask. */
+/** The caps by strain. The figures are our own, on the careful side: short sets with rests, as doctors for musicians advise. */
 const CAPS: Readonly<Record<Strain, Omit<Cap, 'strain'>>> = {
   'wide-reach': { tries: 4, restSeconds: 45 },
   'double-stops': { tries: 5, restSeconds: 40 },

@@ -94,7 +94,9 @@ interface Column {
   readonly remembers: boolean;
 }
 
-/** Lists the columns of a candidate. A candidate that stands again, with the memory, stands `further` columns on; null where it stands once. */
+/**
+ * Lists the columns of a candidate. A candidate that stands again, with the memory, stands `further` columns on; null where it stands once.
+ */
 function columnsOf(column: number, further: number | null, isRemembered: boolean): readonly Column[] {
   if (further === null) return [{ column, remembers: isRemembered }];
   return [

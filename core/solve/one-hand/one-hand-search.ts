@@ -148,7 +148,8 @@ function offer(
 }
 
 /**
- * Gives the memory of a hand after going from one placement to another: all of it over an open string, nothing of before in another stance.
+ * Gives the memory of a hand after it has gone from one placement to another: over an open string it keeps all, in another stance it begins
+ * again.
  */
 function memoryAfter(memory: HandMemory, leaves: Placement, placed: Placement): (held: Memory) => Memory | null {
   if (stopsIn(placed).length === 0) return (held) => held;

@@ -125,12 +125,11 @@ export function cheapestWanted(hand: HandModel): Wanted {
  * Finds the way that is wanted among those in which every stay is one hand.
  *
  * Whether a hand can play a note depends on all notes of a stay, some costs on three notes, a step on two. So the search is run first on
- * the
- * whole lattice; where a stay of the result is no single hand, the two notes that do not go together are forbidden, where three notes
- * cost more they are priced, and the search is run again. Every way it finds is the best of those left, so the first that breaks nothing
- * is the best of all: exact. Most lines need that once or twice at most; where one needs it more often, all that hands remember is
- * searched at once, exactly too. Where that is impossible, and too much would have to be remembered, the later of two notes is no longer
- * taken as it was, which loses other ways with it.
+ * the whole lattice; where a stay of the result is no single hand, the two notes that do not go together are forbidden, where three notes
+ * cost more they are priced, and the search is run again. Every way it finds is the best of those left, so the first that breaks nothing is
+ * the best of all: exact. Most lines need that once or twice at most; where one needs it more often, all that hands remember is searched at
+ * once, exactly too. Where that is impossible, and too much would have to be remembered, the later of two notes is no longer taken as it
+ * was, which loses other ways with it.
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly }: Wanted): Way | null {
   const known = new Set<string>();

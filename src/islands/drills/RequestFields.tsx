@@ -12,7 +12,7 @@ interface RequestFieldsProps {
   readonly place: WrittenFor;
   /** The measures of the piece that a study can lead into. */
   readonly around: MeasuresOfPiece | null;
-  /** The handler of a change; `opens`: a family was chosen, and the form may open on another drill of it. */
+  /** Receives the changed request; `opens` tells that a family was chosen, and that the form may open on another drill of it. */
   readonly onChange: (request: DrillRequest, opens?: boolean) => void;
 }
 

@@ -40,7 +40,7 @@ interface ShiftPartProps {
   readonly onChoose: (note: number) => void;
   readonly onWrite: (asks: DrillFamily, note: number) => void;
   readonly onFind: (shift: ShiftClass) => void;
-  /** The handler for where there is no shift. */
+  /** Leads to the drill writer where there is no shift. */
   readonly onWriteAny: () => void;
   readonly onFindAny: () => void;
 }

@@ -65,7 +65,7 @@ interface BoardDrawingProps {
   readonly band: BoardBand | null;
   /** The indexes of the open strings that sound along. */
   readonly ringing: ReadonlySet<number>;
-  /** The handler for a place that was pointed at: index of the string, semitones above it. */
+  /** Receives a place that was pointed at: the index of its string, and the semitones above it. */
   readonly onPlace?: (stringIndex: number, semitones: number) => void;
 }
 

@@ -16,7 +16,7 @@ interface AnswerToolsProps {
   readonly given: readonly string[] | null;
   readonly disabled: boolean;
   readonly onGive: (given: readonly string[]) => void;
-  /** The handler for one of several, which counts at once. */
+  /** Receives the choice of one from several, which counts at once. */
   readonly onChoose: (given: readonly string[]) => void;
 }
 

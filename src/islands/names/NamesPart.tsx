@@ -186,7 +186,7 @@ function Say({ asked, missed, onSay }: SayProps) {
   );
 }
 
-/** Takes a tapped name: the letter, then its sign; it is said with the button. */
+/** Takes a name that is tapped: the letter, then its sign; a button submits it. */
 function Tapped({ onSay }: { readonly onSay: (name: string) => void }) {
   const [name, setName] = useState<string | null>(null);
   return (

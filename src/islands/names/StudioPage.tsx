@@ -8,7 +8,7 @@ import { PageShell } from '../frame/PageShell.tsx';
 import type { PageName } from '../frame/rooms.ts';
 
 interface StudioPageProps {
-  /** The page, which is its heading too. */
+  /** The name of the page, which is also its heading. */
   readonly current: PageName;
   readonly children: (studio: Studio) => ReactNode;
 }

@@ -69,7 +69,10 @@ function inStepWhenIdle(): () => void {
   };
 }
 
-/** Opens the piece that the address names, or that it should name from then on; other fields of the address stay. The brief of a link stays in the address until it is kept as a piece. */
+/**
+ * Opens the piece that the address names, or that it should name from then on; other fields of the address stay. The brief of a link stays
+ * in the address until it is kept as a piece.
+ */
 async function openFromAddress(): Promise<void> {
   const address = new URL(location.href);
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');

@@ -8,7 +8,7 @@ interface PlayerChoiceProps {
   readonly players: readonly PlayerRecord[];
   /** The player; null for nobody of the studio. */
   readonly chosen: PlayerRecord | null;
-  /** The handler of a choice, by id, or `nobody`. */
+  /** Receives the choice: the id of a player, or `nobody`. */
   readonly onChoose: (id: string) => void;
 }
 

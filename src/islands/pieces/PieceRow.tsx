@@ -11,7 +11,7 @@ interface PieceRowProps {
   readonly changed: boolean;
   readonly onRename: (name: string) => void;
   readonly onTag: (tags: readonly string[]) => void;
-  /** The handler of text that is typed and not left yet; null when it was given up. */
+  /** Receives text that is typed and not left yet; null when it was given up. */
   readonly onTyping: (change: { name?: string; tags?: string[] } | null) => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;

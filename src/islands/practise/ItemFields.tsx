@@ -26,7 +26,7 @@ interface ItemFieldsProps {
   readonly number: number;
   readonly onChange: (item: PracticeItem) => void;
   readonly onRemove: () => void;
-  /** The handler of moving it up; null for the first. */
+  /** Moves it up; null for the first. */
   readonly onUp: (() => void) | null;
 }
 

@@ -13,7 +13,7 @@ import { NOT_ANSWERED } from '../../words/notices.ts';
 
 interface TheirDataProps {
   readonly whose: Logged;
-  /** The handler of a deletion, with the way to put it back. */
+  /** Receives the way to put the data back, once they are deleted. */
   readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
 }
 

@@ -41,7 +41,7 @@ interface PathDrawingProps {
   readonly plan: Plan;
   readonly beads: readonly Bead[];
   readonly scale: PathScale;
-  /** The left edge of the drawing. */
+  /** Selects a note; `extend` selects the passage from the note selected before. */
   readonly left: number;
   readonly selected: number | null;
   readonly notes: PathNotes;

@@ -27,7 +27,7 @@ interface StaffMarksProps {
   readonly bows?: readonly Bow[] | undefined;
   /** Whether it is for the stand: larger fingers, without the names of positions and strings. */
   readonly fingersOnly?: boolean;
-  /** The handler of a selection; `extend` selects the passage from the note selected before. */
+  /** Selects a note; `extend` selects the passage from the note selected before. */
   readonly onSelect?: (index: number, extend: boolean) => void;
 }
 

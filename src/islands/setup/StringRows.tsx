@@ -64,7 +64,7 @@ interface StringRowProps {
   readonly index: number;
   readonly register: UseFormRegister<InstrumentFields>;
   readonly wrong: boolean;
-  /** The handler of removing it; null for the last string there is. */
+  /** Removes it; null for the last string there is. */
   readonly onRemove: (() => void) | null;
 }
 

@@ -21,7 +21,7 @@ interface TuningStepPanelProps {
   readonly onErrors: (errors: readonly number[]) => void;
   /** The sound that the microphone hears; null for the simulated instrument. */
   readonly heard: Heard | null;
-  /** The handler of the next string; null for the last. */
+  /** Goes on to the next string; null for the last. */
   readonly onNext: (() => void) | null;
 }
 

@@ -16,6 +16,7 @@ export interface Shown<Name extends DocumentName> {
    * are shown: nothing else would bring them.
    */
   readonly missed: ReadonlyMap<string, RecordOf<Name>>;
+  /** The message about a change of another tab, or a record brought back; null for none. */
   readonly notice: string | null;
 }
 

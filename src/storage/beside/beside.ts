@@ -1,4 +1,7 @@
-/* Small texts that a browser keeps beside the database and gives at once. A browser may refuse them all, or have no room: then nothing is kept. */
+/*
+ * Small texts that a browser keeps beside the database and gives at once. A browser may refuse them all, or have no room: then nothing is
+ * kept.
+ */
 
 /** Gives a text that is kept under a key; null where there is none. */
 export function textBeside(key: string): string | null {

@@ -76,7 +76,7 @@ interface Met<Name extends DocumentName> {
   readonly began: Began<Name> | null;
 }
 
-/** The beginning of a page that left something. */
+/** The state from which a page that left something began. */
 interface Began<Name extends DocumentName> {
   /** The record as it had read it; null where it had made it. */
   readonly base: RecordOf<Name> | null;

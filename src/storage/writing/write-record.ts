@@ -21,7 +21,7 @@ interface Next<Name extends DocumentName> {
   readonly joined: boolean;
 }
 
-/** The beginning of a change. */
+/** The state from which a change began. */
 interface Began {
   /** The record as this page last read it, and the changes it has sent to the database since. */
   readonly bases: readonly RecordOf<DocumentName>[];

@@ -25,7 +25,9 @@ export function Select<Value extends string | number>({ value, options, onChoose
   );
 }
 
-/** The options of a choice; a long list that stays as it is, as the players of a studio, is not made again with every letter of a search. */
+/**
+ * The options of a choice; a long list that stays as it is, as the players of a studio, is not made again with every letter of a search.
+ */
 const Options = memo(function Options({ options }: { readonly options: readonly Option<string | number>[] }) {
   return options.map(({ value, name }) => (
     <option key={value} value={value}>

@@ -7,9 +7,9 @@ interface SuggestedFieldProps {
   readonly value: string;
   readonly maxLength: number;
   readonly className?: string;
-  /** The handler of every letter. */
+  /** Receives the text with every letter. */
   readonly onType?: (text: string) => void;
-  /** The handler of leaving it. */
+  /** Runs when the field is left. */
   readonly onLeave?: (text: string) => void;
 }
 

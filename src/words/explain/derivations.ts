@@ -10,8 +10,7 @@ import { centsText, exactMmText, hzText, systemReason } from '../intonation/into
 import { REACH_LABELS } from '../hand/hands.ts';
 import { mmText, semitonesText } from '../plan-words.ts';
 
-/** The derivations of numbers on the screen, with their values, name letters by these words. */
-
+/** The words for counting letters, which two derivations share. */
 const LETTERS_COUNTED =
   'Counted by letter names from the open string to the letter under finger 1; low or high says that in this key the finger stands a semitone lower or higher.';
 

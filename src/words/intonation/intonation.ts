@@ -137,7 +137,7 @@ export function pairText({ ratio, beatsHz, upperToPureCents }: Pair): string {
   return `${name}: ${beatsHz.toFixed(1)} beats a second at these pitches; pure with the upper note ${Math.abs(upperToPureCents).toFixed(1)} cents ${way}`;
 }
 
-/** The difference below which nobody hears one, cents. */
+/** A difference smaller than this is not heard, cents. */
 const PURE_CENTS = 0.5;
 
 /** The words for the reason of a checkpoint. */

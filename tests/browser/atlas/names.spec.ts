@@ -21,7 +21,7 @@ function name(pitch: string | undefined): string {
   return (pitch ?? '').replace(/[0-9]/, '').replace('♯', '#').toLowerCase();
 }
 
-/** The answer that a pupil who knows it types; to questions that are chosen from, the key of the right one. */
+/** The answer that a pupil who knows it types; where answers are offered, the key of the right one. */
 interface Known {
   readonly kind: string;
   readonly keys: string;

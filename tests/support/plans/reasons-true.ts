@@ -32,7 +32,7 @@ function cheapest(plans: readonly (Plan | null)[]): Plan | null {
   return found.toSorted((one, other) => one.cost.totalThousandths - other.cost.totalThousandths)[0] ?? null;
 }
 
-/** The checks by what the line does instead. */
+/** The check for each thing that the line may do instead. */
 const INSTEAD: { readonly [Does in Instead['does']]: (told: Told, instead: Of<Instead, 'does', Does>, compared: Compared) => Untrue } = {
   'goes-otherwise': ({ reason, brief, best }, { name }, compared) => {
     const { without, fewer } = withoutShiftAt(brief, best, reason);
@@ -127,7 +127,7 @@ function restsSomewhere(brief: Brief, best: Plan, note: number): boolean {
   );
 }
 
-/** The checks by what the note cannot be played without. */
+/** The check for each thing without which the note cannot be played. */
 const WITHOUT: { readonly [Lacks in Without['lacks']]: (told: Told, without: Of<Without, 'lacks', Lacks>) => Untrue } = {
   'shift-near': ({ reason, brief, best }) => {
     const [found] = withoutShiftAt(brief, best, reason).without;
@@ -218,7 +218,7 @@ function withoutShiftAt(
   return { without: shared.filter(stays), fewer: fewer.flatMap((other) => other ?? []) };
 }
 
-/** The checks by the evidence. */
+/** The check for each kind of evidence. */
 const EVIDENCE: { readonly [Kind in Evidence['kind']]: (told: Told, evidence: Of<Evidence, 'kind', Kind>) => Untrue } = {
   locked: ({ brief, reason }) => (brief.locks?.some(({ note }) => note === reason.note) === true ? null : 'nothing is fixed there'),
   needed: (told, { without }) => neededUntrue(without.lacks, told, without),

@@ -14,7 +14,7 @@ const QUARTER = '1/4';
  * has them, unchecked.
  */
 export function loopAsked(plan: Plan, { kind, loop: places }: Pick<LoopPlace, 'kind' | 'loop'>): FamilyOf<'loop'> {
-  // Only the way there is kept, as the loop of the plan spells it.
+  // The plan's loop goes there and back, and the drill writes the way back itself.
   const { measures } = loopWritten(plan, places, { checks: false });
   const there = measures.flat().flatMap((note) => ('rest' in note ? [] : [note]));
   const notes = there.slice(0, Math.ceil(there.length / 2)).map(({ pitches, fingered }) => ({ pitches: [...pitches], fingered }));

@@ -120,7 +120,7 @@ export function liftAndReplace(ground: Ground, player: DrillFor, { position, tim
   return asAsked(measures);
 }
 
-/** The index of the tonic between them. */
+/** The index of the tonic between the two sevenths. */
 const TONIC = 3;
 
 /** The number of times that a finger is lifted and set again in a measure of eighths. */

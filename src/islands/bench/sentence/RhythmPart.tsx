@@ -55,7 +55,7 @@ export function RhythmPart({ brief }: RhythmProps) {
   );
 }
 
-/** The name of a choice that is none of the named ones and stands as it is. */
+/** The name of a choice of the teacher's own, which is not in the list. */
 const OWN = 'own';
 
 /** The choices of notes to every bow. */

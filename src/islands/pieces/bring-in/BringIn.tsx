@@ -19,7 +19,7 @@ const loadPieces = () => import('../../../files/foreign/score-piece.ts');
 const ImportDialog = lazy(async () => ({ default: (await import('./ImportDialog.tsx')).ImportDialog }));
 
 interface BringInProps {
-  /** The handler of the result. */
+  /** Receives the result. */
   readonly onBrought: (kept: BroughtIn) => void;
   /** The page on which files may be dropped; it receives the button that opens them. */
   readonly children: (button: ReactNode) => ReactNode;

@@ -32,7 +32,7 @@ interface ScoreChoiceProps {
   readonly choice: ImportChoice;
   readonly tempo: Brief['tempo'];
   readonly onChoose: (choice: ImportChoice) => void;
-  /** The handler of another grid for a played score. */
+  /** Receives another grid for a played score. */
   readonly onGrid: (grid: (typeof GRIDS)[number]) => void;
 }
 

@@ -12,7 +12,7 @@ import type { Run } from '../../parts/run.ts';
 
 interface TakeInProps {
   readonly run: Run;
-  /** The handler of an assignment taken in, with the player's id. */
+  /** Receives the player's id once an assignment is taken in. */
   readonly onTaken: (playerId: string) => Promise<void>;
 }
 

@@ -19,7 +19,7 @@ export const celloHand = {
   },
 } as const satisfies Question;
 
-/** The double bass's hand; a player's own hand goes before it. */
+/** The double bass's hand; where a player has a hand of their own, that one is taken. */
 export const bassHand = {
   title: 'The hand on the double bass',
   kinds: ['bass'],

@@ -1,7 +1,7 @@
 import { ALL_STRINGS, type Question, type Side } from '../question.ts';
 import { type StyleName, USUAL_STYLE } from '../styles.ts';
 
-/** The way down of a scale or arpeggio; a piece's own choice goes before it. */
+/** The way down of a scale or arpeggio, unless the piece itself chooses. */
 export const down = {
   title: 'The way down',
   kinds: ALL_STRINGS,
@@ -12,7 +12,7 @@ export const down = {
   },
 } as const satisfies Question;
 
-/** The tuning that the notes aim at; a piece's own choice goes before it. */
+/** The tuning that the notes aim at, unless the piece itself chooses. */
 export const intonation = {
   title: 'Intonation',
   kinds: ALL_STRINGS,

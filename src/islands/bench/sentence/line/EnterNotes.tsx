@@ -76,7 +76,7 @@ const BLACK_AFTER: ReadonlySet<number> = new Set([0, 2, 5, 7, 9]);
 const OCTAVES = 3;
 const KEY_WIDTH = 30;
 
-/** Shows keys to press, from the octave of the lowest string on, as the player reads it. */
+/** Shows keys to press, from the octave of the lowest string as the player reads it. */
 function Keys({ kind }: Pick<EnterNotesProps, 'kind'>) {
   const open = parsePitch(TUNINGS[kind].at(-1) ?? '');
   const [octave, setOctave] = useState((open.ok ? open.value.octave : 3) + WRITTEN_OCTAVES_ABOVE[kind]);
