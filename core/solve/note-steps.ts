@@ -307,8 +307,8 @@ function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly Note
 }
 
 /**
- * Tells whether a step belongs to a row of octaves: of broken octaves that follow each other every step does; so does every step between
- * double stops as wide as each other.
+ * Tells whether a step belongs to a row of octaves: every step among broken octaves that follow each other does, and every step between
+ * two double stops of the same width.
  */
 function octavesAt(sounding: readonly SoundingAt[], order: number): Pick<Gap, 'octave' | 'octaveRow'> {
   const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);

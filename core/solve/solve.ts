@@ -31,7 +31,7 @@ export interface Solved extends Laid {
   readonly placements: readonly Placement[];
 }
 
-/** A task laid out, or the line index of the first note without candidate. */
+/** A task laid out, or the line index of the first note without a candidate. */
 export type LaidOrBlocked =
   | { readonly ok: true; readonly layOut: Laid }
   /** The line index of the note that no finger can play. */

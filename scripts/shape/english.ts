@@ -1,4 +1,5 @@
 import ts from 'typescript';
+import { pickerOf } from '../results/picker.ts';
 import type { Source } from './sources.ts';
 
 /** Lists comments that begin like half a sentence ("What it costs"), or stand for a number with two words that mean any of them. */
@@ -8,6 +9,19 @@ export function hangingComments(sources: readonly Source[]): readonly string[] {
       HANGING.test(words) || /\bso many\b/i.test(words) ? [`${path}:${tree.getLineAndCharacterOfPosition(at).line + 1}`] : [],
     ),
   );
+}
+
+/** Draws a number of comments, the same for the same seed, to be read one by one: each with its place. */
+export function drawnComments(sources: readonly Source[], seed: number, count: number): readonly string[] {
+  const all = sources.flatMap(({ path, text, tree }) =>
+    commentsOf(text, tree).map(
+      ({ at, words }) => `${path}:${tree.getLineAndCharacterOfPosition(at).line + 1}  ${words.replace(/\s+/g, ' ')}`,
+    ),
+  );
+  const { whole } = pickerOf(seed);
+  const drawn = new Set<number>();
+  while (drawn.size < Math.min(count, all.length)) drawn.add(whole(0, all.length - 1));
+  return all.filter((_, index) => drawn.has(index));
 }
 
 /** The words with which a comment seldom begins a whole sentence. */

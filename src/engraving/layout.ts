@@ -98,8 +98,8 @@ export const BOW_LANE = 26;
 const AROUND_BOW = 12;
 
 /**
- * The limits of the scale by which a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one
- * keeps its own measure.
+ * The limits of the scale with which a line is made to fit the width: drawn together so that all of it is in view, or drawn apart to fill
+ * it. A line too long for that has a scale of its own.
  */
 const CLOSEST = 0.7;
 const WIDEST = 1.6;

@@ -39,7 +39,7 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
         onClose();
       }}
       onClose={onClose}
-      // A press beside it falls on the dialog itself, since its content covers all of it.
+      // The content covers the whole dialog, so only a press outside it falls on the dialog element itself.
       onPointerDown={(event) => event.target === dialog.current && isBeside(event, dialog.current) && onClose()}
     >
       <h2 id={id} className={quietTitle ? 'sr-only' : 'mb-3 text-xl font-semibold'}>

@@ -4,8 +4,8 @@ import { THUMB } from '#core/drill/position';
 import type { FamilyName } from './request.ts';
 
 /**
- * Tells whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
- * by itself, where fingers stand on letters, not a semitone from each other.
+ * Tells whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor
+ * only where fingers stand on letters (violin, viola); and no finger of the double bass moves a semitone while the others stay.
  */
 export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
   if (family === 'lift-and-replace') return kind === 'violin' || kind === 'viola';

@@ -10,11 +10,7 @@ const IN_RHYTHM: readonly string[] = ['rhythm', 'neighbours', 'measures'];
 const ENOUGH = 5;
 
 /** Finds the tries of a piece (by its id) in which a shift of its plan was played in rhythm. */
-function triesOf(
-  entries: readonly LogEntry[],
-  piece: string,
-  { from, to }: Pick<Shift, 'from' | 'to'>,
-): readonly EntryOf<'attempt'>[] {
+function triesOf(entries: readonly LogEntry[], piece: string, { from, to }: Pick<Shift, 'from' | 'to'>): readonly EntryOf<'attempt'>[] {
   return ofKind(asCorrected(entries), 'attempt').filter(({ practised }) => {
     if (practised.piece !== piece) return false;
     const { part } = practised;

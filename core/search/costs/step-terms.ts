@@ -147,7 +147,10 @@ function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add:
   if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
 }
 
-/** Gives the share of a near move: one finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
+/**
+ * Gives the share of a shift that a near move costs, 0 to 1: one finger moving a semitone hardly disturbs the hand, and an octave that moves
+ * a step keeps its frame.
+ */
 function nearness(weights: Weights, { from, to, gap }: Step, semitones: number): number {
   if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
   if (Math.abs(semitones) !== 1) return 1;

@@ -43,7 +43,7 @@ export interface Step {
 export interface Lattice {
   /** The layers, one for each note. */
   readonly layers: readonly Layer[];
-  /** The steps, one between each two layers. */
+  /** The steps, one between every two neighbouring layers. */
   readonly steps: readonly Step[];
   /**
    * The costs of three notes in a row, for each layer; null where there are none, or the steps contain them already. No step can contain

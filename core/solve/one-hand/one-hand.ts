@@ -189,7 +189,7 @@ export function placementsAt(lattice: Lattice, choices: readonly number[]): read
   });
 }
 
-/** Tells whether a break can be remembered on its way, once, without a layer growing to more than a multiple of its own candidates. */
+/** Tells whether remembering a break may still help: each break is remembered once, and only while no layer grows beyond `MOST_TIMES`. */
 function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>): boolean {
   const widest = origins.slice(found.from + 1, found.to + 1).reduce((sum, own) => Math.max(sum, own.length / (new Set(own).size || 1)), 1);
   const key = `${found.from} ${found.to} ${found.standing.stance} ${fingeringLabel(found.standing)} ${fingeringLabel(found.placed)}`;
@@ -198,6 +198,7 @@ function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>
   return isNew && widest < MOST_TIMES;
 }
 
+/** The factor by which the candidates of a layer may grow through what is remembered. */
 const MOST_TIMES = 16;
 
 /** Removes the later of two notes that do not go together, as it was taken. */

@@ -3,7 +3,7 @@ import type { Holds } from '../../records/record.ts';
 /** The number of pages remembered of one record: a change that a page left comes back soon or never. */
 const PAGES = 8;
 
-/** Gives the held changes of a record once a change of a page is in it, too. */
+/** Adds the change of a page to the changes that a record holds. */
 export function holdingToo(holds: Holds | undefined, page: string | null, change: number | null): Holds | undefined {
   if (page === null || change === null) return holds;
   const { [page]: before = 0, ...others } = holds ?? {};

@@ -78,7 +78,7 @@ interface Met<Name extends DocumentName> {
 
 /** The state from which a page that left something began. */
 interface Began<Name extends DocumentName> {
-  /** The record as it had read it; null where it had made it. */
+  /** The record as that page had read it; null where that page had made it. */
   readonly base: RecordOf<Name> | null;
   /** The changes it had sent to the database since. */
   readonly sent: readonly RecordOf<Name>[];

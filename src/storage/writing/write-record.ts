@@ -50,7 +50,7 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 }
 
 /**
- * Writes in place of the stored record; null where that has changed a moment ago. Where another page has written since `bases`, or has made
+ * Writes in place of the stored record; null where another page changed that a moment ago. Where another page has written since `bases`, or has made
  * it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the other is kept
  * as a version.
  */

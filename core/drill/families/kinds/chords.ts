@@ -52,7 +52,9 @@ function isOpenPair({ finger, upper }: Placement): boolean {
   return finger === '0' && upper?.finger === '0';
 }
 
-/** Groups the hands of a name that may open by the fingers that stay; null alone where none does. */
+/**
+ * Lists the stances in which a hand of a name that may open can stay (the cello on the neck); null alone where the hand has no such choice.
+ */
 function staysNamed(ground: Ground, isNamed: (placement: Placement) => boolean): readonly (number | null)[] {
   const placements = boardOf(ground)
     .strings.flat()

@@ -14,7 +14,7 @@ import { LineText } from './LineText.tsx';
 const TypedFormDialog = lazy(async () => ({ default: (await import('./TypedFormDialog.tsx')).TypedFormDialog }));
 const EnterNotes = lazy(async () => ({ default: (await import('./EnterNotes.tsx')).EnterNotes }));
 
-/** The field of the teacher's own line: whatever part of it reads is planned as it is typed, or entered otherwise. */
+/** The field of the teacher's own line: the part that reads is planned as it is typed, or entered in another way. */
 export function LineField({ text, kind }: { readonly text: string; readonly kind: Brief['instrument']['kind'] }) {
   const [open, setOpen] = useState<'nothing' | 'entering' | 'form'>('nothing');
   const issues = usePlanning((planning) => planning.issues);
