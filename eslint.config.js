@@ -3,6 +3,7 @@ import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import { arrows } from './scripts/lint/arrows.mjs';
+import { doors } from './scripts/lint/doors.mjs';
 
 /** The folders of the application with the others that each may import; pages may use all of them. */
 const APP_LAYERS = {
@@ -84,11 +85,12 @@ const BY_THEIR_FILES = [
 const KEEPER = 'src/state/keeping/**';
 const WRITERS = [
   {
-    group: ['save', 'write', 'delete'].map((does) => `**/storage/writing/${does}-record.ts`),
+    group: ['**/storage/writing/index.ts'],
+    importNames: ['saveRecord', 'removeRecord'],
     message: 'Only src/state/keeping writes records: call keep().',
   },
   {
-    group: ['**/storage/beside/unwritten.ts'],
+    group: ['**/storage/beside/index.ts'],
     importNames: ['keepUnwritten', 'forgetUnwritten'],
     message: 'Only src/state/keeping leaves records for the next page: call keep() or keepAhead().',
   },
@@ -142,5 +144,6 @@ export default tseslint.config(
   { files: ['tests/**', 'scripts/**', '*.mjs', '*.js'], rules: { 'max-lines-per-function': 'off', 'no-undef': 'off' } },
   { files: ['core/**/*.ts'], rules: { complexity: ['error', 10] } },
   { files: ['core/**/*.ts'], plugins: { rooms: { rules: { arrows } } }, rules: { 'rooms/arrows': 'error' } },
+  { files: ['src/**/*.{ts,tsx}'], plugins: { rooms: { rules: { doors } } }, rules: { 'rooms/doors': 'error' } },
   ...appRules,
 );

@@ -2,9 +2,7 @@ import type { Brief } from '#core/brief';
 import { toMidi } from '#core/format/midi';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { csvText } from '../files/csv.ts';
-import { midiBytes } from '../files/midi.ts';
-import { musicXmlText } from '../files/musicxml.ts';
+import { csvText, midiBytes, musicXmlText } from '../files/index.ts';
 import type { JobAnswer, ExportAsked, ExportFormat } from './job.ts';
 import { answerUnplanned } from './problem.ts';
 

@@ -1,6 +1,5 @@
 import { voicesOf } from '#core/format/foreign';
-import { readScore } from '../files/foreign/read-score.ts';
-import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
+import { firstChoice, readScore, scorePiece } from '../files/foreign/index.ts';
 import { leftOutText } from '../words/line/brought-in.ts';
 import type { JobAnswer, ImportAsked } from './job.ts';
 import { answerWith, problemOf } from './problem.ts';

@@ -1,7 +1,6 @@
 import { plan } from '#core/plan';
-import { checkedDemo } from '../demo/checked-demo.ts';
-import type { DemoInPage } from '../state/of-demo/demo-in-page.ts';
-import { demoRecords } from '../state/of-demo/demo-records.ts';
+import { checkedDemo } from '../demo/index.ts';
+import { type DemoInPage, demoRecords } from '../state/of-demo/index.ts';
 
 let made: Promise<string> | null = null;
 

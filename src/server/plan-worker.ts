@@ -4,4 +4,4 @@ import { constants, setPriority } from 'node:os';
 if (process.platform === 'linux') setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
 
 /** A thread of the planner runs this: one job after the other. */
-export { answerJob as default } from '../endpoints/answer-job.ts';
+export { answerJob as default } from '../endpoints/index.ts';

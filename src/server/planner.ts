@@ -1,6 +1,6 @@
 import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
-import type { JobAnswer, Job, Planner, Queue, Refused } from '../endpoints/job.ts';
+import type { Job, JobAnswer, Planner, Queue, Refused } from '../endpoints/index.ts';
 
 /** The limits of one job. */
 export interface Budget {

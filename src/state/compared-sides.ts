@@ -4,7 +4,7 @@ import type { HandSchool } from '#core/hand';
 import type { Issue } from '#core/messages';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { engine } from '../engine/client.ts';
+import { engine } from '../engine/index.ts';
 import type { PieceRecord } from '../records/record.ts';
 import { profileOf } from '../records/for-briefs.ts';
 import type { Studio } from '../records/studio.ts';

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { keepBeside, textBeside } from '../storage/beside/beside.ts';
+import { keepBeside, textBeside } from '../storage/beside/index.ts';
 import type { FirstStep } from '../words/first-steps.ts';
 
 interface FirstSteps {

@@ -5,13 +5,12 @@ import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { anotherTask } from '../engine/another-task.ts';
-import { engine, Unanswered } from '../engine/client.ts';
+import { anotherTask, engine, Unanswered } from '../engine/index.ts';
 import { ENGINE_FAILED, PLANNING_STOPPED } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { type OtherFingerings, planningStore, planShown } from './planning.ts';
 import { studioStore } from './studio.ts';
-import { type WorkState, workStore } from './bench/work.ts';
+import { type WorkState, workStore } from './bench/index.ts';
 
 /** Plans longer than this many notes are drawn in a task of their own, because copying them from the worker already blocks the page. */
 const LONG_LINE = 400;

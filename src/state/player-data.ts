@@ -1,8 +1,7 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import { database } from '../storage/database/database.ts';
+import { database, together } from '../storage/database/index.ts';
 import type { RecordOf } from '../records/record.ts';
-import { forgetAllLeft } from '../storage/beside/unwritten.ts';
-import { together } from '../storage/database/together.ts';
+import { forgetAllLeft } from '../storage/beside/index.ts';
 
 /** A record of a player with its kind. */
 interface OfPlayer<Name extends DocumentName = DocumentName> {

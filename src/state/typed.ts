@@ -1,6 +1,6 @@
 import { useLayoutEffect } from 'react';
-import { keepBeside, textBeside } from '../storage/beside/beside.ts';
-import { noteTyped } from './keeping/leaving.ts';
+import { keepBeside, textBeside } from '../storage/beside/index.ts';
+import { noteTyped } from './keeping/index.ts';
 
 /** The key of text that was typed and is not kept anywhere else yet, one for each form. */
 const KEY = 'dove-path/typed';

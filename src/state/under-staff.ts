@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { keepBeside, textBeside } from '../storage/beside/beside.ts';
+import { keepBeside, textBeside } from '../storage/beside/index.ts';
 
 /** The rows under the staff besides the strings, on asking. */
 export interface UnderStaff {

@@ -1,5 +1,5 @@
 import { type ReactNode, useState } from 'react';
-import { Part } from './states/Boundary.tsx';
+import { Part } from './states/index.ts';
 import { Heading } from './Heading.tsx';
 
 interface OpenedSectionProps {

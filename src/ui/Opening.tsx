@@ -1,5 +1,5 @@
 import { type ComponentType, type RefObject, useRef, useState } from 'react';
-import { Part } from './states/Boundary.tsx';
+import { Part } from './states/index.ts';
 import { Button } from './Button.tsx';
 
 interface OpeningProps {

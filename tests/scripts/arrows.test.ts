@@ -4,13 +4,16 @@ import { describe, it } from 'node:test';
 import { Linter } from 'eslint';
 import { CORE_ROOMS } from '../../layers.mjs';
 import { arrows } from '../../scripts/lint/arrows.mjs';
+import { doors } from '../../scripts/lint/doors.mjs';
 
-/** Gives what the linter says of an import in a file of the core; empty where it may stand. */
-function messageFor(file: string, source: string): string {
+/** Gives what the linter says of an import in a file; empty where it may stand. */
+function messageFor(file: string, source: string, code = `import { thing } from '${source}';`): string {
   const linter = new Linter({ cwd: resolve('.') });
-  const config: Linter.Config[] = [{ files: ['**/*.ts'], plugins: { rooms: { rules: { arrows } } }, rules: { 'rooms/arrows': 'error' } }];
+  const rule = file.startsWith('core/') ? 'arrows' : 'doors';
+  const plugins = { rooms: { rules: { arrows, doors } } };
+  const config: Linter.Config[] = [{ files: ['**/*.ts'], plugins, rules: { [`rooms/${rule}`]: 'error' } }];
   return linter
-    .verify(`import { thing } from '${source}';`, config, { filename: resolve(file) })
+    .verify(code, config, { filename: resolve(file) })
     .map(({ message }) => message)
     .join(' ');
 }
@@ -41,5 +44,22 @@ describe('an arrow in the core', () => {
   it('begins in a room that is listed', () => {
     assert.match(messageFor('core/elsewhere/thing.ts', '#core/pitch'), /stands in no room/);
     assert.equal(new Set(CORE_ROOMS).size, CORE_ROOMS.length);
+  });
+});
+
+describe('an arrow in the application', () => {
+  it('goes to a room by its door, and inside the room by the file', () => {
+    assert.equal(messageFor('src/state/school/corrections.ts', '../bench/index.ts'), '');
+    assert.equal(messageFor('src/state/bench/saving.ts', './work.ts'), '');
+    assert.match(messageFor('src/state/school/corrections.ts', '../bench/work.ts'), /Reach src\/state\/bench by its door/);
+  });
+
+  it('goes from a room to one inside it by its door, too', () => {
+    assert.match(messageFor('src/files/csv.ts', './foreign/unpack.ts'), /Reach src\/files\/foreign by its door/);
+    assert.equal(messageFor('src/files/foreign/read-score.ts', '../index.ts'), '');
+  });
+
+  it('goes to the file of a lazy part, which then brings nothing else along', () => {
+    assert.equal(messageFor('src/state/reading/ready.ts', '', "void import('../of-demo/demo.ts');"), '');
   });
 });

@@ -1,10 +1,8 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
-import { STUDIO } from '../../state/reading/of-studio.ts';
-import { storedOr, useStored } from '../../state/reading/use-stored.ts';
-import { guardIsland } from '../../ui/states/Boundary.tsx';
-import { Addressed } from '../frame/Addressed.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
+import { storedOr, STUDIO, useStored } from '../../state/reading/index.ts';
+import { guardIsland } from '../../ui/states/index.ts';
+import { Addressed, PageShell } from '../frame/index.ts';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
 import { AtlasOf } from './AtlasOf.tsx';
 

@@ -2,9 +2,9 @@ import type { Brief } from '#core/brief';
 import type { Instrument } from '#core/instrument';
 import { displayPitch, parsePitch, formatPitch, respell } from '#core/pitch';
 import { isInKey, keyOfSignature, parseKey, pitchInKey } from '#core/key';
-import { useEngine } from '../../engine/queries.ts';
+import { useEngine } from '../../engine/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { Answered } from '../../ui/states/index.ts';
 import { ATLAS_WORDS, waysOnStringText } from '../../words/names/atlas.ts';
 import { writtenLabel } from '../../words/studio/instruments.ts';
 

@@ -3,17 +3,16 @@ import { type ScaleHere, SCALES_HERE, type ScaleTypeHere } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import type { InstrumentKind } from '#core/instrument';
 import { keyLabel } from '#core/key';
-import { useEngine } from '../../engine/queries.ts';
+import { useEngine } from '../../engine/index.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/fields/Choice.tsx';
+import { Choice } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { Answered } from '../../ui/states/Answered.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Answered, Notice } from '../../ui/states/index.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/names/atlas.ts';
-import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
+import { keepOrThrow } from '../../state/keeping/index.ts';
 
 interface ScalesHereProps {
   readonly brief: Brief;

@@ -1,17 +1,24 @@
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Notice } from '../../ui/states/index.ts';
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
-import { downloadText } from '../../files/download.ts';
-import { allowFolder, askToKeep, backUp, type BackupState, chooseFolder, leaveFolder } from '../../state/backup/backup.ts';
-import { bringIn } from '../../state/backup/brought.ts';
-import { readStudioText, type StudioBrought } from '../../state/backup/studio-file.ts';
+import { downloadText } from '../../files/index.ts';
+import {
+  allowFolder,
+  askToKeep,
+  backUp,
+  type BackupState,
+  bringIn,
+  chooseFolder,
+  leaveFolder,
+  readStudioText,
+  type StudioBrought,
+} from '../../state/backup/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
-import { PageShell } from '../frame/PageShell.tsx';
-import type { Run } from '../parts/run.ts';
+import { PageShell } from '../frame/index.ts';
+import type { Run } from '../parts/index.ts';
 import { BroughtTable } from './BroughtTable.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';
 import { useBackup } from './use-backup.ts';

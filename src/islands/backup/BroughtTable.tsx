@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import { countText } from '#core/messages';
-import type { Brought, Standing } from '../../state/backup/brought.ts';
-import type { StudioBrought } from '../../state/backup/studio-file.ts';
+import type { Brought, Standing, StudioBrought } from '../../state/backup/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { CheckField } from '../../ui/fields/Field.tsx';
+import { CheckField } from '../../ui/fields/index.ts';
 import { Table } from '../../ui/Table.tsx';
 import { damagedText, STANDING_WORDS } from '../../words/kept/backup.ts';
 

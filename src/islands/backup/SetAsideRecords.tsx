@@ -1,14 +1,12 @@
 import { countText } from '#core/messages';
-import { downloadText } from '../../files/download.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { restoreSetAside, setAsideText } from '../../state/backup/set-aside.ts';
-import { readStored } from '../../state/reading/follow-stored.ts';
-import { SET_ASIDE_COUNT } from '../../state/reading/of-backup.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { downloadText } from '../../files/index.ts';
+import { answerOf } from '../../engine/index.ts';
+import { restoreSetAside, setAsideText } from '../../state/backup/index.ts';
+import { readStored, SET_ASIDE_COUNT, useStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { restoredText } from '../../words/kept/backup.ts';
-import type { Run } from '../parts/run.ts';
+import type { Run } from '../parts/index.ts';
 
 /** Lists records that did not read and were set aside: to be tried again, or taken out and looked at. */
 export function SetAsideRecords({ run }: { readonly run: Run }) {

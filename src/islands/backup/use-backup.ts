@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import type { BackupState } from '../../state/backup/backup.ts';
-import { BACKUP_STATE } from '../../state/reading/of-backup.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import type { BackupState } from '../../state/backup/index.ts';
+import { BACKUP_STATE, useStored } from '../../state/reading/index.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
-import type { Run } from '../parts/run.ts';
+import type { Run } from '../parts/index.ts';
 
 /** Gives the state of the backup, the last message, and the actions on it. */
 export function useBackup(): {

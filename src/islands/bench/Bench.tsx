@@ -1,16 +1,15 @@
 import { lazy, useDeferredValue, useEffect } from 'react';
-import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/index.ts';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { useSaving } from '../../state/keeping/waiting.ts';
-import { useWork } from '../../state/bench/work.ts';
+import { useSaving } from '../../state/keeping/index.ts';
+import { useWork } from '../../state/bench/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { Caution } from '../parts/Caution.tsx';
-import { PiecePage } from '../opened-piece/PiecePage.tsx';
-import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
-import { usePageTitle } from '../frame/use-page-title.ts';
+import { Caution } from '../parts/index.ts';
+import { PiecePage, useOpenedPiece } from '../opened-piece/index.ts';
+import { usePageTitle } from '../frame/index.ts';
 import { EmptyScore } from './EmptyScore.tsx';
 import { Messages } from './Messages.tsx';
 import { NotePanel } from './note/NotePanel.tsx';
@@ -21,7 +20,7 @@ import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
 import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
-import { readyToRead } from '../../state/reading/ready.ts';
+import { readyToRead } from '../../state/reading/index.ts';
 
 /** This part comes after the first drawing, or when something of it is asked for. */
 const atRest = () => import('./at-rest.ts');

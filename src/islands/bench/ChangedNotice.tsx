@@ -1,8 +1,8 @@
-import { settleChange } from '../../state/edits/brief-actions.ts';
-import { useWork } from '../../state/bench/work.ts';
+import { settleChange } from '../../state/edits/index.ts';
+import { useWork } from '../../state/bench/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
+import { Notice } from '../../ui/states/index.ts';
+import { ChangeWords } from '../parts/index.ts';
 
 /**
  * Shows that the instrument or the player of this piece was changed in the Studio: the change, its effect here, and what to do about it.

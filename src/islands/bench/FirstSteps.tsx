@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
 import { firstStepsStore, showFirstSteps, triedStep } from '../../state/first-steps.ts';
 import { selectionStore } from '../../state/selection.ts';
-import { workStore } from '../../state/bench/work.ts';
+import { workStore } from '../../state/bench/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 import { FIRST_STEP_WORDS, FIRST_STEPS, FIRST_STEPS_DONE } from '../../words/first-steps.ts';
 
 /** The introduction on the bench itself: one thing to try after the other, ticked off when it is done. */

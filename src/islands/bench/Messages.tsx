@@ -1,13 +1,12 @@
 import { X } from '../../ui/icons.ts';
-import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
+import { acceptRelaxation } from '../../state/edits/index.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/bench/work.ts';
-import { useSaving } from '../../state/keeping/waiting.ts';
+import { useWork } from '../../state/bench/index.ts';
+import { useSaving } from '../../state/keeping/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { Progress } from '../../ui/states/Progress.tsx';
+import { Notice, Progress } from '../../ui/states/index.ts';
 import { PIECE_GONE } from '../../words/kept/other-tabs.ts';
 import { notOneHandText } from '../../words/plan-words.ts';
 

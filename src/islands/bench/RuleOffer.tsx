@@ -1,11 +1,9 @@
 import { useEffect, useState } from 'react';
 import { sideOf } from '#core/brief/parts/school';
 import { listText } from '#core/messages';
-import { dropRule, type Rule, ruleStore, settleRule } from '../../state/school/corrections.ts';
-import { changedByRule, type RuleChanges } from '../../state/school/rule-changes.ts';
-import { ENOUGH } from '../../state/school/remembered-corrections.ts';
+import { changedByRule, dropRule, ENOUGH, type Rule, type RuleChanges, ruleStore, settleRule } from '../../state/school/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 
 /**
  * Offers, after the third correction of a kind, to make it the school's rule, and shows what that would change. Once made, it can be taken

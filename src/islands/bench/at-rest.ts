@@ -1,10 +1,7 @@
 /** This part of the bench is loaded as one, once the plan is on the screen and the page is at rest. */
-export { noteOpen } from '../../state/bench/open-pieces.ts';
-export { checkOpenPiece } from '../../state/bench/check-open-piece.ts';
-export { watchRefingering } from '../../state/bench/refingering.ts';
-export { watchCorrections } from '../../state/school/corrections.ts';
-export { keepInStep } from '../../state/bench/in-step.ts';
-export { NumberOrigins } from '../parts/NumberOrigins.tsx';
+export { checkOpenPiece, keepInStep, noteOpen, watchRefingering } from '../../state/bench/index.ts';
+export { watchCorrections } from '../../state/school/index.ts';
+export { NumberOrigins } from '../parts/index.ts';
 export { ChangedNotice } from './ChangedNotice.tsx';
 export { FirstSteps } from './FirstSteps.tsx';
 export { Alternatives } from './others/Alternatives.tsx';

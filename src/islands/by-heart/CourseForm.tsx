@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type FadingCourse, type Help, HELPS } from '#core/practice/fading';
 import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import { Button } from '../../ui/Button.tsx';
-import { SelectField } from '../../ui/fields/Field.tsx';
+import { SelectField } from '../../ui/fields/index.ts';
 import { FADING_WORDS, HELP_WORDS } from '../../words/practice/fading.ts';
 
 interface CourseFormProps {

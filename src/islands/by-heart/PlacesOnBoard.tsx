@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Plan } from '#core/plan/describe';
 import type { NoteGroup } from '#core/practice/item';
 import type { QuizPlace } from '#core/quiz';
-import { instrumentLike } from '../parts/instrument-like.ts';
+import { instrumentLike } from '../parts/index.ts';
 import { AnswerBoard } from '../names/AnswerBoard.tsx';
 
 interface PlacesOnBoardProps {

@@ -3,7 +3,7 @@ import type { Help } from '#core/practice/fading';
 import type { NoteGroup } from '#core/practice/item';
 import { BLANK_PAGE } from '../../words/practice/fading.ts';
 import { StandStaff } from '../practise/stand/StandStaff.tsx';
-import { PathScore } from '../score/PathScore.tsx';
+import { PathScore } from '../score/index.ts';
 import { FingersAndNames } from './FingersAndNames.tsx';
 import { PatternList } from './PatternList.tsx';
 import { PlacesOnBoard } from './PlacesOnBoard.tsx';

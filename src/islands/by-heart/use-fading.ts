@@ -2,7 +2,7 @@ import type { Fading, FadingCourse, Help } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
 import { setIn, setsOf } from '#core/practice/log';
 import type { Logged } from '../../records/record.ts';
-import { useLogPages } from '../../state/practice/use-log-pages.ts';
+import { useLogPages } from '../../state/practice/index.ts';
 
 /** The fading of help with a piece, as it is kept in the log. */
 export interface FadingKept {

@@ -1,23 +1,17 @@
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { Answered, EmptyState, guardIsland, Notice } from '../../ui/states/index.ts';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { comparePlans } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
-import { engine } from '../../engine/client.ts';
+import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
 import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../state/compared-sides.ts';
 import type { PieceRecord } from '../../records/record.ts';
-import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { Addressed } from '../frame/Addressed.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
+import { Addressed, PageShell } from '../frame/index.ts';
 import { ComparedNotes } from './ComparedNotes.tsx';
-import { PathScore } from '../score/PathScore.tsx';
+import { PathScore } from '../score/index.ts';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
 

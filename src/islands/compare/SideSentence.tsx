@@ -1,8 +1,8 @@
 import { schoolsOf } from '#core/hand';
 import type { PlannedSide, Side } from '../../state/compared-sides.ts';
 import type { Studio } from '../../records/studio.ts';
-import type { StudioWithPieces } from '../../state/reading/of-studio.ts';
-import { Choice } from '../../ui/fields/Choice.tsx';
+import type { StudioWithPieces } from '../../state/reading/index.ts';
+import { Choice } from '../../ui/fields/index.ts';
 import { alternativeName } from '../../words/explain/alternatives.ts';
 import { SCHOOL_LABELS } from '../../words/hand/hands.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { changedWeights, WEIGHTS, type WeightUnit, type WeightValue, weightsFor } from '#core/weights';
 import type { SchoolRecord } from '../../records/record.ts';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { TextField } from '../../ui/fields/index.ts';
 import { Table } from '../../ui/Table.tsx';
 import { COST_TERMS } from '../../words/explain/cost-terms.ts';
 import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';

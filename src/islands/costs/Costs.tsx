@@ -1,5 +1,5 @@
-import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { FieldsAgain, SelectField } from '../../ui/fields/index.ts';
+import { guardIsland } from '../../ui/states/index.ts';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import { type Brief } from '#core/brief';
@@ -7,22 +7,17 @@ import { withSchool } from '#core/brief/edits';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import type { SchoolRecord } from '../../records/record.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { PIECES_USING } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
-import { SelectField } from '../../ui/fields/Field.tsx';
+import { answerOf } from '../../engine/index.ts';
+import { PIECES_USING, useRecords, useStored } from '../../state/reading/index.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { Addressed } from '../frame/Addressed.tsx';
-import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
-import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
+import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
+import { EarlierVersions } from '../opened-piece/index.ts';
+import { ChangeWords } from '../parts/index.ts';
 import { studioVersionText } from '../setup/VersionsInStudio.tsx';
-import { KeptNotices } from '../frame/KeptNotices.tsx';
-import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
 
 /** Lists every cost of a fingering; a school may set each otherwise, and sees the effect on a piece. */

@@ -3,24 +3,18 @@ import { type ReactNode, useRef, useState } from 'react';
 import { hotSpotsOf } from '#core/drill/hot-spots';
 import { ringingNotes } from '#core/fit/intoned';
 import { plan } from '#core/plan';
-import type { Head } from '../../engraving/draw-measures.ts';
-import { Answered } from '../../ui/states/Answered.tsx';
+import type { Head } from '../../engraving/index.ts';
+import { Answered, EmptyState, Notice, Progress } from '../../ui/states/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
-import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
-import { CheckField, SelectField, TextField } from '../../ui/fields/Field.tsx';
+import { CheckField, SelectField, SENTENCE_PART, TextField } from '../../ui/fields/index.ts';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { Popover } from '../../ui/Popover.tsx';
-import { Progress } from '../../ui/states/Progress.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { Tabs } from '../../ui/Tabs.tsx';
-import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
-import { PathDrawing } from '../score/PathDrawing.tsx';
-import { SemitoneLines } from '../score/SemitoneLines.tsx';
-import { beadsOf, pathScale } from '../score/geometry/path-geometry.ts';
+import { beadsOf, PathDrawing, pathScale, SemitoneLines } from '../score/index.ts';
 
 /** Shows every part of the interface, in every state, on both papers. */
 export function Samples() {

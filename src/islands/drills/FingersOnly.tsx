@@ -1,6 +1,6 @@
 import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { NamesByMeasure } from '../score/NamesByMeasure.tsx';
+import { NamesByMeasure } from '../score/index.ts';
 
 /** Shows the drill without notation, measure by measure; while it is open it is printed, too. */
 export function FingersOnly({ plan }: { readonly plan: Plan }) {

@@ -1,7 +1,7 @@
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { DRILL_RHYTHMS, type DrillFamily, type DrillRequest, FAMILY_NAMES, isPlayedOn, type MeasuresOfPiece } from '#core/drill/families';
 import { keyLabel } from '#core/key';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { LabelledChoice } from '../../ui/fields/index.ts';
 import { bowLabel } from '../../words/line/bowing.ts';
 import { FAMILY_WORDS, RHYTHM_WORDS } from '../../words/drills/families.ts';
 import { FieldsOfFamily } from './fields/FieldsOfFamily.tsx';

@@ -1,8 +1,7 @@
 import { type DrillRequest, PLAIN_VARIANT } from '#core/drill/families';
 import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
-import { useEngine } from '../../engine/queries.ts';
-import { answerOf } from '../../engine/asked.ts';
+import { answerOf, useEngine } from '../../engine/index.ts';
 import { drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
 import { firstOf, measuresAround, type WrittenFor } from './first-request.ts';
 import { PiecesInside } from './StudioPieces.tsx';

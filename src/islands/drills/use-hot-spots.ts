@@ -1,8 +1,6 @@
 import { type AboutPath, NOTHING_KNOWN } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
-import { engine } from '../../engine/client.ts';
-import { useEngine } from '../../engine/queries.ts';
+import { answerOf, type Asked, engine, useAsked, useEngine } from '../../engine/index.ts';
 import { knownOfPlayer } from '../../state/planning-actions.ts';
 
 /** Gives all hot spots of a plan for the player of the piece, the hardest first. */

@@ -1,7 +1,7 @@
 import type { StageName, StageState } from '#core/drill/apart';
-import { useWork } from '../../state/bench/work.ts';
+import { useWork } from '../../state/bench/index.ts';
 import { stateOf, withStage } from '../../records/stages.ts';
-import { useRecords } from '../../state/reading/use-records.ts';
+import { useRecords } from '../../state/reading/index.ts';
 
 /** Gives the stages of the player of the piece with a shift, and sets them; changes of another tab are shown as they come. */
 export function useStages(shift: string) {

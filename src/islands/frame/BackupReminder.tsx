@@ -1,9 +1,8 @@
-import { answerOf } from '../../engine/asked.ts';
-import { putOffBackup } from '../../state/backup/backup.ts';
-import { BACKUP_STATE } from '../../state/reading/of-backup.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { answerOf } from '../../engine/index.ts';
+import { putOffBackup } from '../../state/backup/index.ts';
+import { BACKUP_STATE, useStored } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 import { persistedText, reminderText } from '../../words/kept/backup.ts';
 
 /** Reminds the teacher of a backup after some days with changes since the last, until it is made or put off. */

@@ -1,6 +1,6 @@
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
-import type { Elsewhere } from '../../state/reading/use-records.ts';
+import { Notice } from '../../ui/states/index.ts';
+import type { Elsewhere } from '../../state/reading/index.ts';
 
 interface KeptNoticesProps {
   readonly trouble: string | null;

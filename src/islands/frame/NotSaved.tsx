@@ -1,6 +1,6 @@
-import { useSaving, waitingStore } from '../../state/keeping/waiting.ts';
+import { useSaving, waitingStore } from '../../state/keeping/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 import { SAVED_WORDS } from '../../words/kept/saved.ts';
 
 /** Says why something of this page is not saved, and how it is saved as a file; whatever was typed stays where it is. */

@@ -1,4 +1,4 @@
-import { useSaving } from '../../state/keeping/waiting.ts';
+import { useSaving } from '../../state/keeping/index.ts';
 import { SAVED_WORDS } from '../../words/kept/saved.ts';
 
 interface SavedStateProps {

@@ -4,7 +4,7 @@ import { type Check, otherOctave } from '#core/intonation/checks';
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { select } from '../../state/selection.ts';
-import { Choice } from '../../ui/fields/Choice.tsx';
+import { Choice } from '../../ui/fields/index.ts';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { PageButtons, usePager } from '../../ui/Pager.tsx';
@@ -22,7 +22,7 @@ import {
   systemReason,
 } from '../../words/intonation/intonation.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
-import { SystemChoice } from '../parts/SystemChoice.tsx';
+import { SystemChoice } from '../parts/index.ts';
 
 /** Shows the target of every note, its checks, where to stop and listen, and where two checks contradict each other. */
 export function IntonationPart({ plan }: { readonly plan: Plan }) {

@@ -1,21 +1,19 @@
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { type ComponentType, lazy } from 'react';
-import { guardIsland, Part } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Part } from '../../ui/states/index.ts';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/bench/work.ts';
+import { useWork } from '../../state/bench/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { Addressed } from '../frame/Addressed.tsx';
-import { PiecePage } from '../opened-piece/PiecePage.tsx';
-import { NumberOrigins } from '../parts/NumberOrigins.tsx';
+import { Addressed, usePageTitle } from '../frame/index.ts';
+import { PiecePage, useOpenedPiece } from '../opened-piece/index.ts';
+import { NumberOrigins } from '../parts/index.ts';
 import { Messages } from '../bench/Messages.tsx';
-import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
-import { usePageTitle } from '../frame/use-page-title.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach'] as const;
 type Part = (typeof PARTS)[number];

@@ -6,9 +6,8 @@ import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#cor
 import { defaultSize, SIZES } from '#core/instrument';
 import { listText, positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, type Asked } from '../../engine/asked.ts';
-import { useEngine } from '../../engine/queries.ts';
-import { Choice } from '../../ui/fields/Choice.tsx';
+import { answerOf, type Asked, useEngine } from '../../engine/index.ts';
+import { Choice } from '../../ui/fields/index.ts';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { BeatNow } from '#core/practice/metronome';
-import { beatNow } from '../../audio/practice.ts';
+import { beatNow } from '../../audio/index.ts';
 
 /** Gives the beat that is heard, from its beginning on; null in silence. */
 export function useBeat(sounds: boolean): BeatNow | null {

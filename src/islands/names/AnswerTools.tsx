@@ -3,7 +3,7 @@ import type { Instrument } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
 import { ACROSS, INTERVALS_OFFERED, placeNamed, type QuizQuestion, typedName } from '#core/quiz';
 import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { TextField } from '../../ui/fields/index.ts';
 import { answerText, NONE_TOUCHES } from '../../words/names/quiz.ts';
 import { NameKeys, TAP } from './NameKeys.tsx';
 

@@ -1,5 +1,5 @@
 import type { Studio } from '../../records/studio.ts';
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/index.ts';
 import { OfPlayer } from './OfPlayer.tsx';
 import { StudioPage } from './StudioPage.tsx';
 import { useWho } from './who.tsx';

@@ -2,12 +2,12 @@ import { useMemo, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { FINGERS } from '#core/hand/placement';
 import { type GivenAnswer, confusionsIn, nextQuestion, type QuizChoice, type Quizzed } from '#core/quiz';
-import { useEngine } from '../../engine/queries.ts';
+import { useEngine } from '../../engine/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { Answered } from '../../ui/states/index.ts';
 import { confusionText, QUIZ_WORDS } from '../../words/names/quiz.ts';
-import { instrumentLike } from '../parts/instrument-like.ts';
+import { instrumentLike } from '../parts/index.ts';
 import { QuestionForm } from './QuestionForm.tsx';
 import type { Answers } from './use-answers.ts';
 

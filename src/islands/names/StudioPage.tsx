@@ -1,11 +1,8 @@
 import type { ReactNode } from 'react';
-import { STUDIO } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { STUDIO, useStored } from '../../state/reading/index.ts';
 import type { Studio } from '../../records/studio.ts';
-import { Answered } from '../../ui/states/Answered.tsx';
-import { Addressed } from '../frame/Addressed.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
-import type { PageName } from '../frame/rooms.ts';
+import { Answered } from '../../ui/states/index.ts';
+import { Addressed, type PageName, PageShell } from '../frame/index.ts';
 
 interface StudioPageProps {
   /** The name of the page, which is also its heading. */

@@ -1,11 +1,10 @@
 import type { Brief } from '#core/brief';
 import type { InstrumentSpec } from '#core/instrument';
 import type { QuizChoice } from '#core/quiz';
-import { engine } from '../../engine/client.ts';
+import { engine } from '../../engine/index.ts';
 import type { PlayerRecord } from '../../records/record.ts';
 import { profileOf } from '../../records/for-briefs.ts';
-import { readStored } from '../../state/reading/follow-stored.ts';
-import { PIECES } from '../../state/reading/of-studio.ts';
+import { PIECES, readStored } from '../../state/reading/index.ts';
 
 /** The number of a player's pieces that are looked through, those changed last. */
 const LOOKED_THROUGH = 8;

@@ -1,7 +1,7 @@
 import { frequencyHz, parsePitch } from '#core/pitch';
 import { heardInTurn } from '#core/sound';
 import type { Instrument } from '#core/instrument';
-import { soundPractice } from '../../audio/practice.ts';
+import { soundPractice } from '../../audio/index.ts';
 
 /** The length of each tone of a question, seconds. */
 const EACH = 1.1;

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { asCorrected, type EntryOf, ofKind } from '#core/practice/log';
 import type { GivenAnswer } from '#core/quiz';
-import { useLogPages } from '../../state/practice/use-log-pages.ts';
+import { useLogPages } from '../../state/practice/index.ts';
 import type { Logged } from '../../records/record.ts';
 
 /** The answers of a player so far. */

@@ -1,8 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { InstrumentSpec } from '#core/instrument';
 import type { QuizChoice } from '#core/quiz';
-import { answerOf, useAsked } from '../../engine/asked.ts';
-import { useEngine } from '../../engine/queries.ts';
+import { answerOf, useAsked, useEngine } from '../../engine/index.ts';
 import { kindsOf, type QuizGroup } from '../../words/names/quiz.ts';
 import { ADDRESS } from './address.ts';
 import { ownParts } from './asked-of.ts';

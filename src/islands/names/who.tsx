@@ -1,7 +1,7 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import type { PlayerRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
-import { OptionChoice } from '../../ui/fields/Choice.tsx';
+import { OptionChoice } from '../../ui/fields/index.ts';
 import { instrumentsOf, type TapeInstrument } from '../tapes/tape-instruments.ts';
 
 /** The value for nobody of the studio. */

@@ -1,11 +1,10 @@
 import { useMemo } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { type Version, VERSIONS, versionsNumbered } from '../../state/reading/of-versions.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { answerOf } from '../../engine/index.ts';
+import { useStored, type Version, VERSIONS, versionsNumbered } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { Answered } from '../../ui/states/index.ts';
 
 interface EarlierVersionsProps<Name extends DocumentName> {
   readonly name: Name;

@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 import { notKeptText } from '../../words/kept/storage.ts';
-import { Header } from '../frame/Header.tsx';
-import type { PageName } from '../frame/rooms.ts';
+import { Header, type PageName } from '../frame/index.ts';
 
 interface PiecePageProps {
   readonly current: PageName;

@@ -1,4 +1,4 @@
-import { switchPiece } from '../../state/bench/work-actions.ts';
+import { switchPiece } from '../../state/bench/index.ts';
 
 /** Puts another piece on the bench without leaving the page; with null a new one. The address follows, and "back" returns. */
 export function openOnBench(id: string | null): void {

@@ -1,11 +1,8 @@
 import { useEffect, useState } from 'react';
 import { keepPlanning } from '../../state/planning-actions.ts';
-import { keepSaving } from '../../state/bench/saving.ts';
-import { openAtOnce } from '../../state/bench/open-at-once.ts';
-import { bringOpenPieces } from '../../state/bench/open-pieces.ts';
+import { bringOpenPieces, keepSaving, newPiece, newPieceOfStudio, openAtOnce, openPiece, switchPiece } from '../../state/bench/index.ts';
 import { bringStudio } from '../../state/studio.ts';
-import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../../state/bench/work-actions.ts';
-import { readyToRead } from '../../state/reading/ready.ts';
+import { readyToRead } from '../../state/reading/index.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is well, else the
@@ -89,7 +86,7 @@ async function openFromAddress(): Promise<void> {
     await openLinkedBrief(linked);
     return onceWritten(id, name);
   }
-  if (player !== null) (await import('../../state/bench/new-for-player.ts')).giveNewPieceTo(player);
+  if (player !== null) (await import('../../state/edits/new-for-player.ts')).giveNewPieceTo(player);
   name(id);
 }
 

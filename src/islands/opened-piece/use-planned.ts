@@ -1,10 +1,8 @@
 import { issuesText } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
-import { engine } from '../../engine/client.ts';
+import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
-import { PIECE } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { PIECE, useStored } from '../../state/reading/index.ts';
 import { NO_PIECE } from '../../words/kept/storage.ts';
 
 /** A piece with its plan and its player. */

@@ -1,5 +1,5 @@
 import type { PlayerRecord } from '../../records/record.ts';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { LabelledChoice } from '../../ui/fields/index.ts';
 
 /** The value in an address for nobody of the studio. */
 export const NOBODY = 'nobody';

@@ -1,9 +1,8 @@
 import type { Brief } from '#core/brief';
 import { withIntonation } from '#core/brief/edits';
 import { LEADING_CENTS, SYSTEMS } from '#core/intonation';
-import { changeBrief } from '../../state/edits/brief-actions.ts';
-import { Choice } from '../../ui/fields/Choice.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { changeBrief } from '../../state/edits/index.ts';
+import { Choice, TextField } from '../../ui/fields/index.ts';
 import { SYSTEM_LABELS } from '../../words/intonation/intonation.ts';
 
 /** Chooses the tuning that the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */

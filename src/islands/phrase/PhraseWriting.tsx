@@ -6,20 +6,20 @@ import { issuesText } from '#core/messages';
 import type { LineNoteDocument } from '#core/material/typed';
 import { noteLabel } from '#core/pitch';
 import { performanceOf } from '#core/sound';
-import { soundPractice, stopPractice } from '../../audio/practice.ts';
-import { engine } from '../../engine/client.ts';
+import { soundPractice, stopPractice } from '../../audio/index.ts';
+import { engine } from '../../engine/index.ts';
 import { fieldsTypedBefore, useTyped } from '../../state/typed.ts';
 import type { PlayerRecord } from '../../records/record.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { Button } from '../../ui/Button.tsx';
-import { SelectField } from '../../ui/fields/Field.tsx';
+import { SelectField } from '../../ui/fields/index.ts';
 import { NOTE_LENGTH_LABELS } from '../../words/line/note-lengths.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/names/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';
-import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
-import { LinePreview } from '../score/LinePreview.tsx';
+import { keepOrThrow, wordsBesideHead } from '../../state/keeping/index.ts';
+import { LinePreview } from '../score/index.ts';
 
 interface PhraseWritingProps {
   readonly brief: Brief;

@@ -10,21 +10,19 @@ import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../records/record.ts';
-import type { PieceList } from '../../state/reading/of-studio.ts';
+import type { PieceList } from '../../state/reading/index.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
-import { giveUpAhead, keepAhead } from '../../state/keeping/keep.ts';
+import { giveUpAhead, keepAhead, keepOrThrow } from '../../state/keeping/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { EmptyState } from '../../ui/states/EmptyState.tsx';
+import { EmptyState } from '../../ui/states/index.ts';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { OptionChoice, TextField } from '../../ui/fields/index.ts';
 import { Table } from '../../ui/Table.tsx';
-import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { libraryRow, type LibraryRow, searchFor } from '../../words/piece/library.ts';
 import { PieceRow } from './PieceRow.tsx';
-import type { Run } from '../parts/run.ts';
+import type { Run } from '../parts/index.ts';
 import { changedInBothText } from '../../words/kept/other-tabs.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ListProps {
   readonly records: readonly PieceRecord[];

@@ -2,7 +2,7 @@ import type { LucideIcon } from 'lucide-react';
 import { Columns2, Copy, Pencil, Tag, Trash2 } from '../../ui/icons.ts';
 import { type FormEvent, useState } from 'react';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { TextField } from '../../ui/fields/index.ts';
 import { type LibraryRow, tagsOf } from '../../words/piece/library.ts';
 
 interface PieceRowProps {

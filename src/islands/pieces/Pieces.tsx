@@ -1,22 +1,18 @@
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { guardIsland, Notice } from '../../ui/states/index.ts';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
-import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/demo.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { NEWEST_PIECES, type PieceList, PIECES } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/index.ts';
+import { answerOf } from '../../engine/index.ts';
+import { NEWEST_PIECES, type PieceList, PIECES, useStored } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { broughtInText } from '../../words/line/brought-in.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
-import { BackupReminder } from '../frame/BackupReminder.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
-import type { Run } from '../parts/run.ts';
+import { BackupReminder, PageShell } from '../frame/index.ts';
+import type { Run } from '../parts/index.ts';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
-import { remove as removeRecord } from '../../state/keeping/keep.ts';
-import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
+import { keepOrThrow, remove as removeRecord, wordsBesideHead } from '../../state/keeping/index.ts';
 
 /** Shows all pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guardIsland(GuardedPieces);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PracticeItem, PracticePart } from '#core/practice/item';
 import type { PieceRecord } from '../../records/record.ts';
 import { Button } from '../../ui/Button.tsx';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { LabelledChoice } from '../../ui/fields/index.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { partText } from '../../words/practice/session.ts';
 import { newItem } from './new-item.ts';

@@ -2,13 +2,12 @@ import { TUNINGS } from '#core/instrument';
 import { GROUPINGS, MODELS, type PracticeItem, SUBDIVISIONS } from '#core/practice/item';
 import { LADDER_RULES, secondsOfLadder, SET_RULES } from '#core/practice/ladder';
 import { notesOfPart } from '#core/practice/session';
-import { type Asked, answerOf, useAsked } from '../../engine/asked.ts';
-import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
+import { answerOf, type Asked, useAsked } from '../../engine/index.ts';
+import { type LoadedItem, loadItem } from '../../state/practice/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { CheckField } from '../../ui/fields/Field.tsx';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { CheckField, LabelledChoice } from '../../ui/fields/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { Answered } from '../../ui/states/index.ts';
 import {
   clockText,
   droneText,

@@ -1,4 +1,4 @@
-import { TextField } from '../../ui/fields/Field.tsx';
+import { TextField } from '../../ui/fields/index.ts';
 
 interface NumberInputProps {
   readonly label: string;

@@ -1,6 +1,6 @@
 import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
-import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
+import { SuggestedField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { AIMS_OFFERED, END_CHECKS_OFFERED, takesNoMoreText } from '../../words/practice/session.ts';
 import { AddItem } from './AddItem.tsx';

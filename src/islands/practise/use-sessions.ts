@@ -3,7 +3,7 @@ import type { PracticeItem } from '#core/practice/item';
 import type { SessionRecord } from '../../records/record.ts';
 import { dayOf } from '../../records/log-pages.ts';
 import { newSession } from '../../records/new-practice-records.ts';
-import { type Elsewhere, useRecords } from '../../state/reading/use-records.ts';
+import { type Elsewhere, useRecords } from '../../state/reading/index.ts';
 
 /** The sessions of a player, with the actions on them. */
 export interface Sessions {

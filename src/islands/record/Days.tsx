@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { workIn, type LogEntry, ofKind } from '#core/practice/log';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { EmptyState } from '../../ui/states/EmptyState.tsx';
+import { EmptyState } from '../../ui/states/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { answersText, attemptText, dayText, entryText, sumText } from '../../words/practice/record.ts';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { asCorrected, ofKind, setIn } from '#core/practice/log';
 import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { TextField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import type { Log } from './use-log.ts';

@@ -3,13 +3,12 @@ import { asCorrected, workIn, lastLesson, missCounts, missesOf, ofKind, setIn } 
 import { dayNumber, dayOfNumber } from '#core/calendar';
 import { practisedKey } from '#core/practice/item';
 import type { WeekItem } from '#core/week';
-import { answerOf } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/index.ts';
 import { dayOf } from '../../records/log-pages.ts';
-import { WEEK } from '../../state/reading/of-practice.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { useStored, WEEK } from '../../state/reading/index.ts';
+import { TextField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Notice } from '../../ui/states/index.ts';
 import { answersText, dayText, entryText, sumText } from '../../words/practice/record.ts';
 import { itemText, MISS_WORDS } from '../../words/practice/session.ts';
 import { DoneTable } from './DoneTable.tsx';

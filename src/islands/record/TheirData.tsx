@@ -1,13 +1,12 @@
 import { unparse } from 'papaparse';
 import { useState } from 'react';
 import { LOG_COLUMNS, logRows } from '#core/practice/log';
-import { downloadText, fileNameOf } from '../../files/download.ts';
-import { textOf } from '../../state/backup/studio-file.ts';
+import { downloadText, fileNameOf } from '../../files/index.ts';
+import { textOf } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../state/player-data.ts';
 import type { Logged } from '../../records/record.ts';
-import { readStored } from '../../state/reading/follow-stored.ts';
-import { ENTRIES } from '../../state/reading/of-practice.ts';
+import { ENTRIES, readStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 

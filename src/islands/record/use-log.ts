@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { asCorrected, inOrder, type LogEntry, type LogWhat } from '#core/practice/log';
-import { useLogPages } from '../../state/practice/use-log-pages.ts';
+import { useLogPages } from '../../state/practice/index.ts';
 import { type LogPage, dayLogged, dayWeeksBefore } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 

@@ -1,6 +1,6 @@
 import { defaultSize } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
-import type { StaffLayout } from '../../engraving/layout.ts';
+import type { StaffLayout } from '../../engraving/index.ts';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { fingerboardName } from '../../words/studio/instruments.ts';

@@ -1,10 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Articulation } from '#core/material/line';
-import { articulationY } from '../../engraving/articulations.ts';
-import type { Head } from '../../engraving/draw-measures.ts';
-import type { StaffLayout } from '../../engraving/layout.ts';
-import { ACCENT_SIGNS } from '../../engraving/signs.ts';
-import { footOf } from '../../engraving/tuplets.ts';
+import { ACCENT_SIGNS, articulationY, footOf, type Head, type StaffLayout } from '../../engraving/index.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
 interface HeadSignProps {

@@ -2,9 +2,7 @@ import { Fragment, useMemo } from 'react';
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
-import { curvePath, curvesOf } from '../../engraving/curves.ts';
-import { layoutStaff, systemEnds } from '../../engraving/layout.ts';
-import { systemsOf } from '../../engraving/systems.ts';
+import { curvePath, curvesOf, layoutStaff, systemEnds, systemsOf } from '../../engraving/index.ts';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 

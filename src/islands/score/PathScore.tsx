@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { layoutStaff } from '../../engraving/layout.ts';
+import { layoutStaff } from '../../engraving/index.ts';
 import { measuresInView, useScroller } from './use-scroller.ts';
 import { ScoreWindow } from './ScoreWindow.tsx';
 import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';

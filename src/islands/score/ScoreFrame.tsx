@@ -1,7 +1,6 @@
 import { type ReactNode, useCallback, useState } from 'react';
 import type { Engraving, Measure } from '#core/notation';
-import type { Head, MeasureRange } from '../../engraving/draw-measures.ts';
-import type { StaffLayout } from '../../engraving/layout.ts';
+import type { Head, MeasureRange, StaffLayout } from '../../engraving/index.ts';
 import { type Engraved, Staff } from './Staff.tsx';
 
 interface ScoreFrameProps {

@@ -1,5 +1,5 @@
 import type { ReactNode, RefObject } from 'react';
-import type { StaffLayout } from '../../engraving/layout.ts';
+import type { StaffLayout } from '../../engraving/index.ts';
 
 /** The room for a scroll bar below the drawing, px. */
 const SCROLLBAR = 12;

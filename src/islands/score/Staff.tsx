@@ -1,9 +1,6 @@
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Engraving, Measure } from '#core/notation';
-import type { Head, MeasureRange } from '../../engraving/draw-measures.ts';
-import type { StaffLayout } from '../../engraving/layout.ts';
-import { musicFontReady } from '../../engraving/music-font.ts';
-import { StaffDrawing } from '../../engraving/staff-drawing.ts';
+import { type Head, type MeasureRange, musicFontReady, StaffDrawing, type StaffLayout } from '../../engraving/index.ts';
 
 /** An engraved part of a line, with the places of its heads. */
 export interface Engraved {

@@ -4,12 +4,23 @@ import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
 import type { PositionName } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
-import { articulationY } from '../../engraving/articulations.ts';
-import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
-import type { Head } from '../../engraving/draw-measures.ts';
-import { ARTICULATION_REACH, ORNAMENT_ROW, type StaffLayout, systemEnds } from '../../engraving/layout.ts';
-import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
-import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
+import {
+  ARTICULATION_REACH,
+  articulationY,
+  type Curve,
+  curvePath,
+  curvesOf,
+  curveYAt,
+  type DrawnTuplet,
+  type Head,
+  ORNAMENT_ROW,
+  slideLinesOf,
+  type StaffLayout,
+  systemEnds,
+  tupletsOf,
+  writtenMarks,
+  type WrittenMarks,
+} from '../../engraving/index.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
 import { NAME_LETTER, nameThatFits } from './geometry/names-that-fit.ts';

@@ -1,7 +1,6 @@
 import { type RefObject, useEffect, useRef, useState } from 'react';
 import type { Engraving } from '#core/notation';
-import type { MeasureRange } from '../../engraving/draw-measures.ts';
-import type { StaffLayout } from '../../engraving/layout.ts';
+import type { MeasureRange, StaffLayout } from '../../engraving/index.ts';
 
 /** The width engraved beyond the view on either side, px: a measure or so, since every change engraves it again. */
 const OVERSCAN = 200;

@@ -2,8 +2,7 @@ import { useFieldArray, type UseFormRegister, type UseFormReturn } from 'react-h
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Issue } from '#core/messages';
 import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/fields/Field.tsx';
-import { FIELD_ROW } from '../../ui/fields/field-look.ts';
+import { FIELD_ROW, TextField } from '../../ui/fields/index.ts';
 import { issueAt } from './fields.tsx';
 import { type InstrumentFields, stringBeyond, usualStrings } from './instrument-fields.ts';
 

@@ -1,10 +1,9 @@
 import type { Uses } from '../../records/record.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { PIECES_USING } from '../../state/reading/of-studio.ts';
-import { useStored } from '../../state/reading/use-stored.ts';
+import { answerOf } from '../../engine/index.ts';
+import { PIECES_USING, useStored } from '../../state/reading/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
+import { ChangeWords } from '../parts/index.ts';
 
 interface UsedByProps {
   readonly field: keyof Uses;

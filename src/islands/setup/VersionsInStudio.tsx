@@ -5,7 +5,7 @@ import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { RecordOf } from '../../records/record.ts';
 import type { StudioName } from '../../records/studio.ts';
 import { setupVersionText, type ToldByBriefs } from '../../words/studio/setup.ts';
-import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
+import { EarlierVersions } from '../opened-piece/index.ts';
 import type { InStudio } from './use-studio.ts';
 
 interface VersionsInStudioProps {

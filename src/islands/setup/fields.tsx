@@ -3,10 +3,9 @@ import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { documentToText, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';
 import type { Issue } from '#core/messages';
-import { downloadText, fileNameOf } from '../../files/download.ts';
+import { downloadText, fileNameOf } from '../../files/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { FieldRow, TextField } from '../../ui/fields/Field.tsx';
-import { FIELD } from '../../ui/fields/field-look.ts';
+import { FIELD, FieldRow, TextField } from '../../ui/fields/index.ts';
 
 interface FieldProps {
   readonly label: string;

@@ -13,7 +13,7 @@ import type { Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transpose } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { instrumentDocument } from '../../records/studio.ts';
-import { typedNumber } from '../../ui/fields/typed-number.ts';
+import { typedNumber } from '../../ui/fields/index.ts';
 
 /** One string as typed. */
 export interface StringFields {

@@ -10,7 +10,7 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import type { PlayerRecord } from '../../records/record.ts';
 import { playerDocument } from '../../records/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
-import { typedNumber } from '../../ui/fields/typed-number.ts';
+import { typedNumber } from '../../ui/fields/index.ts';
 
 /** The sources of the spans of a hand. */
 export const HAND_SOURCES = ['none', ...HAND_PRESETS, 'measured'] as const;

@@ -1,12 +1,12 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useCallback, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
-import { readStudioFile } from '../../files/document-files.ts';
+import { readStudioFile } from '../../files/index.ts';
 import { onlySchool } from '../../records/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool } from '../../records/new-records.ts';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { byName, instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
-import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/use-records.ts';
+import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/index.ts';
 
 /** The record that the page shows: one instrument, one player or one school. */
 export interface Chosen {

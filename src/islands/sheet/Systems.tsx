@@ -2,14 +2,10 @@ import { useMemo } from 'react';
 import type { BowPlan } from '#core/bow';
 import type { Engraving, FingerMark, Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { layoutStaff } from '../../engraving/layout.ts';
-import { systemsOf } from '../../engraving/systems.ts';
+import { layoutStaff, systemsOf } from '../../engraving/index.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { StaffMarks } from '../score/StaffMarks.tsx';
-import { BowLane } from '../score/under-staff/BowLane.tsx';
-import { rowsOf } from '../score/under-staff/under-staff-rows.ts';
-import { FingerLanes, StepRow } from '../score/under-staff/UnderStaff.tsx';
-import { ScoreFrame, windowOf } from '../score/ScoreFrame.tsx';
+import { ScoreFrame, StaffMarks, windowOf } from '../score/index.ts';
+import { BowLane, FingerLanes, rowsOf, StepRow } from '../score/under-staff/index.ts';
 
 /** The width of the music on the page, px: A4 and Letter between their margins. */
 export const SHEET_WIDTH = 680;

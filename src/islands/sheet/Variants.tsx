@@ -4,12 +4,12 @@ import { engravingOfPlan, type FingerMark, type Variant, variantOf } from '#core
 import type { Plan } from '#core/plan/describe';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf } from '#core/rhythm';
 import { Button } from '../../ui/Button.tsx';
-import { CheckField } from '../../ui/fields/Field.tsx';
+import { CheckField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
 import { ACCENT_LABELS, BOW_LABELS, LENGTH_PATTERN_LABELS } from '../../words/line/rhythm.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { useBowPlan } from '../score/under-staff/use-bow-plan.ts';
+import { useBowPlan } from '../score/under-staff/index.ts';
 import { BowSummary } from './BowSummary.tsx';
 import { Systems } from './Systems.tsx';
 

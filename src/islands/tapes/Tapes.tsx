@@ -1,11 +1,9 @@
-import { guardIsland } from '../../ui/states/Boundary.tsx';
+import { guardIsland } from '../../ui/states/index.ts';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
-import { STUDIO_WITH_PIECES } from '../../state/reading/of-studio.ts';
-import { storedOr, useStored } from '../../state/reading/use-stored.ts';
-import { Addressed } from '../frame/Addressed.tsx';
-import { PageShell } from '../frame/PageShell.tsx';
-import { NumberOrigins } from '../parts/NumberOrigins.tsx';
+import { storedOr, STUDIO_WITH_PIECES, useStored } from '../../state/reading/index.ts';
+import { Addressed, PageShell } from '../frame/index.ts';
+import { NumberOrigins } from '../parts/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { TapesFor } from './TapesFor.tsx';
 import { instrumentsOf } from './tape-instruments.ts';

@@ -3,7 +3,7 @@ import { mmFromNut } from '#core/instrument/geometry';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { type Key, pitchInKey } from '#core/key';
 import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
-import { downloadBlob, fileNameOf } from '../../files/download.ts';
+import { downloadBlob, fileNameOf } from '../../files/index.ts';
 import { exactMmText } from '../../words/intonation/intonation.ts';
 import { fingerboardName } from '../../words/studio/instruments.ts';
 

@@ -1,5 +1,5 @@
 import { centsOfRatio } from '#core/intonation';
-import type { Heard } from '../../audio/heard.ts';
+import type { Heard } from '../../audio/index.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { deviationDerivation, heardDerivation } from '../../words/explain/tuning-derivations.ts';

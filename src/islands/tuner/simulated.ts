@@ -1,7 +1,7 @@
 import type { Instrument } from '#core/instrument';
 import { factorOfCents, openStringHz, type TuningStep } from '#core/intonation';
 import { bowedTone, strengthAt, together } from '#core/listening';
-import { HEARD_SAMPLES } from '../../audio/microphone.ts';
+import { HEARD_SAMPLES } from '../../audio/index.ts';
 
 /** The samples a second of the stand-in. */
 export const SAMPLE_RATE = 44_100;

@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Heard } from '../../audio/heard.ts';
-import type { NoMicrophone } from '../../audio/microphone.ts';
+import type { Heard, NoMicrophone } from '../../audio/index.ts';
 
 /** The interval at which the microphone is listened to, ms. */
 const EVERY_MS = 150;

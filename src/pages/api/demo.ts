@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
-import { checkedDemo } from '../../demo/checked-demo.ts';
-import { only } from '../../endpoints/wrong-method.ts';
+import { checkedDemo } from '../../demo/index.ts';
+import { only } from '../../endpoints/index.ts';
 
 /** Serves the demo, checked. */
 export const GET: APIRoute = async () => Response.json(await checkedDemo());

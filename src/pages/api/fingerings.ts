@@ -1,7 +1,5 @@
 import type { APIRoute } from 'astro';
-import { countAsked } from '../../endpoints/count-asked.ts';
-import { planAway } from '../../endpoints/planned-away.ts';
-import { only } from '../../endpoints/wrong-method.ts';
+import { countAsked, only, planAway } from '../../endpoints/index.ts';
 
 /** Finds the cheapest different fingerings of a brief: `?most=10`. */
 export const POST: APIRoute = (context) =>

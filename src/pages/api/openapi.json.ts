@@ -1,6 +1,5 @@
 import type { APIRoute } from 'astro';
-import { openApi } from '../../endpoints/openapi.ts';
-import { only } from '../../endpoints/wrong-method.ts';
+import { only, openApi } from '../../endpoints/index.ts';
 
 /** Serves the endpoints as an OpenAPI document. */
 export const GET: APIRoute = () => Response.json(openApi());

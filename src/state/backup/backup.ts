@@ -1,5 +1,5 @@
 import { DOCUMENT_NAMES } from '#core/documents';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import { studioText } from './studio-file.ts';
 
 /** The number of days with changes since the last backup after which the teacher is reminded. */

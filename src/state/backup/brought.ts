@@ -4,15 +4,12 @@ import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { fullDaysText } from '../../words/kept/backup.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { database } from '../../storage/database/database.ts';
+import { database, together } from '../../storage/database/index.ts';
 import { LINKS, type LogRecord, type RecordOf } from '../../records/record.ts';
 import { pageIdOf } from '../../records/log-pages.ts';
-import { isFields, readRecord } from '../../storage/reading/read-record.ts';
-import { piecesFollow } from '../../storage/writing/follow.ts';
-import { isLogRecord } from '../../storage/joining/log-entries.ts';
-import { mergePages } from '../../storage/writing/merge-pages.ts';
-import { together } from '../../storage/database/together.ts';
-import { keepVersion } from '../../storage/writing/versions.ts';
+import { isFields, readRecord } from '../../storage/reading/index.ts';
+import { keepVersion, mergePages, piecesFollow } from '../../storage/writing/index.ts';
+import { isLogRecord } from '../../storage/joining/index.ts';
 
 /** The relation of a file's record to the one here: `older` was written more often here. */
 export type Standing = 'new' | 'changed' | 'older' | 'same';

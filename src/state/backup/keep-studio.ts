@@ -1,7 +1,7 @@
 import { liveQuery } from 'dexie';
 import { askToKeep, hasOwnWork, writeToFolder, writeToFolderIfNewer } from './backup.ts';
-import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
-import { database } from '../../storage/database/database.ts';
+import { keepBeside, textBeside } from '../../storage/beside/index.ts';
+import { database } from '../../storage/database/index.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 
 /** The key that is set once the browser was asked to keep the studio: one that asks the teacher does so once. */

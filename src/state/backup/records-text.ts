@@ -2,7 +2,7 @@ import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { isFields } from '../../storage/reading/read-record.ts';
+import { isFields } from '../../storage/reading/index.ts';
 
 /** The formats of files with records: all or some of a studio, and what a teacher gives to pupils. */
 export type RecordsFormat = 'dove-path/studio' | 'dove-path/assignment';

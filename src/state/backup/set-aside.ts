@@ -1,6 +1,5 @@
-import { database } from '../../storage/database/database.ts';
-import { isFields, readRecord } from '../../storage/reading/read-record.ts';
-import { together } from '../../storage/database/together.ts';
+import { database, together } from '../../storage/database/index.ts';
+import { isFields, readRecord } from '../../storage/reading/index.ts';
 
 /** Tries again to read records that were set aside, and puts back those that now read; resolves to their number. */
 export async function restoreSetAside(): Promise<number> {

@@ -1,6 +1,6 @@
 import { DOCUMENT_NAMES } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import { type Brought, readPart } from './brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 

@@ -1,4 +1,4 @@
-import { checkRecord } from '../../storage/reading/piece-list.ts';
+import { checkRecord } from '../../storage/reading/index.ts';
 import { SET_ASIDE } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
 import { newPiece } from './work-actions.ts';

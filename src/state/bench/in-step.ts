@@ -1,12 +1,12 @@
 import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
 import { carriedAlong, typedLine } from '../../records/piece-documents.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE } from '../../words/kept/other-tabs.ts';
-import { isWaiting } from '../keeping/waiting.ts';
+import { isWaiting } from '../keeping/index.ts';
 import { noticeNow, say } from '../notices.ts';
 import { recordOfWork } from './record-of-work.ts';
 import { workStore } from './work.ts';

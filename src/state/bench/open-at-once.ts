@@ -1,7 +1,5 @@
-import { demoInPage } from '../of-demo/demo-in-page.ts';
-import { demoRecords } from '../of-demo/demo-records.ts';
-import { readFirst } from '../../storage/reading/first-reading.ts';
-import { isDemo } from '../of-demo/is-demo.ts';
+import { demoInPage, demoRecords, isDemo } from '../of-demo/index.ts';
+import { readFirst } from '../../storage/reading/index.ts';
 import { planningStore } from '../planning.ts';
 import { studioStore } from '../studio.ts';
 import { useOpenPieces } from './open-pieces.ts';

@@ -1,5 +1,5 @@
 import type { PieceRecord } from '../../records/record.ts';
-import { recordLeft } from '../../storage/writing/put-unwritten.ts';
+import { recordLeft } from '../../storage/writing/index.ts';
 import { saveSoon } from './saving.ts';
 import { setOnBench } from './on-bench.ts';
 

@@ -1,6 +1,6 @@
 import { lineTextOf } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
-import { briefFromText } from '../../files/brief-link.ts';
+import { briefFromText } from '../../files/index.ts';
 import { BRIEF_OF_LINK } from '../../words/kept/links.ts';
 import { say } from '../notices.ts';
 import { forgetHistory } from './work-history.ts';

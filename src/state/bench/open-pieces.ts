@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { OpenPiece } from '../../storage/reading/open-pieces.ts';
+import type { OpenPiece } from '../../storage/reading/index.ts';
 
 /** Gives the open pieces, known before the bench is drawn, so that their row does not push it down later. */
 export const useOpenPieces = create<{ readonly pieces: readonly OpenPiece[] }>(() => ({ pieces: [] }));

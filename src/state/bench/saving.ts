@@ -1,5 +1,4 @@
-import { keep, type KeptOutcome, savingDuring } from '../keeping/keep.ts';
-import { isWaiting } from '../keeping/waiting.ts';
+import { isWaiting, keep, type KeptOutcome, savingDuring } from '../keeping/index.ts';
 import { onDraft } from './drafts.ts';
 import { recordOfWork } from './record-of-work.ts';
 import { sameWork, workStore } from './work.ts';

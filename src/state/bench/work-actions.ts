@@ -4,8 +4,8 @@ import type { SchoolRecord } from '../../records/record.ts';
 import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord, NOTHING_USED } from '../../records/new-records.ts';
-import { isLeft } from '../../storage/beside/unwritten.ts';
-import { allKept } from '../keeping/keep.ts';
+import { isLeft } from '../../storage/beside/index.ts';
+import { allKept } from '../keeping/index.ts';
 import { setOnBench } from './on-bench.ts';
 import { workStore } from './work.ts';
 

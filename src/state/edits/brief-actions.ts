@@ -11,10 +11,9 @@ import { droppedText } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { triedStep } from '../first-steps.ts';
 import { planningStore, planShown } from '../planning.ts';
-import { saveSoon } from '../bench/saving.ts';
+import { saveSoon, workStore } from '../bench/index.ts';
 import type { Passage } from '../selection.ts';
 import { studioStore } from '../studio.ts';
-import { workStore } from '../bench/work.ts';
 
 /** Changes the brief: locks that no longer fit their note are dropped, and that is said. */
 export function changeBrief(change: (brief: Brief) => Brief): void {

@@ -3,9 +3,9 @@ import { readMaterial } from '#core/brief/parts/materials';
 import { type FamilyOf, PLAIN_VARIANT } from '#core/drill/families';
 import { issuesText } from '#core/messages';
 import { formatKey } from '#core/key';
-import { engine } from '../../engine/client.ts';
+import { engine } from '../../engine/index.ts';
 import { chordsText } from '../../words/line/chords.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 import { say } from '../notices.ts';
 
 /**

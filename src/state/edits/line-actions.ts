@@ -18,7 +18,7 @@ import { issuesText } from '#core/messages';
 import { WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { select, type Passage } from '../selection.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 
 /** Makes a line of the teacher's own from a scale or arpeggio, note by note as it is. */
 export function writeOutLine(): void {

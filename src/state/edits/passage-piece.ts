@@ -1,9 +1,9 @@
 import { lineTextOf, partOf } from '#core/brief/lines';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
-import { keep } from '../keeping/keep.ts';
+import { keep } from '../keeping/index.ts';
 import type { Passage } from '../selection.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 
 /** Makes a piece of its own of a passage and keeps it; resolves to its id, or the reason why not. */
 export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { newLine, withPlayed, withPlayedTogether, writeOut } from '#core/brief/lines';
 import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 import { enteringStore } from '../entering.ts';
 import { select, selectionStore } from '../selection.ts';
 import { editLine } from './line-actions.ts';

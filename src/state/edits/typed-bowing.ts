@@ -2,7 +2,7 @@ import { parseBowing, withBowing, withLockedBows } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
 import { say } from '../notices.ts';
 import { planShown } from '../planning.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 import { changeBrief } from './brief-actions.ts';
 
 /** Locks a bowing typed as one row from a note on; else reports its fault. */

@@ -3,7 +3,7 @@ import { issuesText } from '#core/messages';
 import { say } from '../notices.ts';
 import { adoptFirstPlayable } from '../planning-actions.ts';
 import { planShown } from '../planning.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 
 /** Locks a fingering typed as digits from a note on, if the hand can play it; else reports the obstacle. */
 export async function prescribe(text: string, from: number): Promise<void> {

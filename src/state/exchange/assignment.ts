@@ -1,12 +1,10 @@
 import { entriesOfTeacher } from '#core/practice/log';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { type Brought, readPart } from '../backup/brought.ts';
-import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
-import { database } from '../../storage/database/database.ts';
+import { type Brought, type DamagedPart, readEach, readPart, readRecordsText, type RecordPart, recordsText } from '../backup/index.ts';
+import { database } from '../../storage/database/index.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { isFields } from '../../storage/reading/read-record.ts';
-import { loadLog } from '../../storage/reading/practice.ts';
+import { isFields, loadLog } from '../../storage/reading/index.ts';
 
 const FORMAT = 'dove-path/assignment';
 

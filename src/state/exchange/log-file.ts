@@ -1,11 +1,9 @@
 import type { LogDocument } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
-import { textOf } from '../backup/studio-file.ts';
-import { type DamagedPart, readEach, readRecordsText } from '../backup/records-text.ts';
+import { type DamagedPart, readEach, readRecordsText, textOf } from '../backup/index.ts';
 import type { LogRecord, PlayerRecord } from '../../records/record.ts';
-import { type Merged, mergePages } from '../../storage/writing/merge-pages.ts';
-import { loadLog } from '../../storage/reading/practice.ts';
-import { isFields, readRecord } from '../../storage/reading/read-record.ts';
+import { type Merged, mergePages } from '../../storage/writing/index.ts';
+import { isFields, loadLog, readRecord } from '../../storage/reading/index.ts';
 
 /** Writes the log of a player as a file's text: every page of it, as a file of a studio that contains nothing else. */
 export async function logText(playerId: string | null): Promise<string> {

@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { keepVersion } from '../../storage/writing/versions.ts';
+import { keepVersion } from '../../storage/writing/index.ts';
 import { keep, keepAhead, type KeptOutcome } from './keep.ts';
 
 /** A record that is brought back: as it is from now on, and the result of writing it. */

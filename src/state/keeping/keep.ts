@@ -1,8 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import type { RecordOutcome, SaveOutcome } from '../../storage/writing/outcome.ts';
-import { removeRecord, saveRecord } from '../../storage/writing/save-record.ts';
-import { forgetUnwritten, keepUnwritten } from '../../storage/beside/unwritten.ts';
+import { type RecordOutcome, removeRecord, type SaveOutcome, saveRecord } from '../../storage/writing/index.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/beside/index.ts';
 import { writeOnLeaving } from './leaving.ts';
 import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
 

@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan/describe';
-import type { Demo } from '../../demo/documents.ts';
+import type { Demo } from '../../demo/index.ts';
 
 /** The id of the element that contains the demo. */
 export const DEMO_IN_PAGE = 'demo-in-page';

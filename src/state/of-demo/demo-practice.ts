@@ -3,14 +3,13 @@ import { DOCUMENT_KINDS, withHead } from '#core/documents';
 import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK } from '#core/week';
-import { demoDays } from '../../demo/practice.ts';
-import { database } from '../../storage/database/database.ts';
+import { demoDays } from '../../demo/index.ts';
+import { database, together } from '../../storage/database/index.ts';
 import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import { notThereYet } from './not-there-yet.ts';
 import { fresh } from '../../records/new-records.ts';
 import { newWeek } from '../../records/new-practice-records.ts';
-import { together } from '../../storage/database/together.ts';
 
 /** The places of notes that these pupils point at: somewhere on the way up, and near the top. */
 const HARD = [11, 14] as const;

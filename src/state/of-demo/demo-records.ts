@@ -1,7 +1,7 @@
 import { dequal } from 'dequal';
 import { withSchool } from '#core/brief/edits';
 import type { DocumentName, Piece } from '#core/documents';
-import type { Demo } from '../../demo/documents.ts';
+import type { Demo } from '../../demo/index.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../records/record.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
 import { newInstrument, newPieceRecord, newPlayer, newSchool } from '../../records/new-records.ts';

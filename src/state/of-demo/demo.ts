@@ -1,12 +1,11 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import type { Demo } from '../../demo/documents.ts';
+import type { Demo } from '../../demo/index.ts';
 import { NO_DEMO } from '../../words/kept/storage.ts';
-import { database } from '../../storage/database/database.ts';
+import { database, together } from '../../storage/database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { demoInPage } from './demo-in-page.ts';
 import { demoRecords, type DemoRecords, NO_RECORDS } from './demo-records.ts';
 import { notThereYet } from './not-there-yet.ts';
-import { together } from '../../storage/database/together.ts';
 
 /** Puts the demo in on the very first start of a demo, once. */
 export async function seedDemoOnce(): Promise<void> {

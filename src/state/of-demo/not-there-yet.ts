@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 
 /** Keeps the records that are not in the database: changes of the demo made before it was put in stay. */

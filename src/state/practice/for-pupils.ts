@@ -8,15 +8,15 @@ import type { InstrumentKind } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK, withItems } from '#core/week';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { giveTo } from '../../records/for-briefs.ts';
-import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
+import { type GivenToPupil, piecesIn } from '../exchange/index.ts';
 import { carriedAlong, pieceOf } from '../../records/piece-documents.ts';
-import { loadSessions, loadWeek } from '../../storage/reading/practice.ts';
+import { loadSessions, loadWeek } from '../../storage/reading/index.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { newSession, newWeek } from '../../records/new-practice-records.ts';
-import { keepOrThrow } from '../keeping/keep-or-throw.ts';
+import { keepOrThrow } from '../keeping/index.ts';
 import type { Studio } from '../../records/studio.ts';
 
 /**

@@ -2,7 +2,7 @@ import type { Tried } from '#core/drill/hot-spots';
 import { type LogEntry, triedShifts } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
-import { loadLog } from '../../storage/reading/practice.ts';
+import { loadLog } from '../../storage/reading/index.ts';
 
 /** The number of weeks for which the record counts: a weakness a year ago need not be one now. */
 const WEEKS = 8;

@@ -1,8 +1,8 @@
 import type { Brief } from '#core/brief';
 import type { PracticeItem } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
-import { engine } from '../../engine/client.ts';
-import { loadPiece } from '../../storage/reading/piece-list.ts';
+import { engine } from '../../engine/index.ts';
+import { loadPiece } from '../../storage/reading/index.ts';
 
 /** An item with its plan, at the tempo its ladder leads to. */
 export interface LoadedItem {

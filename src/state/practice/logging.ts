@@ -1,9 +1,8 @@
 import type { LogEntry, LogWhat } from '#core/practice/log';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
-import { nextEntry } from './entry-order.ts';
-import type { SaveOutcome } from '../../storage/writing/outcome.ts';
-import { keep } from '../keeping/keep.ts';
+import { keep, nextEntry } from '../keeping/index.ts';
+import type { SaveOutcome } from '../../storage/writing/index.ts';
 
 /** The entries that are on their way into the database, by the page they go to. */
 const unwritten = new Map<string, readonly LogEntry[]>();

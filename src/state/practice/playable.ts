@@ -1,6 +1,6 @@
-import { engine } from '../../engine/client.ts';
-import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
-import { loadPiece } from '../../storage/reading/piece-list.ts';
+import { engine } from '../../engine/index.ts';
+import { type GivenToPupil, piecesIn } from '../exchange/index.ts';
+import { loadPiece } from '../../storage/reading/index.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 
 /** Names those pieces of something given that this pupil cannot play as they are: no hand reaches them within the known positions. */

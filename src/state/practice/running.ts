@@ -17,13 +17,13 @@ import {
   type PracticeSound,
 } from '#core/practice/session';
 import type { LogWhat, Miss } from '#core/practice/log';
-import { soundPractice, stopPractice } from '../../audio/practice.ts';
+import { soundPractice, stopPractice } from '../../audio/index.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
 import { logNow } from './logging.ts';
 import { leaveAt } from './left.ts';
-import type { SetForPlayer } from '../reading/of-practice.ts';
+import type { SetForPlayer } from '../reading/index.ts';
 
 /** A session that is under way. */
 export interface Running {

@@ -1,7 +1,6 @@
 import type { SetByTeacher } from '#core/practice/log';
 import type { SessionRecord, WeekRecord } from '../../records/record.ts';
-import { SESSIONS, SET_FOR_PLAYER, WEEK } from '../reading/of-practice.ts';
-import type { StoredQuery } from '../reading/queries.ts';
+import { SESSIONS, SET_FOR_PLAYER, type StoredQuery, WEEK } from '../reading/index.ts';
 
 /** The things that can be given to a player. */
 export interface ToGive {

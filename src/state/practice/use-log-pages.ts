@@ -3,10 +3,9 @@ import type { LogEntry, LogWhat } from '#core/practice/log';
 import { dayOf, type LogPage } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 import { notReadText } from '../../words/kept/storage.ts';
-import { answerOf } from '../../engine/asked.ts';
-import { LOG } from '../reading/of-practice.ts';
-import { useStored } from '../reading/use-stored.ts';
-import { nextEntry } from './entry-order.ts';
+import { answerOf } from '../../engine/index.ts';
+import { LOG, useStored } from '../reading/index.ts';
+import { nextEntry } from '../keeping/index.ts';
 import { logEntry } from './logging.ts';
 
 /** A player's log, as it is read and added to. */

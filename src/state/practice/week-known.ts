@@ -2,9 +2,9 @@ import { notesOfPart } from '#core/practice/session';
 import { type PracticeItem, practisedKey } from '#core/practice/item';
 import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
-import { engine } from '../../engine/client.ts';
+import { engine } from '../../engine/index.ts';
 import { dayLogged, type LogPage } from '../../records/log-pages.ts';
-import { loadPiece } from '../../storage/reading/piece-list.ts';
+import { loadPiece } from '../../storage/reading/index.ts';
 
 /** Gives the standing of a player with some items, by key. */
 export function standingsOf(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {

@@ -1,5 +1,5 @@
-import { countSetAside } from '../../storage/reading/set-aside.ts';
-import { backupState, type BackupState } from '../backup/backup.ts';
+import { countSetAside } from '../../storage/reading/index.ts';
+import { backupState, type BackupState } from '../backup/index.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** Reads the state of the backup; it is asked again each `turn`, since a browser does not report when it gives a permission. */

@@ -3,8 +3,8 @@ import type { Fading } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
 import { entriesOf } from '../../records/log-pages.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { loadLog, loadSessions, loadWeek } from '../../storage/reading/practice.ts';
-import { noteOrder } from '../practice/entry-order.ts';
+import { loadLog, loadSessions, loadWeek } from '../../storage/reading/index.ts';
+import { noteOrder } from '../keeping/index.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** Reads the pages of a player's log from a day on; null is nobody of the studio. */

@@ -1,7 +1,14 @@
 import type { Uses, PieceRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
-import { loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from '../../storage/reading/piece-list.ts';
-import { loadStudio, piecesUsing } from '../../storage/reading/studio.ts';
+import {
+  loadNewest,
+  loadPiece,
+  loadPieces,
+  loadStoredPieces,
+  loadStudio,
+  type PieceList,
+  piecesUsing,
+} from '../../storage/reading/index.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** Reads the instruments, players and schools of the studio. */

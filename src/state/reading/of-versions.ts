@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { type Version, versionNumbered, versionsOf } from '../../storage/writing/versions.ts';
+import { type Version, versionNumbered, versionsOf } from '../../storage/writing/index.ts';
 import type { StoredQuery } from './queries.ts';
 
 export type { Version };

@@ -1,7 +1,7 @@
 import { STORAGE_SILENT } from '../../words/kept/storage.ts';
-import { inTime } from '../../storage/database/in-time.ts';
-import { isDemo } from '../of-demo/is-demo.ts';
-import { writeUnwritten } from '../../storage/beside/unwritten.ts';
+import { inTime } from '../../storage/database/index.ts';
+import { isDemo } from '../of-demo/index.ts';
+import { writeUnwritten } from '../../storage/writing/index.ts';
 
 /**
  * Prepares what every page needs before it reads: the demo is put in where the application runs with one and was never started before, and

@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
-import { isWaiting } from '../keeping/waiting.ts';
+import { isWaiting } from '../keeping/index.ts';
 
 /** The records of a kind as the page shows them. */
 export interface Shown<Name extends DocumentName> {

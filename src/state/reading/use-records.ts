@@ -1,10 +1,9 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { loadAll } from '../../storage/reading/set-aside.ts';
+import { loadAll } from '../../storage/reading/index.ts';
 import { BROUGHT_BACK_STUDIO } from '../../words/kept/other-tabs.ts';
-import { bringBack as bringBackRecord } from '../keeping/bring-back.ts';
-import { keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/keep.ts';
+import { bringBack as bringBackRecord, keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/index.ts';
 import { followStored } from './follow-stored.ts';
 import type { StoredQuery } from './queries.ts';
 import { type Shown, tellChanged, withFirst, withRead, withWritten } from './shown-records.ts';

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useState } from 'react';
-import type { Asked } from '../../engine/asked.ts';
+import type { Asked } from '../../engine/index.ts';
 import { followStored } from './follow-stored.ts';
 import type { Argument, StoredQuery } from './queries.ts';
 

@@ -6,7 +6,7 @@ import { type Correction, correctionOf } from '#core/explain';
 import { noteCorrection } from './remembered-corrections.ts';
 import { planningStore } from '../planning.ts';
 import { changeSchool } from './school-actions.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 
 /** A rule for the school that the teacher's corrections suggest, or one that was just made. */
 export type Rule =

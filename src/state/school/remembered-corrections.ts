@@ -1,4 +1,4 @@
-import { type CorrectionMade, database } from '../../storage/database/database.ts';
+import { type CorrectionMade, database } from '../../storage/database/index.ts';
 
 /** The number of corrections of one kind after which the application offers to make a rule of it. */
 export const ENOUGH = 3;

@@ -2,11 +2,11 @@ import type { Brief } from '#core/brief';
 import { withSchool } from '#core/brief/edits';
 import { withAnswer } from '#core/brief/parts/school';
 import type { Correction } from '#core/explain';
-import { engine } from '../../engine/client.ts';
+import { engine } from '../../engine/index.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
-import { piecesUsing } from '../../storage/reading/studio.ts';
+import { piecesUsing } from '../../storage/reading/index.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { workStore } from '../bench/work.ts';
+import { workStore } from '../bench/index.ts';
 import { schoolOfPiece } from './school-actions.ts';
 
 /** The changes that a rule would make: the name of the school, and of every piece that would be fingered differently. */

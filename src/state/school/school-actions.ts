@@ -1,15 +1,14 @@
 import { withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
-import { database } from '../../storage/database/database.ts';
+import { database } from '../../storage/database/index.ts';
 import type { SchoolRecord } from '../../records/record.ts';
 import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
 import { newSchool } from '../../records/new-records.ts';
 import { schoolDocument } from '../../records/studio.ts';
 import { OWN_SCHOOL } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
-import { changeFollowed } from '../bench/saving.ts';
-import { allKept, keep } from '../keeping/keep.ts';
-import { workStore } from '../bench/work.ts';
+import { changeFollowed, workStore } from '../bench/index.ts';
+import { allKept, keep } from '../keeping/index.ts';
 
 /** Gives the school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
 export async function schoolOfPiece(): Promise<SchoolRecord> {

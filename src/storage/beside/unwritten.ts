@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { keepBeside, textBeside } from './beside.ts';
+import { keepBeside } from './beside.ts';
 import { keyOf, keysOf } from './left-keys.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { sentSince } from './sent.ts';
@@ -17,23 +17,6 @@ export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<Doc
 /** Forgets what was left of this record, because it is in the database. */
 export function forgetUnwritten(id: string): void {
   keepBeside(keyOf(id), null);
-}
-
-/**
- * Puts records that earlier pages left into the database, unless they got there by themselves. Those that cannot be written now, as on a
- * full disk, and those that a newer version left stay where they are.
- */
-export async function writeUnwritten(): Promise<void> {
-  const keys = keysOf('');
-  if (keys.length === 0) return;
-  const { putUnwritten } = await import('../writing/put-unwritten.ts');
-  for (const key of keys) {
-    const text = textBeside(key);
-    if (text === null) continue;
-    const isDone = await putUnwritten(text).catch(() => false);
-    // The page that left it may still live, and have left a newer one meanwhile.
-    if (isDone && textBeside(key) === text) keepBeside(key, null);
-  }
 }
 
 /** Tells whether something was left of a record that could not be written yet. */

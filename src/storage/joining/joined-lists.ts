@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { type Fields, isFields } from '../reading/read-record.ts';
+import { type Fields, isFields } from '../reading/index.ts';
 import type { Twice } from './twice.ts';
 
 /** A rule by which an item of a list is the same one in two tabs: its place, its value, or something in it. */

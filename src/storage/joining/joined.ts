@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { type Fields, isFields } from '../reading/read-record.ts';
+import { type Fields, isFields } from '../reading/index.ts';
 import { joinList } from './joined-lists.ts';
 import type { Twice } from './twice.ts';
 

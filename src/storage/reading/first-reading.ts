@@ -1,9 +1,7 @@
-import type { FactRecord } from '../database/database.ts';
+import { DATABASE_NAME, type FactRecord, isOfThisVersion, tablesVersion } from '../database/index.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { withOpened } from './open-ids.ts';
-import { DATABASE_NAME, tablesVersion } from '../database/tables.ts';
-import { isOfThisVersion } from '../database/this-version.ts';
-import { keysOf } from '../beside/left-keys.ts';
+import { keysOf } from '../beside/index.ts';
 
 /** The data that the bench draws first: a piece as the browser keeps it, the pieces open beside it, and the studio to choose from. */
 export interface FirstReading {

@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { database } from '../database/database.ts';
+import { database } from '../database/index.ts';
 import { withOpened } from './open-ids.ts';
 
 /** A piece that is open beside the one on the bench. */

@@ -1,7 +1,6 @@
-import { database } from '../database/database.ts';
+import { database, isOfThisVersion } from '../database/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
 import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
-import { isOfThisVersion } from '../database/this-version.ts';
 
 /** The pieces that can be read, newest first, and the number of records that had to be set aside. */
 export interface PieceList extends AllRead<'piece'> {

@@ -1,4 +1,4 @@
-import { database } from '../database/database.ts';
+import { database } from '../database/index.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { loadAll, readOrSetAside } from './set-aside.ts';
 

@@ -4,7 +4,7 @@ import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
 import { readAs, readAnyVersion } from '../../validation/documents.ts';
 import type { ChangedSince, Holds, LinksOf, RecordOf } from '../../records/record.ts';
-import { type EarlierRecord, underOneName } from '../database/database.ts';
+import { type EarlierRecord, underOneName } from '../database/index.ts';
 
 /** A value with fields, of which nothing is known. */
 export type Fields = Readonly<Record<string, unknown>>;

@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
-import { database } from '../database/database.ts';
+import { database } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { isFields, isOfNewer, readRecord } from './read-record.ts';
 

@@ -1,6 +1,6 @@
 import type { PieceRecord, Uses } from '../../records/record.ts';
 import { byName, type Studio } from '../../records/studio.ts';
-import { database } from '../database/database.ts';
+import { database } from '../database/index.ts';
 import { loadAll } from './set-aside.ts';
 
 /** Reads everything of the studio that can be read; damaged records are set aside. */

@@ -1,10 +1,9 @@
 import type { DocumentName } from '#core/documents';
 import { type PlayerRecord, type Uses } from '../../records/record.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
-import { database } from '../database/database.ts';
+import { database, together } from '../database/index.ts';
 import { untiePieces } from './follow.ts';
 import type { SaveOutcome } from './outcome.ts';
-import { together } from '../database/together.ts';
 import { runWrite } from './written.ts';
 
 /** Deletes a record; see `removeRecord`. */

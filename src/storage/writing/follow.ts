@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { DocumentName } from '#core/documents';
-import { database } from '../database/database.ts';
+import { database } from '../database/index.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord, RecordOf, SchoolRecord, Uses } from '../../records/record.ts';
 import { profileOf, schoolOf } from '../../records/for-briefs.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';

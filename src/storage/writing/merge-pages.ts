@@ -1,10 +1,9 @@
 import type { LogDocument } from '#core/documents';
 import { type LogEntry, MOST_ENTRIES } from '#core/practice/log';
-import { database } from '../database/database.ts';
+import { database, together } from '../database/index.ts';
 import type { Logged, LogRecord } from '../../records/record.ts';
 import { pageOf } from '../../records/log-pages.ts';
-import { withEntriesThere } from '../joining/log-entries.ts';
-import { together } from '../database/together.ts';
+import { withEntriesThere } from '../joining/index.ts';
 
 /** The result of adding entries to a log. */
 export interface Merged {

@@ -1,17 +1,13 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { issuesText, type Issue } from '#core/messages';
-import { database, type EarlierRecord, underOneName } from '../database/database.ts';
+import { database, type EarlierRecord, together, underOneName } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
-import { joinRecord } from '../joining/join-records.ts';
-import { type Fields, isFields, isOfNewer, readRecord } from '../reading/read-record.ts';
-import { textBeside } from '../beside/beside.ts';
+import { holdingToo, isHeld, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
+import { type Fields, isFields, isOfNewer, readRecord } from '../reading/index.ts';
+import { keysOf, textBeside } from '../beside/index.ts';
 import { newId } from '../../records/this-tab.ts';
-import { holdingToo, isHeld } from '../joining/holds.ts';
-import { isLog, withEntriesThere } from '../joining/log-entries.ts';
-import { together } from '../database/together.ts';
-import { keysOf } from '../beside/left-keys.ts';
 import { keepVersion } from './versions.ts';
 
 /**

@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import type { RecordOf } from '../../records/record.ts';
 import type { RecordOutcome, SaveOutcome } from './outcome.ts';
-import { noteSent, sentSince } from '../beside/sent.ts';
+import { noteSent, sentSince } from '../beside/index.ts';
 
 /**
  * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and the record before

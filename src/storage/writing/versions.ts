@@ -1,8 +1,8 @@
 import type { DocumentName } from '#core/documents';
-import { database, type VersionRecord } from '../database/database.ts';
+import { database, type VersionRecord } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
-import { deflate, inflate } from '../../files/deflate.ts';
-import { isFields, readRecord } from '../reading/read-record.ts';
+import { deflate, inflate } from '../../files/index.ts';
+import { isFields, readRecord } from '../reading/index.ts';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;

@@ -1,14 +1,11 @@
 import { dequal } from 'dequal';
 import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
-import { database } from '../database/database.ts';
+import { database, together } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
-import { holdingToo } from '../joining/holds.ts';
-import { isLog, withEntriesThere } from '../joining/log-entries.ts';
-import { joinRecord } from '../joining/join-records.ts';
+import { holdingToo, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
 import type { RecordOutcome } from './outcome.ts';
-import { together } from '../database/together.ts';
 import { runWrite } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { isMomentBefore, keepVersion } from './versions.ts';

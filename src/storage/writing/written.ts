@@ -1,5 +1,5 @@
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
-import { inTime } from '../database/in-time.ts';
+import { inTime } from '../database/index.ts';
 import type { SaveOutcome } from './outcome.ts';
 
 /** Runs a write; a failure is an outcome. */

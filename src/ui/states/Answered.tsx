@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Asked } from '../../engine/asked.ts';
+import type { Asked } from '../../engine/index.ts';
 import { notReadText } from '../../words/kept/storage.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { Button } from '../Button.tsx';

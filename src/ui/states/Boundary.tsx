@@ -7,7 +7,7 @@ interface BoundaryProps {
 }
 
 /** A boundary for errors: a failure in a part of the page costs that part alone; it is reported, and the page can be loaded again. */
-export class Boundary extends Component<BoundaryProps, { readonly failed: string | null }> {
+class Boundary extends Component<BoundaryProps, { readonly failed: string | null }> {
   override readonly state = { failed: null };
 
   static getDerivedStateFromError(error: unknown): { readonly failed: string } {

@@ -1,7 +1,7 @@
 import type { Instrument } from '#core/instrument';
 import type { TuningStep } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
-import type { NoMicrophone } from '../../audio/microphone.ts';
+import type { NoMicrophone } from '../../audio/index.ts';
 import { centsText, hzText, ratioName } from './intonation.ts';
 import { mmText } from '../plan-words.ts';
 

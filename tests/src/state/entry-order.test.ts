@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it, mock } from 'node:test';
 import { inOrder, LAST_MOMENT, orderOf } from '#core/practice/log';
 import { dayLogged, newEntry } from '../../../src/records/log-pages.ts';
-import { nextEntry, noteOrder } from '../../../src/state/practice/entry-order.ts';
+import { nextEntry, noteOrder } from '../../../src/state/keeping/entry-order.ts';
 import { kept, storageOf } from '../../support/kept-beside.ts';
 
 const NOON = Date.UTC(2026, 2, 9, 12);

@@ -22,7 +22,7 @@ import { joinValues, joinPiece } from '../../../src/storage/joining/joined.ts';
 import { loadPiece } from '../../../src/storage/reading/piece-list.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord } from '../../../src/records/new-records.ts';
-import { writeUnwritten } from '../../../src/storage/beside/unwritten.ts';
+import { writeUnwritten } from '../../../src/storage/writing/write-unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 import { storageOf } from '../../support/kept-beside.ts';

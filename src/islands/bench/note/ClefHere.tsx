@@ -1,7 +1,7 @@
 import { CLEF_NAMES, type ClefName, CLEFS_READ } from '#core/instrument';
 import type { Plan } from '#core/plan/describe';
-import { writeMark } from '../../../state/edits/line-actions.ts';
-import { SelectField } from '../../../ui/fields/Field.tsx';
+import { writeMark } from '../../../state/edits/index.ts';
+import { SelectField } from '../../../ui/fields/index.ts';
 import { clefChoiceLabel } from '../../../words/line/signature.ts';
 import { WriteRow } from './WriteRow.tsx';
 

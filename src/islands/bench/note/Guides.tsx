@@ -1,8 +1,8 @@
 import { LEADING_FINGERS, type LeadingFinger } from '#core/brief';
 import type { Guide, Shift } from '#core/plan/describe';
-import { writeMark } from '../../../state/edits/line-actions.ts';
-import { useWork } from '../../../state/bench/work.ts';
-import { CheckField } from '../../../ui/fields/Field.tsx';
+import { writeMark } from '../../../state/edits/index.ts';
+import { useWork } from '../../../state/bench/index.ts';
+import { CheckField } from '../../../ui/fields/index.ts';
 import { guideText } from '../../../words/hand/guides.ts';
 
 /** Shows how a player knows where a shift arrives: the finger that leads, the others that could, and whether the slide should be heard. */

@@ -1,7 +1,7 @@
 import type { HotSpot } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
 import { selectPassage } from '../../../state/selection.ts';
-import { practiseSlowly } from '../../../state/sound/sound-actions.ts';
+import { practiseSlowly } from '../../../state/sound/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { hotSpotText, hotSpotWhy } from '../../../words/explain/hot-spots.ts';

@@ -10,8 +10,7 @@ import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { Select } from '../../../ui/fields/Select.tsx';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { Select, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import {
   beatsDerivation,
   centsDerivation,
@@ -35,7 +34,7 @@ import {
   soundedText,
 } from '../../../words/intonation/intonation.ts';
 import { mmText } from '../../../words/plan-words.ts';
-import { SystemChoice } from '../../parts/SystemChoice.tsx';
+import { SystemChoice } from '../../parts/index.ts';
 
 /** The errors for which the beats are told, cents. */
 const ERRORS = [5, 10, 20] as const;

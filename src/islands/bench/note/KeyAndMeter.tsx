@@ -6,8 +6,8 @@ import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { meterName, METERS } from '#core/rhythm';
 import { ZERO } from '#core/fraction';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { SelectField } from '../../../ui/fields/Field.tsx';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { SelectField } from '../../../ui/fields/index.ts';
 import { AS_BEFORE, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';
 import { WriteRow } from './WriteRow.tsx';
 

@@ -1,12 +1,11 @@
 import { lazy } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { EmptyState, Part } from '../../../ui/states/index.ts';
 import type { HotSpot } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
-import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';
-import { useWork } from '../../../state/bench/work.ts';
+import { practiseSlowly, togglePlaying } from '../../../state/sound/index.ts';
+import { useWork } from '../../../state/bench/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { EmptyState } from '../../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { noteMoves } from './note-moves.ts';
 

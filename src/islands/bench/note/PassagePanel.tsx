@@ -1,15 +1,13 @@
 import { useState } from 'react';
 import type { Plan } from '#core/plan/describe';
-import { lockPassage } from '../../../state/edits/brief-actions.ts';
-import { bowTogether, removeNotes } from '../../../state/edits/line-actions.ts';
-import { pieceOfPassage } from '../../../state/edits/passage-piece.ts';
+import { bowTogether, lockPassage, pieceOfPassage, removeNotes } from '../../../state/edits/index.ts';
 import type { Passage } from '../../../state/selection.ts';
-import { playLoop } from '../../../state/sound/sound-actions.ts';
+import { playLoop } from '../../../state/sound/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { AskOfPassage } from './AskOfPassage.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { soundText } from '../../../words/plan-words.ts';
-import { openOnBench } from '../../opened-piece/open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/index.ts';
 
 /** Offers what can be done with several notes at once. */
 export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly passage: Passage }) {

@@ -5,22 +5,21 @@ import { withMark } from '#core/brief/locks';
 import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material/line';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/fraction';
-import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
-import { prescribe } from '../../../state/edits/typed-fingering.ts';
 import {
   bowTogether,
   insertAfter,
   movePitches,
+  prescribe,
+  prescribeBowing,
   removeNotes,
   setDuration,
   setSigns,
   typePitches,
   writeMark,
-} from '../../../state/edits/line-actions.ts';
-import { draft, keepDraft } from '../../../state/bench/drafts.ts';
-import type { Work } from '../../../state/bench/work.ts';
+} from '../../../state/edits/index.ts';
+import { draft, keepDraft, type Work } from '../../../state/bench/index.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { SelectField, TextField } from '../../../ui/fields/index.ts';
 import { NOTE_LENGTH_LABELS } from '../../../words/line/note-lengths.ts';
 import {
   ACCENT_KIND_LABELS,

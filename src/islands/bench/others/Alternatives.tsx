@@ -3,17 +3,17 @@ import { countText } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Alternative } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { adoptAlternative } from '../../../state/edits/brief-actions.ts';
+import { adoptAlternative } from '../../../state/edits/index.ts';
 import { overlay } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
 import { passageOf, useSelection } from '../../../state/selection.ts';
-import { Answered } from '../../../ui/states/Answered.tsx';
+import { Answered } from '../../../ui/states/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { alternativeName } from '../../../words/explain/alternatives.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
-import { highestMmOf, smallPath } from '../../score/geometry/path-geometry.ts';
+import { highestMmOf, smallPath } from '../../score/index.ts';
 import { useOtherFingerings } from './use-other-fingerings.ts';
 
 /** The number of differing notes that are named. */

@@ -1,8 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import type { Asked } from '../../../engine/asked.ts';
-import { useEngine } from '../../../engine/queries.ts';
+import { type Asked, useEngine } from '../../../engine/index.ts';
 import { keepOthers } from '../../../state/planning-actions.ts';
 
 /** The number of other fingerings offered. */

@@ -3,12 +3,9 @@ import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { USUAL_TEMPO } from '#core/sound';
 import { useSelection } from '../../../state/selection.ts';
-import { chooseSound, togglePlaying } from '../../../state/sound/sound-actions.ts';
-import { type Drone, type SoundChoices, useSound } from '../../../state/sound/sound.ts';
+import { chooseSound, type Drone, type SoundChoices, togglePlaying, useSound } from '../../../state/sound/index.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { OptionChoice } from '../../../ui/fields/Choice.tsx';
-import { Select } from '../../../ui/fields/Select.tsx';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { OptionChoice, Select, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
 const PACES = [0.5, 0.66, 0.8, 1] as const;

@@ -5,9 +5,8 @@ import { type Engraving, ownReading, type StaffReading } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { alterationInKey } from '#core/key';
 import { displayPitch, type LetterIndex, type Pitch, semitonesOf } from '#core/pitch';
-import type { Head } from '../../../engraving/draw-measures.ts';
-import { STAFF_HEIGHT, STAFF_SPACE, type StaffLayout } from '../../../engraving/layout.ts';
-import { writeNote } from '../../../state/edits/played-in.ts';
+import { type Head, STAFF_HEIGHT, STAFF_SPACE, type StaffLayout } from '../../../engraving/index.ts';
+import { writeNote } from '../../../state/edits/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 
 interface ClickToWriteProps {

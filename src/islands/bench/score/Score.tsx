@@ -1,32 +1,42 @@
 import { Rows4 } from '../../../ui/icons.ts';
 import { lazy, type PointerEvent, useMemo, useState } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import { type Engraving, engravingOfPlan, fingerMarks } from '#core/notation';
 import type { BowPlan } from '#core/bow';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
+import { type Head, layoutStaff, type StaffLayout } from '../../../engraving/index.ts';
 import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
-import { useSound } from '../../../state/sound/sound.ts';
+import { useSound } from '../../../state/sound/index.ts';
 import { useEntering } from '../../../state/entering.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
-import { useWork } from '../../../state/bench/work.ts';
+import { useWork } from '../../../state/bench/index.ts';
 import { noteText } from '../../../words/plan-words.ts';
-import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../../score/Fingerboard.tsx';
-import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
-import { SemitoneLines } from '../../score/SemitoneLines.tsx';
-import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/geometry/path-geometry.ts';
-import { rowsOf } from '../../score/under-staff/under-staff-rows.ts';
+import {
+  type Bead,
+  beadsOf,
+  Fingerboard,
+  FINGERBOARD_WIDTH,
+  measuresInView,
+  onPaper,
+  PathDrawing,
+  type PathLabel,
+  type PathNotes,
+  pathScale,
+  type PathScale,
+  ScoreFrame,
+  ScoreWindow,
+  SemitoneLines,
+  StaffMarks,
+  useKeepInView,
+  useScroller,
+  windowOf,
+} from '../../score/index.ts';
+import { rowsOf, useBowPlan } from '../../score/under-staff/index.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
-import { useBowPlan } from '../../score/under-staff/use-bow-plan.ts';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
-import { measuresInView, useKeepInView, useScroller } from '../../score/use-scroller.ts';
-import { ScoreWindow } from '../../score/ScoreWindow.tsx';
-import { ScoreFrame, windowOf } from '../../score/ScoreFrame.tsx';
-import type { Head } from '../../../engraving/draw-measures.ts';
 
 /**
  * Tells whether the brief has moved on to one that cannot be planned. Only that redraws the score: a new brief by itself changes nothing of

@@ -4,9 +4,9 @@ import type { WayToPlay } from '#core/fit';
 import { mmFromNut } from '#core/instrument/geometry';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { engine } from '../../../engine/client.ts';
+import { engine } from '../../../engine/index.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
-import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/geometry/path-geometry.ts';
+import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/index.ts';
 
 /** A bead on its way to another string or finger. */
 export interface BeadDrag {

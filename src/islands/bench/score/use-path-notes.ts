@@ -2,8 +2,8 @@ import { useEffect, useMemo } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { bringPathNotes } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
-import { useSound } from '../../../state/sound/sound.ts';
-import type { PathNotes } from '../../score/PathDrawing.tsx';
+import { useSound } from '../../../state/sound/index.ts';
+import type { PathNotes } from '../../score/index.ts';
 
 const NOTHING: Pick<PathNotes, 'ringing' | 'hotSpots'> = { ringing: new Map(), hotSpots: [] };
 

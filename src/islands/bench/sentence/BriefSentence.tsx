@@ -1,12 +1,11 @@
 import { lazy } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import { withMaterialKind } from '#core/brief/edits';
 import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { writeOutLine } from '../../../state/edits/line-actions.ts';
+import { changeBrief, writeOutLine } from '../../../state/edits/index.ts';
 import { foldSentence, useSentence } from '../../../state/sentence.ts';
-import { useWork } from '../../../state/bench/work.ts';
-import { OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { useWork } from '../../../state/bench/index.ts';
+import { OptionChoice } from '../../../ui/fields/index.ts';
 import { CHORD_LINES } from '../../../words/line/chords.ts';
 import { LimitsPart } from './LimitsPart.tsx';
 import { LineText } from './line/LineText.tsx';

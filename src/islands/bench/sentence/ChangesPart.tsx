@@ -3,8 +3,8 @@ import { KEYS_OFFERED } from '#core/brief/edits';
 import { type SignatureEdit, withSignatureFrom } from '#core/brief/lines';
 import type { SignatureChange } from '#core/material/signature';
 import { METERS } from '#core/rhythm';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { Choice } from '../../../ui/fields/Choice.tsx';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { Choice } from '../../../ui/fields/index.ts';
 import { AS_BEFORE, fromMeasure, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';
 import { useTold } from './use-told.ts';
 

@@ -4,7 +4,7 @@ import type { PartSetting } from '#core/brief/parts';
 import { type LimitName, limitPart, type LimitValue } from '#core/brief/parts/limits';
 import { handOf } from '#core/hand/models';
 import { readInstrument } from '#core/instrument';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { changeBrief } from '../../../state/edits/index.ts';
 import { PartControl } from './PartControl.tsx';
 
 interface LimitControlProps<Name extends LimitName> {

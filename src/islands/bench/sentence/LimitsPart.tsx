@@ -1,11 +1,10 @@
 import { lazy, useRef, useState } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import type { Brief } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { OptionChoice } from '../../../ui/fields/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { OptionChoice, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import { useTold } from './use-told.ts';
 
 /** The control comes when first asked for: the bench is drawn without it, and without the data of hands. */

@@ -13,8 +13,8 @@ import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
 import { DIRECTIONS } from '#core/material/scale';
 import { KEY_MODES } from '#core/key';
 import { noteLabel } from '#core/pitch';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { Choice, OptionChoice } from '../../../ui/fields/index.ts';
 import { writtenLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';
 

@@ -1,7 +1,6 @@
 import type { PartControl as Control, PartSetting } from '#core/brief/parts';
 import { Button } from '../../../ui/Button.tsx';
-import { OptionChoice } from '../../../ui/fields/Choice.tsx';
-import { CheckField, SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { CheckField, OptionChoice, SelectField, TextField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 
 interface PartControlProps<Value> {

@@ -7,14 +7,13 @@ import {
   changeBrief,
   changeBriefAndReadLine,
   describeInstrument,
+  givePieceTo,
   namePlayer,
   playOnInstrument,
-  givePieceTo,
-} from '../../../state/edits/brief-actions.ts';
+} from '../../../state/edits/index.ts';
 import { useStudioAtHand } from '../../../state/studio.ts';
-import { useWork } from '../../../state/bench/work.ts';
-import { Choice } from '../../../ui/fields/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { useWork } from '../../../state/bench/index.ts';
+import { Choice, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import { HAND_LABELS, handChoice, SCHOOL_LABELS } from '../../../words/hand/hands.ts';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../../words/studio/instruments.ts';
 import { useTold } from './use-told.ts';

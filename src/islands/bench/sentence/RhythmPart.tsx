@@ -2,8 +2,8 @@ import type { Brief } from '#core/brief';
 import { withRhythm } from '#core/brief/edits';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, METERS, namesOf, NOTE_VALUES, patternNamed } from '#core/rhythm';
-import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
-import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/index.ts';
+import { Choice, OptionChoice } from '../../../ui/fields/index.ts';
 import { bowLabel } from '../../../words/line/bowing.ts';
 import { NOTE_VALUE_LABELS } from '../../../words/line/note-lengths.ts';
 import {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { withTempo } from '#core/brief/edits';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { SENTENCE_PART } from '../../../ui/fields/index.ts';
 
 const SLOWEST = 20;
 const FASTEST = 400;

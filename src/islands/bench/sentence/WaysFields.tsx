@@ -1,8 +1,8 @@
 import { type Brief, waysOf } from '#core/brief';
 import { withWay } from '#core/brief/edits';
 import { type QuestionName, questionNamed, questionsFor, sideNames, sideOf } from '#core/brief/parts/school';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { SelectField } from '../../../ui/fields/Field.tsx';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { QUESTION_GROUPS } from '../../../words/studio/school.ts';
 

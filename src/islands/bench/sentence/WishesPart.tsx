@@ -1,11 +1,10 @@
 import { lazy, useRef, useState } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import { type Brief, playerWays } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { Choice } from '../../../ui/fields/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
+import { changeBrief } from '../../../state/edits/index.ts';
+import { Choice, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import { wishLabels, wishText } from '../../../words/piece/wishes.ts';
 import { useTold } from './use-told.ts';
 

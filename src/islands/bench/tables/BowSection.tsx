@@ -1,11 +1,10 @@
 import { useMemo } from 'react';
 import { bowPlan, type BowPlan, cures, endsWrong } from '#core/bow';
 import type { Plan } from '#core/plan/describe';
-import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import { unlockBowing } from '../../../state/edits/typed-bowing.ts';
+import { changeBrief, unlockBowing } from '../../../state/edits/index.ts';
 import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { CheckField } from '../../../ui/fields/Field.tsx';
+import { CheckField } from '../../../ui/fields/index.ts';
 import { Table } from '../../../ui/Table.tsx';
 import {
   BOW_PARTS,

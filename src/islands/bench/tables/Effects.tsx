@@ -1,8 +1,8 @@
 import { askedText } from '#core/brief';
 import type { Effect, PlanSums } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
-import { useEngine } from '../../../engine/queries.ts';
-import { Answered } from '../../../ui/states/Answered.tsx';
+import { useEngine } from '../../../engine/index.ts';
+import { Answered } from '../../../ui/states/index.ts';
 import { Table } from '../../../ui/Table.tsx';
 import { sumDifferences } from '../../../words/explain/effects.ts';
 

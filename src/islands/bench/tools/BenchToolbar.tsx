@@ -1,13 +1,11 @@
 import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from '../../../ui/icons.ts';
 import { lazy } from 'react';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
-import { renamePiece } from '../../../state/bench/work-actions.ts';
-import { redo, undo } from '../../../state/bench/work-history.ts';
-import { useHistory, useWork } from '../../../state/bench/work.ts';
-import { SavedState } from '../../frame/SavedState.tsx';
+import { redo, renamePiece, undo, useHistory, useWork } from '../../../state/bench/index.ts';
+import { SavedState } from '../../frame/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { TextField } from '../../../ui/fields/Field.tsx';
+import { TextField } from '../../../ui/fields/index.ts';
 import { materialLabel } from '../../../words/piece/pieces.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { titleOf } from './key-lines.ts';

@@ -1,12 +1,11 @@
 import { Command } from 'cmdk';
 import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
 import type { PieceRecord } from '../../../records/record.ts';
-import { answerOf } from '../../../engine/asked.ts';
-import { STORED_PIECES } from '../../../state/reading/of-studio.ts';
-import { useStored } from '../../../state/reading/use-stored.ts';
+import { answerOf } from '../../../engine/index.ts';
+import { STORED_PIECES, useStored } from '../../../state/reading/index.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/piece/pieces.ts';
-import { openOnBench } from '../../opened-piece/open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/index.ts';
 import { chooseInPart, goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
 import { COMMANDS } from './commands.ts';
 import { type Command as BenchCommand, COMMAND_GROUPS } from './key-lines.ts';

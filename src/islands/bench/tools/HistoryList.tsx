@@ -1,13 +1,10 @@
 import type { RefObject } from 'react';
-import { notesRefingered } from '../../../state/bench/refingering.ts';
-import { goToState, useWorkHistory } from '../../../state/bench/work-history.ts';
-import { bringPieceBack } from '../../../state/bench/bring-back.ts';
-import { useWork } from '../../../state/bench/work.ts';
+import { bringPieceBack, goToState, notesRefingered, useWork, useWorkHistory } from '../../../state/bench/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { refingeredText, versionText, workChange } from '../../../words/piece/work-changes.ts';
-import { EarlierVersions } from '../../opened-piece/EarlierVersions.tsx';
+import { EarlierVersions } from '../../opened-piece/index.ts';
 
 interface HistoryListProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;

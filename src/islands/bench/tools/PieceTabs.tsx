@@ -1,8 +1,8 @@
 import { X } from '../../../ui/icons.ts';
-import { closeOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
+import { closeOpen, useOpenPieces } from '../../../state/bench/index.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/piece/pieces.ts';
-import { openOnBench } from '../../opened-piece/open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/index.ts';
 
 /** Shows the open pieces, where there are two or more: one step away, and closed without losing anything. */
 export function PieceTabs({ pieceId }: { readonly pieceId: string }) {

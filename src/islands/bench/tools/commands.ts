@@ -1,9 +1,9 @@
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
 import { showFirstSteps } from '../../../state/first-steps.ts';
-import { toggleLoop, silence } from '../../../state/sound/sound-actions.ts';
-import { workStore } from '../../../state/bench/work.ts';
-import { openOnBench } from '../../opened-piece/open-on-bench.ts';
-import { PIECE_PAGES, ROOMS } from '../../frame/rooms.ts';
+import { silence, toggleLoop } from '../../../state/sound/index.ts';
+import { workStore } from '../../../state/bench/index.ts';
+import { openOnBench } from '../../opened-piece/index.ts';
+import { PIECE_PAGES, ROOMS } from '../../frame/index.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** The commands that no key does. */

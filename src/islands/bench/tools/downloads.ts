@@ -1,11 +1,10 @@
 import { documentToText } from '#core/documents';
 import type { MusicXmlChoice } from '#core/format/musicxml';
-import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
-import { musicXmlText } from '../../../files/musicxml.ts';
+import { downloadBlob, downloadText, fileNameOf, musicXmlText } from '../../../files/index.ts';
 import { say } from '../../../state/notices.ts';
 import { aboutShown } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
-import { workStore } from '../../../state/bench/work.ts';
+import { workStore } from '../../../state/bench/index.ts';
 import { pieceOf } from '../../../records/piece-documents.ts';
 import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';

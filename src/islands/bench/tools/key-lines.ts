@@ -1,8 +1,8 @@
 import { FINGERS } from '#core/hand/placement';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
-import { silence, togglePlaying } from '../../../state/sound/sound-actions.ts';
+import { silence, togglePlaying } from '../../../state/sound/index.ts';
 import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
-import { redo, undo } from '../../../state/bench/work-history.ts';
+import { redo, undo } from '../../../state/bench/index.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
 /** The groups in which the list of everything that can be done puts commands. */

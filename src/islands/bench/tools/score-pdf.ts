@@ -2,7 +2,7 @@ import { jsPDF } from 'jspdf';
 import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { systemsOf } from '../../../engraving/systems.ts';
+import { systemsOf } from '../../../engraving/index.ts';
 import { pngOf, scoreSvg, type StandaloneSvg } from './score-svg.tsx';
 
 /** A sheet of A4 with its margins, mm. */

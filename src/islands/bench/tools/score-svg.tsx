@@ -3,18 +3,10 @@ import { createRoot } from 'react-dom/client';
 import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import type { Head } from '../../../engraving/draw-measures.ts';
-import { drawMeasures } from '../../../engraving/staff-drawing.ts';
-import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
-import { musicFontReady } from '../../../engraving/music-font.ts';
-import { writtenMarks } from '../../../engraving/written-marks.ts';
+import { drawMeasures, type Head, layoutStaff, musicFontReady, type StaffLayout, writtenMarks } from '../../../engraving/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { plainText } from '../../../words/plain-text.ts';
-import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
-import { PathDrawing } from '../../score/PathDrawing.tsx';
-import { SemitoneLines } from '../../score/SemitoneLines.tsx';
-import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { beadsOf, pathScale } from '../../score/geometry/path-geometry.ts';
+import { beadsOf, Fingerboard, FINGERBOARD_WIDTH, PathDrawing, pathScale, SemitoneLines, StaffMarks } from '../../score/index.ts';
 
 /** A drawing that stands by itself: its fonts and colours are in it. */
 export interface StandaloneSvg {

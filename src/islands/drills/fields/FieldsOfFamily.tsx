@@ -1,5 +1,5 @@
 import type { FamilyName, FamilyOf } from '#core/drill/families';
-import { LabelledOptions } from '../../../ui/fields/LabelledChoice.tsx';
+import { LabelledOptions } from '../../../ui/fields/index.ts';
 import type { WrittenFor } from '../first-request.ts';
 import { FAMILY_FIELDS } from './family-fields.ts';
 

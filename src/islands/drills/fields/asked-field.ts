@@ -1,4 +1,4 @@
-import type { Option } from '../../../ui/fields/Select.tsx';
+import type { Option } from '../../../ui/fields/index.ts';
 import type { WrittenFor } from '../first-request.ts';
 
 /** One field of a form, as it is shown for a request. */

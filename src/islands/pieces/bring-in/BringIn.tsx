@@ -4,11 +4,11 @@ import { useDropzone } from 'react-dropzone';
 import type { Piece } from '#core/documents';
 import { issuesText } from '#core/messages';
 import type { Reading } from '#core/result';
-import { keep } from '../../../state/keeping/keep.ts';
+import { keep } from '../../../state/keeping/index.ts';
 import { newPieceRecord } from '../../../records/new-records.ts';
-import { isMarkup, pastedFile } from '../../../files/foreign/markup.ts';
+import { isMarkup, pastedFile } from '../../../files/foreign/index.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { Part } from '../../../ui/states/Boundary.tsx';
+import { Part } from '../../../ui/states/index.ts';
 import { BRINGING_IN, PASTED } from '../../../words/line/brought-in.ts';
 import type { ChosenScore } from './chosen-score.ts';
 

@@ -14,7 +14,7 @@ import {
 import { GRIDS } from '#core/format/midi';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { Button } from '../../../ui/Button.tsx';
-import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/index.ts';
 import {
   BRINGING_IN,
   fitText,
@@ -25,7 +25,7 @@ import {
   voiceLabel,
 } from '../../../words/line/brought-in.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
-import type { ReadScore } from '../../../files/foreign/score-read.ts';
+import type { ReadScore } from '../../../files/foreign/index.ts';
 
 interface ScoreChoiceProps {
   readonly read: ReadScore;

@@ -1,5 +1,5 @@
 import type { ImportChoice } from '#core/format/foreign';
-import { firstChoice } from '../../../files/foreign/score-piece.ts';
+import { firstChoice } from '../../../files/foreign/index.ts';
 import type { OpenedScore } from './opened-files.ts';
 
 /** A score with the choice from it; one that does not read has no choice. */

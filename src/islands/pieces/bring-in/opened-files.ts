@@ -3,8 +3,7 @@ import type { Piece } from '#core/documents';
 import type { Grid } from '#core/format/midi';
 import { documentIssue } from '#core/messages';
 import { badReading, type Reading } from '#core/result';
-import { looksLikeScore } from '../../../files/foreign/read-score.ts';
-import type { ReadScore } from '../../../files/foreign/score-read.ts';
+import { looksLikeScore, type ReadScore } from '../../../files/foreign/index.ts';
 import { readFileText } from '../../../validation/documents.ts';
 
 /** A file that holds a score, read or refused. */

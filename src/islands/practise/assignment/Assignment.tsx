@@ -1,18 +1,13 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
-import { STUDIO } from '../../../state/reading/of-studio.ts';
-import { useStored } from '../../../state/reading/use-stored.ts';
+import { STUDIO, useStored } from '../../../state/reading/index.ts';
 import type { Studio } from '../../../records/studio.ts';
-import { Answered } from '../../../ui/states/Answered.tsx';
-import { guardIsland } from '../../../ui/states/Boundary.tsx';
-import { Notice } from '../../../ui/states/Notice.tsx';
+import { Answered, guardIsland, Notice } from '../../../ui/states/index.ts';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
-import { Addressed } from '../../frame/Addressed.tsx';
-import { PageShell } from '../../frame/PageShell.tsx';
-import { NOBODY, PlayerChoice } from '../../parts/PlayerChoice.tsx';
+import { Addressed, PageShell } from '../../frame/index.ts';
+import { NOBODY, PlayerChoice, type Run } from '../../parts/index.ts';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
-import type { Run } from '../../parts/run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
 /** Handles the exchange between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */

@@ -1,22 +1,20 @@
 import { useState } from 'react';
 import { countText } from '#core/messages';
 import { FIRST_TOLERANCE } from '#core/trends';
-import { downloadText, fileNameOf } from '../../../files/download.ts';
-import { unplayableIn } from '../../../state/practice/playable.ts';
-import { sameFor } from '../../../state/practice/for-pupils.ts';
-import { TO_GIVE, type ToGive } from '../../../state/practice/to-give.ts';
-import { useStored } from '../../../state/reading/use-stored.ts';
+import { downloadText, fileNameOf } from '../../../files/index.ts';
+import { sameFor, TO_GIVE, type ToGive, unplayableIn } from '../../../state/practice/index.ts';
+import { useStored } from '../../../state/reading/index.ts';
 import type { PlayerRecord } from '../../../records/record.ts';
-import { assignmentText, type GivenToPupil } from '../../../state/exchange/assignment.ts';
+import { assignmentText, type GivenToPupil } from '../../../state/exchange/index.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { CheckField } from '../../../ui/fields/Field.tsx';
+import { CheckField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
-import { Answered } from '../../../ui/states/Answered.tsx';
+import { Answered } from '../../../ui/states/index.ts';
 import { ASSIGNMENT_WORDS, givenText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
-import type { Run } from '../../parts/run.ts';
+import type { Run } from '../../parts/index.ts';
 
 interface GiveProps {
   readonly player: PlayerRecord;

@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
-import { downloadText, fileNameOf } from '../../../files/download.ts';
+import { downloadText, fileNameOf } from '../../../files/index.ts';
 import type { PlayerRecord } from '../../../records/record.ts';
-import { addToLog, type LogBrought, logText, readLogText } from '../../../state/exchange/log-file.ts';
+import { addToLog, type LogBrought, logText, readLogText } from '../../../state/exchange/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/practice/assignment.ts';
-import { PlayerChoice } from '../../parts/PlayerChoice.tsx';
-import type { Run } from '../../parts/run.ts';
+import { PlayerChoice, type Run } from '../../parts/index.ts';
 
 interface LogBackProps {
   /** The player whose log goes out; null for nobody of the studio. */

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
-import { bringIn } from '../../../state/backup/brought.ts';
-import { type AssignmentBrought, type BroughtToPupil, readAssignmentText } from '../../../state/exchange/assignment.ts';
+import { bringIn } from '../../../state/backup/index.ts';
+import { type AssignmentBrought, type BroughtToPupil, readAssignmentText } from '../../../state/exchange/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { broughtText } from '../../../words/kept/backup.ts';
 import { ASSIGNMENT_WORDS, damagedPartsText, savedText } from '../../../words/practice/assignment.ts';
 import { BroughtTable } from '../../backup/BroughtTable.tsx';
-import type { Run } from '../../parts/run.ts';
+import type { Run } from '../../parts/index.ts';
 
 interface TakeInProps {
   readonly run: Run;

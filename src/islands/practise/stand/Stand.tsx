@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { itemOf, type Signal, type Step } from '#core/practice/session';
-import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/running.ts';
+import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/index.ts';
 import { CLOSE_WORDS, HURTS_WORDS, NAMES_WORDS, NOTES_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
 import { showNamesOnly, useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';

@@ -4,12 +4,9 @@ import type { NoteGroup } from '#core/practice/item';
 import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import type { Head } from '../../../engraving/draw-measures.ts';
-import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
-import { systemsOf } from '../../../engraving/systems.ts';
+import { type Head, layoutStaff, type StaffLayout, systemsOf } from '../../../engraving/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
-import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { ScoreFrame, windowOf } from '../../score/ScoreFrame.tsx';
+import { ScoreFrame, StaffMarks, windowOf } from '../../score/index.ts';
 
 /** The scales against the desk, of which the largest that fits is taken: it is read from the stand. */
 const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3] as const;

@@ -9,7 +9,7 @@ import { fadeAfter } from '#core/practice/fading';
 import { goodSoFar, type Rung, secondsOfRun, goodOnesWanted } from '#core/practice/ladder';
 import { MISSES } from '#core/practice/log';
 import type { NoteGroup } from '#core/practice/item';
-import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
+import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/index.ts';
 import {
   clockText,
   CORRECTING_WORDS,
@@ -26,7 +26,7 @@ import {
 } from '../../../words/practice/session.ts';
 import { ONE_KEY } from '../../../words/practice/stand.ts';
 import { ShownWith } from '../../by-heart/ShownWith.tsx';
-import { NamesByMeasure } from '../../score/NamesByMeasure.tsx';
+import { NamesByMeasure } from '../../score/index.ts';
 import { useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { practisedKey, type PracticeItem } from '#core/practice/item';
 import type { DaysPlanned, KnownOfItems, PlannedDay, PlannedItem, WeekAsked } from '#core/week';
 import { Button } from '../../../ui/Button.tsx';
-import { SelectField } from '../../../ui/fields/Field.tsx';
+import { SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import {
   dayInWeekText,

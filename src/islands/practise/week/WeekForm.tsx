@@ -2,9 +2,8 @@ import { useState } from 'react';
 import { MOST_MINUTES, WEEK_ORDERS, WEEK_SERVES, type WeekAsked } from '#core/week';
 import { fieldsTypedBefore, useTyped } from '../../../state/typed.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { TextField } from '../../../ui/fields/Field.tsx';
+import { LabelledChoice, TextField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
-import { LabelledChoice } from '../../../ui/fields/LabelledChoice.tsx';
 import { DAY_ORDER_WORDS, SERVES_WORDS, shortDayText, WEEKDAYS } from '../../../words/practice/week.ts';
 import { NumberInput } from '../NumberInput.tsx';
 

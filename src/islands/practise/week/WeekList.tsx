@@ -4,7 +4,7 @@ import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems
 import { countText } from '#core/messages';
 import type { PieceRecord } from '../../../records/record.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { CheckField } from '../../../ui/fields/Field.tsx';
+import { CheckField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { itemText, takesNoMoreText } from '../../../words/practice/session.ts';

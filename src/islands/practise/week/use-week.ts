@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { WeekAsked } from '#core/week';
 import type { Logged, WeekRecord } from '../../../records/record.ts';
 import { newWeek } from '../../../records/new-practice-records.ts';
-import { type Elsewhere, useRecords } from '../../../state/reading/use-records.ts';
+import { type Elsewhere, useRecords } from '../../../state/reading/index.ts';
 
 /** The plan of a player's weeks, with the actions on it. */
 export interface KeptWeek {

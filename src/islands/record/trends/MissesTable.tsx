@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { COUNTED_BY, type CountedBy, missesBy, type Week } from '#core/trends';
-import { LabelledChoice } from '../../../ui/fields/LabelledChoice.tsx';
+import { LabelledChoice } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { COUNTED_BY_WORDS, groupText, missCountsText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';

@@ -1,9 +1,8 @@
 import { type LogEntry, ofKind } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
-import { engine } from '../../../engine/client.ts';
-import { readStored } from '../../../state/reading/follow-stored.ts';
-import { PIECE } from '../../../state/reading/of-studio.ts';
+import { engine } from '../../../engine/index.ts';
+import { PIECE, readStored } from '../../../state/reading/index.ts';
 
 /** The number of weeks considered: a weakness before that need not be one now. */
 export const WEEKS = 8;

@@ -2,7 +2,7 @@ import { mmFromNut } from '#core/instrument/geometry';
 import type { StringNumber } from '#core/instrument';
 import { positionMarks } from '#core/messages';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
-import type { Head } from '../../../engraving/draw-measures.ts';
+import type { Head } from '../../../engraving/index.ts';
 import { nameThatFits } from './names-that-fit.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */

@@ -1,9 +1,8 @@
 import type { BowPlan } from '#core/bow';
-import type { Head } from '../../../engraving/draw-measures.ts';
-import { BOW_LANE, type StaffLayout } from '../../../engraving/layout.ts';
+import { BOW_LANE, type Head, type StaffLayout } from '../../../engraving/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { BOW_PLACES } from '../../../words/line/bow.ts';
-import { bowLinesOf } from '../geometry/bow-geometry.ts';
+import { bowLinesOf } from './bow-geometry.ts';
 
 interface BowLaneProps {
   readonly bow: BowPlan;

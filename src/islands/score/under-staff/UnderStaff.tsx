@@ -1,12 +1,11 @@
 import { fingerWork } from '#core/fit';
 import { scaleSteps } from '#core/fit/intoned';
 import type { Plan } from '#core/plan/describe';
-import type { Head } from '../../../engraving/draw-measures.ts';
-import { FINGER_LANE, type StaffLayout } from '../../../engraving/layout.ts';
+import { FINGER_LANE, type Head, type StaffLayout } from '../../../engraving/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
-import { stringWidth } from '../geometry/path-geometry.ts';
+import { stringWidth } from '../index.ts';
+import { type LanePart, lanePartsOf, stepMarksOf, tetrachordLinesOf } from './under-staff-geometry.ts';
 import { lanesOf } from './under-staff-rows.ts';
-import { type LanePart, lanePartsOf, stepMarksOf, tetrachordLinesOf } from '../geometry/under-staff-geometry.ts';
 
 interface UnderStaffProps {
   readonly plan: Plan;

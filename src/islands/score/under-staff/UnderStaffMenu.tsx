@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
 import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
-import { CheckField } from '../../../ui/fields/Field.tsx';
+import { CheckField } from '../../../ui/fields/index.ts';
 import { Popover } from '../../../ui/Popover.tsx';
 import { UNDER_STAFF_WORDS } from '../../../words/hand/under-staff.ts';
 

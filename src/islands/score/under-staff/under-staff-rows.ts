@@ -1,7 +1,6 @@
 import type { Finger } from '#core/hand/placement';
 import type { Plan } from '#core/plan/describe';
-import type { WrittenRows } from '../../../engraving/layout.ts';
-import { writtenMarks } from '../../../engraving/written-marks.ts';
+import { writtenMarks, type WrittenRows } from '../../../engraving/index.ts';
 import type { UnderStaff } from '../../../state/under-staff.ts';
 
 /** Gives the rows a staff needs: for the teacher's marks, and for what is shown under it. */

@@ -3,9 +3,8 @@ import type { School } from '#core/brief/parts/school';
 import { handOf } from '#core/hand/models';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { positionWords } from '#core/messages';
-import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { FieldRow, SelectField, TextField, typedNumber } from '../../../ui/fields/index.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
-import { typedNumber } from '../../../ui/fields/typed-number.ts';
 
 type Contact = NonNullable<School['contactMm']>;
 

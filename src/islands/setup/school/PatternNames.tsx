@@ -1,5 +1,5 @@
 import { gapsOfKey } from '#core/plan/describe';
-import { TextField } from '../../../ui/fields/Field.tsx';
+import { TextField } from '../../../ui/fields/index.ts';
 import { gapsText } from '../../../words/hand/patterns.ts';
 
 type Names = Readonly<Record<string, string>>;

@@ -3,7 +3,7 @@ import { LABELS, type School } from '#core/brief/parts/school';
 import type { SchoolRecord } from '../../../records/record.ts';
 import { schoolDocument } from '../../../records/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
-import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { FieldRow, SelectField, TextField } from '../../../ui/fields/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { LABEL_WORDS } from '../../../words/studio/school.ts';
 import { UsedBy } from '../UsedBy.tsx';

@@ -1,7 +1,7 @@
 import { type School, sideNames, STYLES } from '#core/brief/parts/school';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { Button } from '../../../ui/Button.tsx';
-import { SelectField } from '../../../ui/fields/Field.tsx';
+import { SelectField } from '../../../ui/fields/index.ts';
 import { Table } from '../../../ui/Table.tsx';
 import { STRENGTHS } from '../../../words/piece/wishes.ts';
 import { STYLE_LABELS } from '../../../words/studio/school.ts';

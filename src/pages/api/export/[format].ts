@@ -1,9 +1,6 @@
 import type { APIRoute } from 'astro';
 import { requestIssue } from '#core/messages';
-import { EXPORT_FORMATS } from '../../../endpoints/job.ts';
-import { planAway } from '../../../endpoints/planned-away.ts';
-import { problem } from '../../../endpoints/problem.ts';
-import { only } from '../../../endpoints/wrong-method.ts';
+import { EXPORT_FORMATS, only, planAway, problem } from '../../../endpoints/index.ts';
 
 /**
  * Writes the best plan of a brief as a file: `?name=` gives its title, `?inBetweenNotes=yes` adds the notes that shifts pass to a score.

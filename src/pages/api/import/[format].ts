@@ -1,11 +1,6 @@
 import type { APIRoute } from 'astro';
 import { requestIssue } from '#core/messages';
-import { importAsked } from '../../../endpoints/import-asked.ts';
-import { IMPORT_FORMATS } from '../../../endpoints/job.ts';
-import { answerAway } from '../../../endpoints/planned-away.ts';
-import { problem } from '../../../endpoints/problem.ts';
-import { readScoreBody } from '../../../endpoints/request-body.ts';
-import { only } from '../../../endpoints/wrong-method.ts';
+import { answerAway, IMPORT_FORMATS, importAsked, only, problem, readScoreBody } from '../../../endpoints/index.ts';
 
 /** Turns a score into a piece, and reports what was left out; the address says what is wanted of it. */
 export const POST: APIRoute = (context) => {

@@ -1,10 +1,5 @@
 import type { APIRoute } from 'astro';
-import { batchLines, briefsIn } from '../../../endpoints/batch.ts';
-import { countAsked } from '../../../endpoints/count-asked.ts';
-import { comeAgain, isFull } from '../../../endpoints/planned-away.ts';
-import { problem } from '../../../endpoints/problem.ts';
-import { readBody } from '../../../endpoints/request-body.ts';
-import { only } from '../../../endpoints/wrong-method.ts';
+import { batchLines, briefsIn, comeAgain, countAsked, isFull, only, problem, readBody } from '../../../endpoints/index.ts';
 
 /** Plans many briefs, and answers with a line for each as it is ready. */
 export const POST: APIRoute = async ({ request, locals, url }) => {

@@ -1,8 +1,7 @@
 import type { APIRoute } from 'astro';
 import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
 import { documentIssue } from '#core/messages';
-import { only } from '../../../endpoints/wrong-method.ts';
-import { problem } from '../../../endpoints/problem.ts';
+import { only, problem } from '../../../endpoints/index.ts';
 
 /** Serves the JSON Schema of a document by name. */
 export const GET: APIRoute = ({ params }) => {

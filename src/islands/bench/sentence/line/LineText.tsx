@@ -1,5 +1,5 @@
 import type { Issue } from '#core/messages';
-import { FIELD } from '../../../../ui/fields/field-look.ts';
+import { FIELD } from '../../../../ui/fields/index.ts';
 import { TYPED_EXAMPLE, TYPED_FOR_BASS } from '../../../../words/line/typed-form.ts';
 
 interface LineTextProps {

@@ -1,9 +1,8 @@
 import { lineTextOf, withOnlyLine } from '#core/brief/lines';
 import { fits, foreignPiece, rangeOf } from '#core/format/foreign';
 import { issuesText } from '#core/messages';
-import { pastedFile } from '../../../../files/foreign/markup.ts';
-import { firstChoice } from '../../../../files/foreign/score-piece.ts';
-import { workStore } from '../../../../state/bench/work.ts';
+import { firstChoice, pastedFile } from '../../../../files/foreign/index.ts';
+import { workStore } from '../../../../state/bench/index.ts';
 import { say } from '../../../../state/notices.ts';
 import { PASTED, pastedText } from '../../../../words/line/brought-in.ts';
 import { openFiles } from '../../../pieces/bring-in/opened-files.ts';

@@ -1,5 +1,5 @@
 import type { BowPlan, DrawnBow } from '#core/bow';
-import type { Head } from '../../../engraving/draw-measures.ts';
+import type { Head } from '../../../engraving/index.ts';
 
 /** A place of the bow over the staff: x, px, and the place on the bow, 0 the frog, 1 the tip. */
 export interface BowPoint {

@@ -1,6 +1,6 @@
 import { type LogEntry, type LogWhat, orderOf } from '#core/practice/log';
 import { newEntry } from '../../records/log-pages.ts';
-import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
+import { keepBeside, textBeside } from '../../storage/beside/index.ts';
 
 /** The key beside the database for the place of the last entry in the order of entries, for every tab. */
 const LAST = 'dove-path/last-entry';

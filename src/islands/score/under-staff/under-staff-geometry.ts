@@ -2,7 +2,7 @@ import type { FingersAt } from '#core/fit';
 import type { ScaleSteps } from '#core/fit/intoned';
 import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
-import type { Head } from '../../../engraving/draw-measures.ts';
+import type { Head } from '../../../engraving/index.ts';
 
 /** The work of one finger from one head to the next. */
 export interface LanePart {

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
-import { useEngine } from '../../engine/queries.ts';
-import { Answered } from '../../ui/states/Answered.tsx';
+import { useEngine } from '../../engine/index.ts';
+import { Answered } from '../../ui/states/index.ts';
 import { changeEffects, setupChanges } from '../../words/studio/setup.ts';
 
 /** Describes a change of player or instrument, and its effect on a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */

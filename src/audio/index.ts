@@ -1,0 +1,5 @@
+export { type Heard, listen } from './heard.ts';
+export type { MidiKeyboards } from './keyboard/midi-keyboards.ts';
+export { HEARD_SAMPLES, type NoMicrophone } from './microphone.ts';
+export { playSamples } from './play.ts';
+export { beatNow, soundPractice, stopPractice } from './practice.ts';

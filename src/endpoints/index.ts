@@ -1,0 +1,11 @@
+export { answerJob } from './answer-job.ts';
+export { batchLines, briefsIn } from './batch.ts';
+export { countAsked } from './count-asked.ts';
+export { ENDPOINTS, PROBLEMS } from './described.ts';
+export { importAsked } from './import-asked.ts';
+export { EXPORT_FORMATS, IMPORT_FORMATS, type Job, type JobAnswer, type Planner, type Queue, type Refused } from './job.ts';
+export { openApi } from './openapi.ts';
+export { answerAway, comeAgain, isFull, planAway } from './planned-away.ts';
+export { problem } from './problem.ts';
+export { readBody, readScoreBody } from './request-body.ts';
+export { only } from './wrong-method.ts';

@@ -1,0 +1,7 @@
+export { briefFromText } from './brief-link.ts';
+export { csvText } from './csv.ts';
+export { deflate, inflate } from './deflate.ts';
+export { readStudioFile } from './document-files.ts';
+export { downloadBlob, downloadText, fileNameOf } from './download.ts';
+export { midiBytes } from './midi.ts';
+export { musicXmlText } from './musicxml.ts';

@@ -1,0 +1,5 @@
+export { EarlierVersions } from './EarlierVersions.tsx';
+export { PiecePage } from './PiecePage.tsx';
+export { openOnBench } from './open-on-bench.ts';
+export { useOpenedPiece } from './use-opened-piece.ts';
+export { type PlannedPiece, usePlanned } from './use-planned.ts';

@@ -1,0 +1,11 @@
+export { bringPieceBack } from './bring-back.ts';
+export { checkOpenPiece } from './check-open-piece.ts';
+export { draft, keepDraft } from './drafts.ts';
+export { keepInStep } from './in-step.ts';
+export { openAtOnce } from './open-at-once.ts';
+export { bringOpenPieces, closeOpen, noteOpen, useOpenPieces } from './open-pieces.ts';
+export { notesRefingered, watchRefingering } from './refingering.ts';
+export { changeFollowed, keepSaving, saveSoon } from './saving.ts';
+export { newPiece, newPieceOfStudio, openPiece, renamePiece, switchPiece } from './work-actions.ts';
+export { forgetHistory, goToState, redo, undo, useWorkHistory } from './work-history.ts';
+export { useHistory, useWork, type Work, type WorkState, workStore } from './work.ts';

@@ -1,0 +1,10 @@
+export { sameFor } from './for-pupils.ts';
+export { countsFrom } from './known.ts';
+export { placeLeft } from './left.ts';
+export { type LoadedItem, loadItem } from './load-item.ts';
+export { assignKey, type PedalSignal, pedalStore, signalOf, usePedal, usualKeys } from './pedal.ts';
+export { unplayableIn } from './playable.ts';
+export { beginSession, hearAgain, inHand, leaveSession, type Running, runningStore, sayMiss, signal, useRunning } from './running.ts';
+export { TO_GIVE, type ToGive } from './to-give.ts';
+export { useLogPages } from './use-log-pages.ts';
+export { standingsOf, unseenOf } from './week-known.ts';

@@ -1,0 +1,5 @@
+export { Answered } from './Answered.tsx';
+export { guardIsland, Part } from './Boundary.tsx';
+export { EmptyState } from './EmptyState.tsx';
+export { Notice } from './Notice.tsx';
+export { Progress } from './Progress.tsx';
