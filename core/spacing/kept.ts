@@ -1,10 +1,7 @@
 import { type Card, createEmptyCard, fsrs, type Grade as LibraryGrade, Rating } from 'ts-fsrs';
 
-/** The grades of a recall: forgotten, with difficulty, or well. */
-const GRADES = ['forgotten', 'hard', 'good'] as const;
-
-/** The grade of a recall. */
-export type Grade = (typeof GRADES)[number];
+/** The grade of a recall: forgotten, with difficulty, or well. */
+export type Grade = 'forgotten' | 'hard' | 'good';
 
 /** One recall. */
 export interface Met {

@@ -6,11 +6,8 @@ import { type InstrumentKind, STRING_NUMBERS } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Way } from '#core/drill/hot-spots';
 
-/** The lanes in which a shift is shown, in order: four parts of the left side, and the bow. */
-const HANDS_LANES = ['fingers', 'hand', 'thumb', 'arm', 'bow'] as const;
-
-/** A part of the body in a shift. */
-export type HandsLane = (typeof HANDS_LANES)[number];
+/** A part of the body in a shift: one of four on the left side, or the bow. */
+export type HandsLane = 'fingers' | 'hand' | 'thumb' | 'arm' | 'bow';
 
 /**
  * The acts of the left thumb. On violin and viola it goes with the first finger, a little ahead coming down, and stays at the neck joint

@@ -49,7 +49,7 @@ export function withRead<Name extends DocumentName>(shown: Shown<Name> | null, r
 }
 
 /** A record that was shown, as it was written. */
-export interface Written<Name extends DocumentName> {
+interface Written<Name extends DocumentName> {
   readonly next: RecordOf<Name>;
   readonly written: RecordOf<Name>;
   /** Whether a change of another tab is in it as well. */
