@@ -10,6 +10,9 @@ export const MOST_BRIEFS = 1000;
 /** The number of briefs of one batch that are with the planner at a time, so that others come in between. */
 const AT_A_TIME = 4;
 
+/** The processor time of a whole batch, ms: a thousand ordinary briefs take a tenth of it. */
+export const BATCH_MS = 600_000;
+
 /** Splits the briefs of a batch, each as JSON: a list, or one to a line. */
 export function briefsIn(body: string): Reading<readonly string[]> {
   const list = body.trimStart().startsWith('[') ? listIn(body) : goodReading(body.split('\n').filter((line) => line.trim() !== ''));
@@ -26,24 +29,47 @@ function listIn(body: string): Reading<readonly string[]> {
     : badReading(documentIssue('not-json', { detail: 'no list' }, { pointer: '' }));
 }
 
-/** The request for every brief of a batch. */
+/** A batch: its briefs, the request for each of them, and the client that asks. */
 interface BatchAsked {
   readonly briefs: readonly string[];
   readonly alternatives: number;
+  readonly client: string;
+  /** The processor time that its briefs may take together, ms. */
+  readonly budgetMs?: number;
+  /** Runs once when the batch is over, or the client has gone. */
+  readonly onEnd?: () => void;
 }
 
 /**
  * Writes the answers to a batch as lines of JSON, in the order of its briefs, each as soon as it and those before it are ready: `{ index,
- * of, plan }`, or `{ index, of, problem }`, which does not stop the others. Where nobody reads on, nothing more is planned.
+ * of, plan }`, or `{ index, of, problem }`, which does not stop the others. Where nobody reads on, nothing more is planned; nor once the
+ * briefs have taken the time of a batch.
  */
-export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planner, gone: AbortSignal): ReadableStream<Uint8Array> {
+export function batchLines(
+  { briefs, alternatives, client, budgetMs = BATCH_MS, onEnd }: BatchAsked,
+  planner: Planner,
+  gone: AbortSignal,
+): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   const left = new AbortController();
   const signal = AbortSignal.any([gone, left.signal]);
+  if (onEnd) signal.addEventListener('abort', onEnd, { once: true });
   const under: Promise<JobAnswer | Refused>[] = [];
+  let leftMs = budgetMs;
+  const onSpent = (ms: number): void => {
+    leftMs -= ms;
+  };
+  const answerTo = async (body: string): Promise<JobAnswer | Refused> => {
+    if (leftMs <= 0) return problemOf(503, 'This batch has used up its time', [requestIssue('batch-spent', {})]);
+    return await planner.run({ kind: 'plan', body, alternatives }, { client, inBatch: true, gone: signal, onSpent });
+  };
   const begin = (index: number): void => {
     const body = briefs[index];
-    if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal).catch(failureLine);
+    if (body !== undefined) under[index] = answerTo(body).catch(failureLine);
+  };
+  const end = (controller: ReadableStreamDefaultController): void => {
+    controller.close();
+    left.abort();
   };
   let next = 0;
   return new ReadableStream({
@@ -52,11 +78,11 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
     },
     pull: async (controller) => {
       const answer = await under[next];
-      if (answer === undefined || answer === 'gone') return controller.close();
+      if (answer === undefined || answer === 'gone') return end(controller);
       controller.enqueue(encoder.encode(`${lineOf(answer, next, briefs.length)}\n`));
       begin(next + AT_A_TIME);
       next += 1;
-      if (next === briefs.length) controller.close();
+      if (next === briefs.length) end(controller);
     },
     cancel: () => left.abort(),
   });

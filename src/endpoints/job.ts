@@ -59,8 +59,24 @@ export interface Queue {
   readonly mostWaiting: number;
 }
 
+/** The one who asks for a job: the planner is shared fairly among clients. */
+export interface Asker {
+  /** The client, by address; the requests of one client share its places. */
+  readonly client: string;
+  /** Whether it is a piece of a batch: single requests go before it. */
+  readonly inBatch: boolean;
+  /** The signal that nobody waits for the answer any more. */
+  readonly gone: AbortSignal;
+  /** Receives the processor time that the job took, ms. */
+  readonly onSpent?: (ms: number) => void;
+}
+
 /** A planner that does the work of requests away from the thread that answers them. */
 export interface Planner {
-  readonly run: (job: Job, gone: AbortSignal) => Promise<JobAnswer | Refused>;
+  readonly run: (job: Job, asker: Asker) => Promise<JobAnswer | Refused>;
   readonly queue: () => Queue;
+  /** Tells whether a single request of a client would be sent away now. */
+  readonly isFullFor: (client: string) => boolean;
+  /** Opens a batch of a client, and gives the function that ends it; null where too many are open. */
+  readonly openBatch: (client: string) => (() => void) | null;
 }

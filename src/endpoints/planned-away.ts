@@ -1,7 +1,7 @@
 import type { APIContext } from 'astro';
 import { requestIssue } from '#core/messages';
 import type { Reading } from '#core/result';
-import type { Job, Queue } from './job.ts';
+import type { Job } from './job.ts';
 import { problem } from './problem.ts';
 import { readBody } from './request-body.ts';
 
@@ -23,10 +23,10 @@ export async function answerAway<Body>(
   jobOf: (body: Body) => Job,
 ): Promise<Response> {
   // A full queue is checked before the body is read: a client that is sent away must not keep the others waiting either.
-  if (isFull(locals.planner.queue())) return comeAgain();
+  if (locals.planner.isFullFor(locals.client)) return comeAgain();
   const body = await read();
   if (!body.ok) return problem(413, 'The request could not be read', body.issues);
-  const answer = await locals.planner.run(jobOf(body.value), request.signal);
+  const answer = await locals.planner.run(jobOf(body.value), { client: locals.client, inBatch: false, gone: request.signal });
   switch (answer) {
     case 'busy':
       return comeAgain();
@@ -37,11 +37,6 @@ export async function answerAway<Body>(
     default:
       return new Response(answer.body, { status: answer.status, headers: { 'content-type': answer.contentType } });
   }
-}
-
-/** Tells whether the queue is full. */
-export function isFull({ running, waiting, mostWaiting }: Queue): boolean {
-  return running > 0 && waiting >= mostWaiting;
 }
 
 /** Sends a client away that may come again. */

@@ -19,20 +19,22 @@ const WHOLE = { pointer: '' } as const;
 /** The largest score read, bytes. */
 export const SCORE_LIMIT_BYTES = 10_000_000;
 
-/** Reads the text of a body up to the limit, and no further. */
+/** The multiple of its limit up to which a body that is too large is read and thrown away. */
+const THROWN_AWAY = 20;
+
+/** Reads the text of a body up to the limit. */
 export async function readBody(request: Request): Promise<Reading<string>> {
   const bytes = await readBytes(request, BODY_LIMIT_BYTES);
   return bytes.ok ? goodReading(new TextDecoder().decode(bytes.value)) : bytes;
 }
 
-/** Reads the bytes of a score up to their limit, and no further. */
+/** Reads the bytes of a score up to their limit. */
 export async function readScoreBody(request: Request): Promise<Reading<Uint8Array>> {
   return await readBytes(request, SCORE_LIMIT_BYTES);
 }
 
 async function readBytes(request: Request, limitBytes: number): Promise<Reading<Uint8Array>> {
-  const declared = Number(request.headers.get('content-length') ?? 0);
-  const bytes = declared > limitBytes ? null : await bytesUpTo(request, limitBytes);
+  const bytes = await bytesUpTo(request, limitBytes);
   return bytes === null ? badReading(documentIssue('body-too-large', { limitBytes }, WHOLE)) : goodReading(bytes);
 }
 
@@ -59,19 +61,21 @@ function tooMuchAt(value: unknown, pointer: string, depth: number): string | nul
   return null;
 }
 
-/** Reads bytes up to a limit; null when the body goes over it, whatever its header said. */
+/**
+ * Reads bytes up to a limit; null when the body goes over it, whatever its header said. The rest of it is read, too, and thrown away: a
+ * client that is still sending when the connection ends never sees the answer. One that sends far too much is cut off.
+ */
 async function bytesUpTo(request: Request, limit: number): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();
   const parts: Uint8Array[] = [];
   let size = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     size += part.value.byteLength;
-    if (size > limit) {
-      await reader?.cancel();
-      return null;
-    }
-    parts.push(part.value);
+    if (size <= limit) parts.push(part.value);
+    else parts.length = 0;
+    if (size > THROWN_AWAY * limit) await reader?.cancel();
   }
+  if (size > limit) return null;
   const bytes = new Uint8Array(size);
   let at = 0;
   for (const part of parts) {

@@ -1,72 +1,104 @@
 import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
-import type { Job, JobAnswer, Planner, Queue, Refused } from '../endpoints/index.ts';
+import type { Asker, JobAnswer, Job, Planner, Queue, Refused } from '../endpoints/index.ts';
+import { FairQueue, type QueueLimits } from './fair-queue.ts';
+import { type Meter, newMeter, processorMs } from './thread-time.ts';
 
-/** The limits of one job. */
-export interface Budget {
-  /** The time from when a thread begins with it, ms. */
-  readonly jobMs: number;
+/** The limits of jobs and of their queue. */
+export interface Budget extends QueueLimits {
+  /** The processor time of a job, ms: on a busy machine it takes longer by the clock, and is not refused for that. */
+  readonly processorMs: number;
+  /** The longest time of a job by the clock, ms, for a thread that hangs, and for systems that do not count the time of threads. */
+  readonly clockMs: number;
   /** The memory of its thread, MB. */
   readonly jobMb: number;
-  /** The number of threads that plan at one time. */
-  readonly threads: number;
-  /** The largest number of jobs that wait. */
-  readonly mostWaiting: number;
+  /** The largest number of batches that are open at one time, and of those the ones of one client. */
+  readonly mostBatches: number;
+  readonly batchesOfClient: number;
 }
 
-/** The number of threads: one core is left for the thread that answers. */
-const THREADS = Math.max(1, availableParallelism() - 1);
+/** The least number of places: the system shares its processors among threads, so that one long job does not hold up all others. */
+export const LEAST_PLACES = 4;
 
-/** The usual limits of a job. */
-export const USUAL_BUDGET: Budget = { jobMs: 5000, jobMb: 512, threads: THREADS, mostWaiting: THREADS * 8 };
+const PLACES = Math.max(LEAST_PLACES, availableParallelism());
+
+/** The usual limits. A plan of 10,000 notes with other fingerings takes about 5 s of a processor; a machine may be eight times slower. */
+export const USUAL_BUDGET: Budget = {
+  processorMs: 60_000,
+  clockMs: 600_000,
+  jobMb: 512,
+  places: PLACES,
+  placesOfClient: Math.max(1, Math.floor(PLACES / LEAST_PLACES)),
+  placesOfBatches: PLACES - 1,
+  mostWaiting: PLACES * 16,
+  mostOfClient: PLACES * 4,
+  longestWaitMs: 20_000,
+  mostBatches: 32,
+  batchesOfClient: 2,
+};
 
 /** The time after which an idle thread ends, ms. */
 const IDLE_MS = 30_000;
 
-/** A job that waits for a thread. */
-interface Waiting {
-  readonly begin: () => void;
+/** The interval at which the processor time of a job is looked at, ms. */
+const LOOK_MS = 100;
+
+/** The work of a thread: a job, and the meter by which it is watched. */
+export interface MeteredJob {
+  readonly job: Job;
+  readonly meter: Meter;
 }
 
 /**
- * A planner that works in threads, so that a long job delays nobody but those after it: each has its time and memory, and its thread is
- * ended when it goes over or when nobody waits for the answer any more. Requests that come while the queue is full are sent away.
+ * A planner that works in threads, shared fairly among clients (`FairQueue`). Each job has its processor time and memory, and its thread is
+ * ended when it goes over or when nobody waits for the answer any more.
  */
 export class ThreadPlanner implements Planner {
-  private readonly threads: Piscina<Job, JobAnswer>;
-  private readonly waiting = new Set<Waiting>();
-  private running = 0;
+  private readonly threads: Piscina<MeteredJob, JobAnswer>;
+  private readonly turns: FairQueue;
+  /** The client of each open batch. */
+  private readonly batches: string[] = [];
 
   constructor(
     file: string,
     private readonly budget: Budget = USUAL_BUDGET,
   ) {
-    this.threads = new Piscina<Job, JobAnswer>({
+    this.turns = new FairQueue(budget);
+    this.threads = new Piscina<MeteredJob, JobAnswer>({
       filename: file,
       minThreads: 1,
-      maxThreads: budget.threads,
+      maxThreads: budget.places,
       idleTimeout: IDLE_MS,
       resourceLimits: { maxOldGenerationSizeMb: budget.jobMb },
     });
   }
 
   queue(): Queue {
-    return { running: this.running, waiting: this.waiting.size, mostWaiting: this.budget.mostWaiting };
+    return { running: this.turns.running, waiting: this.turns.waiting, mostWaiting: this.budget.mostWaiting };
   }
 
-  async run(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
-    if (gone.aborted) return 'gone';
-    if (this.running >= this.budget.threads) {
-      if (this.waiting.size >= this.budget.mostWaiting) return 'busy';
-      if (!(await this.turn(gone))) return 'gone';
-    }
-    this.running += 1;
+  isFullFor(client: string): boolean {
+    return this.turns.isFullFor(client);
+  }
+
+  openBatch(client: string): (() => void) | null {
+    const { mostBatches, batchesOfClient } = this.budget;
+    if (this.batches.length >= mostBatches || this.batches.filter((other) => other === client).length >= batchesOfClient) return null;
+    this.batches.push(client);
+    let isOpen = true;
+    return () => {
+      if (isOpen) this.batches.splice(this.batches.indexOf(client), 1);
+      isOpen = false;
+    };
+  }
+
+  async run(job: Job, asker: Asker): Promise<JobAnswer | Refused> {
+    const entry = await this.turns.enter(asker);
+    if (entry !== 'begin') return entry;
     try {
-      return await this.answerJob(job, gone);
+      return await this.answerJob(job, asker);
     } finally {
-      this.running -= 1;
-      const [next] = this.waiting;
-      next?.begin();
+      this.turns.leave(asker);
     }
   }
 
@@ -75,34 +107,31 @@ export class ThreadPlanner implements Planner {
     await this.threads.destroy();
   }
 
-  /** Waits for a thread; false where nobody waits for the answer any more. */
-  private async turn(gone: AbortSignal): Promise<boolean> {
-    return await new Promise<boolean>((resolve) => {
-      const settle = (comes: boolean): void => {
-        this.waiting.delete(entry);
-        gone.removeEventListener('abort', leave);
-        resolve(comes);
-      };
-      const leave = (): void => settle(false);
-      const entry: Waiting = { begin: () => settle(true) };
-      this.waiting.add(entry);
-      gone.addEventListener('abort', leave, { once: true });
-    });
-  }
-
   /**
-   * Answers a job in a thread, within its time and memory.
+   * Answers a job in a thread, within its processor time and memory.
    *
    * @throws the error of the thread, unless its budget or the one who asked has ended it
    */
-  private async answerJob(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
-    const late = AbortSignal.timeout(this.budget.jobMs);
+  private async answerJob(job: Job, { gone, onSpent }: Asker): Promise<JobAnswer | Refused> {
+    const meter = newMeter();
+    const over = new AbortController();
+    const began = performance.now();
+    let spentMs = 0;
+    const look = (): void => {
+      spentMs = processorMs(meter) ?? spentMs;
+      if (spentMs > this.budget.processorMs || performance.now() - began > this.budget.clockMs) over.abort();
+    };
+    const looking = setInterval(look, LOOK_MS);
     try {
-      return await this.threads.run(job, { signal: AbortSignal.any([gone, late]) });
+      return await this.threads.run({ job, meter }, { signal: AbortSignal.any([gone, over.signal]) });
     } catch (error) {
       if (gone.aborted) return 'gone';
-      if (late.aborted || isOutOfMemory(error)) return 'too-expensive';
+      if (over.signal.aborted || isOutOfMemory(error)) return 'too-expensive';
       throw error;
+    } finally {
+      clearInterval(looking);
+      look();
+      onSpent?.(spentMs);
     }
   }
 }

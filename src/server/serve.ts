@@ -2,6 +2,8 @@ import { createServer, type ServerResponse } from 'node:http';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Request, type RequestHandler, type Response } from 'express';
 import sirv from 'sirv';
+import { clientOf } from './client-of.ts';
+import { endInOrder } from './ending.ts';
 import { EVERYWHERE, HASHED_CACHE, PAGE_CACHE } from './headers.ts';
 import { ThreadPlanner } from './planner.ts';
 
@@ -18,6 +20,10 @@ export interface Serving {
   readonly host: string;
   /** The port to listen on; 0 for any that is free. */
   readonly port: number;
+  /** The addresses and networks of proxies whose word for the client's address is taken: "loopback, 10.0.0.0/8"; null for none. */
+  readonly proxies: string | null;
+  /** The time in which requests under way may end once the server is told to end, ms. */
+  readonly graceMs: number;
 }
 
 /** The methods that an endpoint may be asked with; it says itself which of these it knows. */
@@ -26,20 +32,33 @@ const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 /** The time limits of a connection, ms: for the head of a request, for all of it, and with nothing asked. A slow one loses its place. */
 export const PATIENCE = { headersTimeout: 10_000, requestTimeout: 30_000, keepAliveTimeout: 10_000, connectionsCheckingInterval: 2000 };
 
+/** The usual time in which requests under way may end once the server is told to end, s. */
+export const USUAL_GRACE_S = 30;
+
 /** Starts the server; resolves when it listens. */
-export async function serve({ handler, files, worker, host, port }: Serving): Promise<void> {
+export async function serve({ handler, files, worker, host, port, proxies, graceMs }: Serving): Promise<void> {
   const planner = new ThreadPlanner(worker);
   const app = express();
   app.disable('x-powered-by');
-  app.use(onlyWhatIsKnown, compression());
-  const answer: RequestHandler = (request, response) => handler(request, response, undefined, { planner });
+  app.set('trust proxy', proxies ?? false);
+  let isEnding = false;
+  // A client that goes on with a kept connection while the server ends is told to open another: to another copy.
+  const sayWhenEnding: RequestHandler = (_, response, next) => {
+    if (isEnding) response.set('connection', 'close');
+    next();
+  };
+  app.use(sayWhenEnding, onlyWhatIsKnown, compression());
+  const answer: RequestHandler = (request, response) =>
+    handler(request, response, undefined, { planner, client: clientOf(request.ip), isEnding });
   // No file is looked for where there can be none.
   app.all('/api/{*endpoint}', answer);
   // The build has compressed them already.
   app.use(sirv(files, { brotli: true, gzip: true, etag: true, extensions: [], setHeaders: headersOfFile }));
   app.use(answer);
   app.use(answerFailure);
-  await new Promise<void>((resolve) => createServer(PATIENCE, app).listen(port, host, resolve));
+  const server = createServer(PATIENCE, app);
+  endInOrder({ server, graceMs, onBegin: () => (isEnding = true), close: () => planner.close() });
+  await new Promise<void>((resolve) => server.listen(port, host, resolve));
 }
 
 /**

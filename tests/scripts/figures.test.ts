@@ -2,11 +2,13 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { STAGES } from '#core/drill/apart';
+import { BATCH_MS, MOST_BRIEFS } from '../../src/endpoints/batch.ts';
 import { PROBLEMS } from '../../src/endpoints/described.ts';
 import { openApi } from '../../src/endpoints/openapi.ts';
 import { BODY_LIMIT_BYTES, DEEPEST, MOST_IN_A_LIST, SCORE_LIMIT_BYTES } from '../../src/endpoints/request-body.ts';
-import { USUAL_BUDGET } from '../../src/server/planner.ts';
-import { PATIENCE } from '../../src/server/serve.ts';
+import { LEAST_PLACES, USUAL_BUDGET } from '../../src/server/planner.ts';
+import { CLIENT_BITS } from '../../src/server/client-of.ts';
+import { PATIENCE, USUAL_GRACE_S } from '../../src/server/serve.ts';
 
 const MB = 1_000_000;
 
@@ -34,9 +36,20 @@ const TOLD: Readonly<Record<string, readonly string[]>> = {
   'docs/glossary.md': [`one of the ${IN_WORDS[STAGES.length]} steps in which a shift is learnt`],
   'docs/endpoints.md': [`OpenAPI ${valueOf(openApi(), 'openapi').replace(/\.0$/, '')}`],
   'docs/server.md': [
-    `At most ${USUAL_BUDGET.mostWaiting / USUAL_BUDGET.threads} requests wait`,
+    `at least ${LEAST_PLACES} at a time`,
+    `At most ${USUAL_BUDGET.mostWaiting / USUAL_BUDGET.places} requests wait for each place, ${USUAL_BUDGET.mostOfClient / USUAL_BUDGET.places} of one client`,
+    `none longer than ${USUAL_BUDGET.longestWaitMs / 1000} s`,
+    `${USUAL_BUDGET.batchesOfClient} batches of one client and ${USUAL_BUDGET.mostBatches} in all`,
+    `${BATCH_MS / 60_000} minutes of a processor`,
+    `the /${CLIENT_BITS} network`,
+    `ends a job after ${USUAL_BUDGET.clockMs / 60_000} minutes`,
+    `gets ${statusOf('too large')}, with a length`,
+    `(${USUAL_GRACE_S} unless set)`,
+    `answers with ${statusOf('Too many wait')} on connections`,
+    `has status ${statusOf('Too many wait')}`,
+    `batches of ${MOST_BRIEFS / 10}`,
     `gets ${statusOf('Too many wait')} with`,
-    `A job has ${USUAL_BUDGET.jobMs / 1000} s and ${USUAL_BUDGET.jobMb} MB`,
+    `A job has ${USUAL_BUDGET.processorMs / 1000} s of a processor and ${USUAL_BUDGET.jobMb} MB`,
     `answered with ${statusOf('cannot be planned')} and a sentence`,
     `Each thread at work takes at most ${USUAL_BUDGET.jobMb} MB`,
     `at most ${BODY_LIMIT_BYTES / MB} MB, lists of ${MOST_IN_A_LIST.toLocaleString('en')} and ${DEEPEST} levels`,
@@ -51,6 +64,7 @@ const NAMES = [
   /\b[A-G]♯?\d\b/g,
   /\b(?:with|under) [1-4](?:, [1-4] and [1-4])?(?= (?:on|of) the [A-G] string)/g,
   /RFC \d+/g,
+  /\bIPv[46]\b/g,
   /\bfinger [1-4]\b/g,
   /\b2-3-4\b/g,
   /\(0 the note that is left, 1 the arrival\)/g,

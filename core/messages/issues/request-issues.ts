@@ -18,6 +18,14 @@ export const requestIssue = issuesAbout('request', {
     hint: 'Send fewer notes at once, or do not ask for an exact number of shifts.',
   }),
 
+  /** A batch whose briefs have taken all the time that it has. */
+  'batch-spent': (_: object) => ({
+    expected: 'briefs that are planned within the time of a batch',
+    came: 'more',
+    message: 'The briefs of this batch take longer to plan than one batch is given.',
+    hint: 'Send the briefs from this one on as another batch.',
+  }),
+
   /** A batch with nothing in it, or with too much. */
   'not-a-batch': ({ count, most }: { readonly count: number; readonly most: number }) => ({
     expected: `1 to ${most} briefs`,

@@ -17,7 +17,7 @@ describe('a request body', () => {
     assert.deepEqual(readJson('{"a":1}'), { ok: true, value: { a: 1 } });
   });
 
-  it('over the limit is refused before it is read to the end', async () => {
+  it('over the limit is refused', async () => {
     const reading = await readBody(post(`"${'x'.repeat(BODY_LIMIT_BYTES)}"`));
     assert.ok(!reading.ok && reading.issues[0]?.code === 'document/body-too-large');
   });
@@ -38,14 +38,21 @@ describe('a request body', () => {
   });
 });
 
+/** A planner with nothing to do. */
+const IDLE = { queue: () => ({ running: 0, waiting: 0, mostWaiting: 8 }), isFullFor: () => false, openBatch: () => null };
+
 describe('a request while the queue is full', () => {
   it('is sent away before its body is read', async () => {
     const request = post('{"a":1}');
     const planner: Planner = {
+      ...IDLE,
       run: async () => await Promise.reject(new Error('Nothing is planned')),
-      queue: () => ({ running: 1, waiting: 8, mostWaiting: 8 }),
+      isFullFor: (client) => client === 'wren',
     };
-    const response = await planAway({ request, locals: { planner } }, (body) => ({ kind: 'reasons', body }));
+    const response = await planAway({ request, locals: { planner, client: 'wren', isEnding: false } }, (body) => ({
+      kind: 'reasons',
+      body,
+    }));
     assert.deepEqual([response.status, response.headers.get('retry-after'), request.bodyUsed], [503, '5', false]);
   });
 });
@@ -59,10 +66,13 @@ describe('a batch', () => {
         await new Promise((resolve) => setImmediate(resolve));
         return { status: 200, contentType: 'application/json', body: job.body };
       },
-      queue: () => ({ running: 0, waiting: 0, mostWaiting: 8 }),
+      ...IDLE,
     };
     const stays = new AbortController().signal;
-    const lines = await new Response(batchLines({ briefs: ['"one"', '"breaks"', '"three"'], alternatives: 0 }, planner, stays)).text();
+    let ended = 0;
+    const asked = { briefs: ['"one"', '"breaks"', '"three"'], alternatives: 0, client: 'wren', onEnd: () => (ended += 1) };
+    const lines = await new Response(batchLines(asked, planner, stays)).text();
+    assert.equal(ended, 1);
     const read: readonly { readonly index: number; readonly plan?: string; readonly problem?: { readonly status: number } }[] = lines
       .trimEnd()
       .split('\n')
@@ -75,6 +85,38 @@ describe('a batch', () => {
         [2, 'three'],
       ],
     );
+  });
+
+  it('has a time of its own: what comes after it is used up is not planned', async () => {
+    let planned = 0;
+    const planner: Planner = {
+      run: async (_, { client, inBatch, onSpent }) => {
+        assert.deepEqual([client, inBatch], ['wren', true]);
+        planned += 1;
+        onSpent?.(100);
+        return { status: 200, contentType: 'application/json', body: '{}' };
+      },
+      ...IDLE,
+    };
+    const asked = { briefs: Array<string>(20).fill('{}'), alternatives: 0, client: 'wren', budgetMs: 650 };
+    const lines = await new Response(batchLines(asked, planner, new AbortController().signal)).text();
+    assert.equal(planned, 7);
+    assert.equal(lines.split('"status":503').length - 1, 13);
+    assert.match(lines, /Send the briefs from this one on as another batch/);
+  });
+
+  it('ends when its client goes', async () => {
+    const leaving = new AbortController();
+    const planner: Planner = {
+      run: async (_, { gone }) => await new Promise((resolve) => gone.addEventListener('abort', () => resolve('gone'))),
+      ...IDLE,
+    };
+    const ended = new Promise<void>((resolve) => {
+      const asked = { briefs: ['{}', '{}'], alternatives: 0, client: 'wren', onEnd: resolve };
+      void new Response(batchLines(asked, planner, leaving.signal)).text();
+    });
+    leaving.abort();
+    await ended;
   });
 
   it('holds at least one brief and at most a thousand', () => {

@@ -1,16 +1,30 @@
 import assert from 'node:assert/strict';
 import { after, describe, it } from 'node:test';
 import { fileURLToPath } from 'node:url';
-import type { Job } from '../../../src/endpoints/job.ts';
+import type { Asker, Job } from '../../../src/endpoints/job.ts';
 import { contentPolicy } from '../../../src/server/content-policy.ts';
-import { ThreadPlanner } from '../../../src/server/planner.ts';
+import { type Budget, ThreadPlanner } from '../../../src/server/planner.ts';
 
 const WORKER = fileURLToPath(new URL('../../support/plans/told-job.mjs', import.meta.url));
-const planner = new ThreadPlanner(WORKER, { jobMs: 5000, jobMb: 64, threads: 1, mostWaiting: 2 });
+const BUDGET: Budget = {
+  processorMs: 1000,
+  clockMs: 60_000,
+  jobMb: 64,
+  places: 1,
+  placesOfClient: 1,
+  placesOfBatches: 1,
+  mostWaiting: 2,
+  mostOfClient: 2,
+  longestWaitMs: 60_000,
+  mostBatches: 3,
+  batchesOfClient: 2,
+};
+const planner = new ThreadPlanner(WORKER, BUDGET);
 after(() => planner.close());
 
 const job = (body: string): Job => ({ kind: 'reasons', body });
-const STAYS = new AbortController().signal;
+const asker = (gone: AbortSignal): Asker => ({ client: 'wren', inBatch: false, gone });
+const STAYS = asker(new AbortController().signal);
 
 describe('the planner', () => {
   it('answers one job after the other, and says how many wait', async () => {
@@ -36,10 +50,31 @@ describe('the planner', () => {
     assert.ok(typeof next !== 'string' && next.status === 200);
   });
 
+  it('counts the work of a job, not the time by the clock', { skip: process.platform !== 'linux' }, async () => {
+    let spentMs = 0;
+    const rested = await planner.run(job('rests 2000'), { ...STAYS, onSpent: (ms) => (spentMs = ms) });
+    assert.ok(typeof rested !== 'string' && rested.status === 200);
+    assert.ok(spentMs < 1000, `${spentMs} ms`);
+    await planner.run(job('300'), { ...STAYS, onSpent: (ms) => (spentMs = ms) });
+    assert.ok(spentMs > 50, `${spentMs} ms`);
+  });
+
+  it('opens some batches for a client, and some in all, until they end', () => {
+    const [first, second] = [planner.openBatch('wren'), planner.openBatch('wren')];
+    assert.equal(planner.openBatch('wren'), null);
+    const other = planner.openBatch('robin');
+    assert.equal(planner.openBatch('martin'), null);
+    for (const end of [first, first, other]) end?.();
+    const again = planner.openBatch('wren');
+    assert.ok(again);
+    assert.equal(planner.openBatch('wren'), null);
+    for (const end of [second, again]) end?.();
+  });
+
   it('ends a job that nobody waits for any more, running or waiting', async () => {
     const leaving = new AbortController();
-    const running = planner.run(job('60000'), leaving.signal);
-    const waiting = planner.run(job('60000'), leaving.signal);
+    const running = planner.run(job('60000'), asker(leaving.signal));
+    const waiting = planner.run(job('60000'), asker(leaving.signal));
     const stays = planner.run(job('1'), STAYS);
     leaving.abort();
     assert.deepEqual([await running, await waiting], ['gone', 'gone']);

@@ -1,15 +1,21 @@
 import type { APIRoute } from 'astro';
-import { batchLines, briefsIn, comeAgain, countAsked, isFull, only, problem, readBody } from '../../../endpoints/index.ts';
+import { batchLines, briefsIn, comeAgain, countAsked, only, problem, readBody } from '../../../endpoints/index.ts';
 
 /** Plans many briefs, and answers with a line for each as it is ready. */
 export const POST: APIRoute = async ({ request, locals, url }) => {
-  if (isFull(locals.planner.queue())) return comeAgain();
+  const { planner, client } = locals;
+  const end = planner.openBatch(client);
+  if (end === null) return comeAgain();
   const body = await readBody(request);
-  if (!body.ok) return problem(413, 'The request could not be read', body.issues);
-  const briefs = briefsIn(body.value);
-  if (!briefs.ok) return problem(400, 'This is not a batch of briefs', briefs.issues);
-  const lines = batchLines({ briefs: briefs.value, alternatives: countAsked(url, 'alternatives', 0) }, locals.planner, request.signal);
-  return new Response(lines, { headers: { 'content-type': 'application/x-ndjson' } });
+  const briefs = body.ok ? briefsIn(body.value) : body;
+  if (!briefs.ok) {
+    end();
+    return body.ok
+      ? problem(400, 'This is not a batch of briefs', briefs.issues)
+      : problem(413, 'The request could not be read', briefs.issues);
+  }
+  const asked = { briefs: briefs.value, alternatives: countAsked(url, 'alternatives', 0), client, onEnd: end };
+  return new Response(batchLines(asked, planner, request.signal), { headers: { 'content-type': 'application/x-ndjson' } });
 };
 
 /** Refuses any other method. */
