@@ -4,7 +4,7 @@ import ts from 'typescript';
 import { SKIPPED, type Source } from './sources.ts';
 
 /** The files that a framework calls by the names they export. */
-const CALLED_BY_NAME = /^src\/(?:pages\/|middleware\.ts)/;
+const CALLED_BY_NAME = /^src\/(?:pages\/|middleware\.ts|server\/plan-worker\.ts)/;
 
 /**
  * Lists the values that a part exports and that nobody else in the tree names: functions, constants and classes. A door that passes a name on

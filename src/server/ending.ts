@@ -3,6 +3,9 @@ import type { Server } from 'node:http';
 /** The signals by which an operator or a service manager ends the server. */
 const SIGNALS = ['SIGTERM', 'SIGINT'] as const;
 
+/** The interval at which idle connections are closed while the server ends, ms. */
+const IDLE_LOOK_MS = 50;
+
 /** The parts of a server that end with it. */
 export interface Ending {
   readonly server: Server;
@@ -25,9 +28,11 @@ export function endInOrder({ server, graceMs, onBegin, close }: Ending): void {
     isEnding = true;
     onBegin();
     const closed = new Promise<void>((resolve) => server.close(() => resolve()));
-    server.closeIdleConnections();
+    // A connection that is kept open by its client becomes idle with its answer.
+    const closing = setInterval(() => server.closeIdleConnections(), IDLE_LOOK_MS);
     const cutOff = setTimeout(() => server.closeAllConnections(), graceMs);
     await closed;
+    clearInterval(closing);
     clearTimeout(cutOff);
     await close();
     process.exit(0);

@@ -102,7 +102,7 @@ export class FairQueue {
 
   private mayBegin({ client, inBatch }: Turn): boolean {
     const { places, placesOfClient, placesOfBatches } = this.limits;
-    if (this.held.length >= places || this.heldBy(client) >= placesOfClient) return false;
+    if (this.held.length >= places || this.countHeldBy(client) >= placesOfClient) return false;
     return !inBatch || this.held.filter((turn) => turn.inBatch).length < placesOfBatches;
   }
 
@@ -114,11 +114,11 @@ export class FairQueue {
   private next(): Waiting | null {
     const may = [...this.entries].filter((entry) => this.mayBegin(entry));
     const order = [...this.served];
-    const rank = ({ client, inBatch }: Turn): readonly number[] => [Number(inBatch), this.heldBy(client), order.indexOf(client)];
+    const rank = ({ client, inBatch }: Turn): readonly number[] => [Number(inBatch), this.countHeldBy(client), order.indexOf(client)];
     return may.toSorted((one, other) => compareRows(rank(one), rank(other)))[0] ?? null;
   }
 
-  private heldBy(client: string): number {
+  private countHeldBy(client: string): number {
     return this.held.filter((turn) => turn.client === client).length;
   }
 }

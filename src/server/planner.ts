@@ -2,7 +2,7 @@ import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
 import type { Asker, JobAnswer, Job, Planner, Queue, Refused } from '../endpoints/index.ts';
 import { FairQueue, type QueueLimits } from './fair-queue.ts';
-import { type Meter, newMeter, processorMs } from './thread-time.ts';
+import { type ThreadMeter, newMeter, processorMs } from './thread-time.ts';
 
 /** The limits of jobs and of their queue. */
 export interface Budget extends QueueLimits {
@@ -12,8 +12,9 @@ export interface Budget extends QueueLimits {
   readonly clockMs: number;
   /** The memory of its thread, MB. */
   readonly jobMb: number;
-  /** The largest number of batches that are open at one time, and of those the ones of one client. */
+  /** The largest number of batches that are open at one time. */
   readonly mostBatches: number;
+  /** The largest number of batches of one client that are open at one time. */
   readonly batchesOfClient: number;
 }
 
@@ -46,7 +47,7 @@ const LOOK_MS = 100;
 /** The work of a thread: a job, and the meter by which it is watched. */
 export interface MeteredJob {
   readonly job: Job;
-  readonly meter: Meter;
+  readonly meter: ThreadMeter;
 }
 
 /**

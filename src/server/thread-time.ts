@@ -1,15 +1,15 @@
 import { readFileSync, readlinkSync } from 'node:fs';
 
 /** The memory that a planning thread shares with the thread that watches it: its number in the system, and its processor time so far, ns. */
-export type Meter = BigInt64Array<SharedArrayBuffer>;
+export type ThreadMeter = BigInt64Array<SharedArrayBuffer>;
 
 /** Makes a meter for one job. */
-export function newMeter(): Meter {
+export function newMeter(): ThreadMeter {
   return new BigInt64Array(new SharedArrayBuffer(2 * BigInt64Array.BYTES_PER_ELEMENT));
 }
 
 /** Starts a meter in the thread that does the job. Only Linux counts the time of single threads; elsewhere the meter stays empty. */
-export function startMeter(meter: Meter): void {
+export function startMeter(meter: ThreadMeter): void {
   try {
     const thread = BigInt(readlinkSync('/proc/thread-self').split('/').at(-1) ?? 0);
     Atomics.store(meter, 1, processorNs(thread));
@@ -20,7 +20,7 @@ export function startMeter(meter: Meter): void {
 }
 
 /** Gives the processor time that the job of a meter has taken so far, ms; null before it has begun, and where the system does not count it. */
-export function processorMs(meter: Meter): number | null {
+export function processorMs(meter: ThreadMeter): number | null {
   const thread = Atomics.load(meter, 0);
   if (thread === 0n) return null;
   try {

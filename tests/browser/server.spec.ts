@@ -23,7 +23,7 @@ async function planFor(server: Served, client: string): Promise<number> {
 async function openBatch(server: Served, client: string): Promise<Response> {
   return await fetch(`${server.address}/api/plan/batch`, {
     method: 'POST',
-    body: JSON.stringify(Array(1000).fill(BRIEF)),
+    body: JSON.stringify(Array(200).fill(BRIEF)),
     headers: { 'content-type': 'application/json', 'x-forwarded-for': client },
   });
 }

@@ -25,15 +25,15 @@ function queueOf(limits = LIMITS) {
   return { queue, begun, ask, leaveLast: () => leaveLast() };
 }
 
-/** Lets everything that is settled go on. */
-const settled = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
+/** Resolves once everything that is settled has gone on. */
+const nextTask = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 describe('places that clients share', () => {
   it('go to another client at once, however much the first one asks for', async () => {
     const { begun, ask } = queueOf();
     for (let count = 0; count < 3; count += 1) void ask('a').entry;
     void ask('b').entry;
-    await settled();
+    await nextTask();
     assert.deepEqual(begun, ['a', 'b']);
   });
 
@@ -41,7 +41,7 @@ describe('places that clients share', () => {
     const { begun, ask, leaveLast } = queueOf({ ...LIMITS, places: 1 });
     for (const client of ['a', 'a', 'a', 'b', 'c', 'b']) void ask(client).entry;
     for (let left = 0; left < 6; left += 1) {
-      await settled();
+      await nextTask();
       leaveLast();
     }
     assert.deepEqual(begun, ['a', 'b', 'c', 'a', 'b', 'a']);
@@ -53,12 +53,12 @@ describe('places that clients share', () => {
     void ask('b batch').entry;
     const single = ask('c');
     void ask('d').entry;
-    await settled();
+    await nextTask();
     assert.deepEqual(begun, ['a batch', 'c']);
     single.leave();
-    await settled();
+    await nextTask();
     piece.leave();
-    await settled();
+    await nextTask();
     assert.deepEqual(begun, ['a batch', 'c', 'd', 'b batch']);
   });
 
@@ -89,7 +89,7 @@ describe('places that clients share', () => {
     assert.equal(await second.entry, 'gone');
     assert.equal(await ask('d', leaving.signal).entry, 'gone');
     first.leave();
-    await settled();
+    await nextTask();
     assert.deepEqual([begun, queue.running, queue.waiting], [['a', 'c'], 1, 0]);
   });
 });
