@@ -59,6 +59,7 @@ export class ThreadPlanner implements Planner {
   private readonly turns: FairQueue;
   /** The client of each open batch. */
   private readonly batches: string[] = [];
+  private isClosed = false;
 
   constructor(
     file: string,
@@ -105,6 +106,7 @@ export class ThreadPlanner implements Planner {
 
   /** Ends all threads. */
   async close(): Promise<void> {
+    this.isClosed = true;
     await this.threads.destroy();
   }
 
@@ -126,7 +128,7 @@ export class ThreadPlanner implements Planner {
     try {
       return await this.threads.run({ job, meter }, { signal: AbortSignal.any([gone, over.signal]) });
     } catch (error) {
-      if (gone.aborted) return 'gone';
+      if (gone.aborted || this.isClosed) return 'gone';
       if (over.signal.aborted || isOutOfMemory(error)) return 'too-expensive';
       throw error;
     } finally {
