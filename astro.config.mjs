@@ -3,6 +3,7 @@ import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
 import { compressed } from './scripts/compressed.mjs';
+import { contentPolicy } from './scripts/content-policy.mjs';
 import { offline } from './scripts/offline.mjs';
 import { server } from './scripts/server.mjs';
 import { leanPdf } from './scripts/lean-pdf.mjs';
@@ -27,7 +28,7 @@ const SMALLEST_PART = 1000;
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
-  integrations: [react(), offline(), compressed(), server()],
+  integrations: [react(), offline(), compressed(), server(), contentPolicy()],
   // The endpoints store nothing and have no sessions: a request from another site can do no harm and gets the same answers.
   security: { checkOrigin: false },
   devToolbar: { enabled: false },

@@ -1,9 +1,8 @@
 /**
- * Lists the packages with which the application runs: each package of our own choice with version, licence and last release, and the
- * licences of all that these bring along. Ends with an error where a licence is not one that an MIT application can carry. The dates are
- * asked of the registry; without a network they are left out.
+ * Lists the packages with which the application runs: each package of our own choice with version and licence, and the
+ * licences of all that these bring along; then the packages that would run a script when they are installed. It reads what is installed and
+ * asks nobody. Ends with an error where a licence is not one that an MIT application can carry, or a script is not known.
  */
-import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
 /** The licences that an application under MIT can carry: permissive ones, and those of fonts and files that stand by themselves. */
@@ -30,14 +29,17 @@ const ARGUED = {
   'zod-to-ts': 'builds types for Astro and is not served; its LICENSE file is the MIT licence, its package.json does not say so',
 };
 
-/** The time without a release after which a package is looked at, days. */
-const LONG_AGO_DAYS = 3 * 365;
+/** The packages with a script of their own for installing, and the reason why nothing here needs it: `npm ci --ignore-scripts` is enough. */
+const SCRIPTS = {
+  'core-js': 'prints a message of its author, and is only there for a part of the PDF writer that is never called',
+  esbuild: 'checks that the program for this machine came as an optional package, which npm installs anyway',
+  sharp: 'looks for a picture library; pictures are never made here',
+};
 
 const json = (path) => JSON.parse(readFileSync(path, 'utf8'));
 const { dependencies } = json('package.json');
 
-const rows = await Promise.all(Object.keys(dependencies).map(row));
-console.table(Object.fromEntries(rows.map(({ name, ...rest }) => [name, rest])));
+console.table(Object.fromEntries(Object.keys(dependencies).map((name) => [name, versionAndLicence(name)])));
 
 const { packages } = json('package-lock.json');
 const all = Object.entries(packages).filter(([path, { dev, optional, extraneous }]) => path !== '' && !dev && !optional && !extraneous);
@@ -48,7 +50,7 @@ const refused = [];
 for (const [licence, members] of licences) {
   if (isCarried(licence)) continue;
   for (const [path] of members) {
-    const name = path.replace(/^.*node_modules\//, '');
+    const name = nameOf(path);
     if (ARGUED[name]) argued.push(`${name} (${licence}): ${ARGUED[name]}`);
     else refused.push(`${name}: ${licence}`);
   }
@@ -57,28 +59,26 @@ for (const line of argued) console.log(line);
 for (const line of refused) console.error(`cannot be carried: ${line}`);
 if (refused.length > 0) process.exitCode = 1;
 
-async function row(name) {
-  const { version, license } = json(`node_modules/${name}/package.json`);
-  const released = lastRelease(name);
-  const old = released !== null && Date.now() - Date.parse(released) > LONG_AGO_DAYS * 86_400_000;
-  return {
-    name,
-    version,
-    licence: license,
-    'last release': released === null ? 'not asked' : `${released.slice(0, 10)}${old ? ', long ago' : ''}`,
-  };
+const installing = Object.entries(packages).filter(
+  ([path, { hasInstallScript }]) => hasInstallScript && licenceOf(path) !== 'not installed',
+);
+console.log(`\n${installing.length} packages would run a script when they are installed; none of these is needed:`);
+for (const [path] of installing) {
+  const name = nameOf(path);
+  if (SCRIPTS[name]) console.log(`${name}: ${SCRIPTS[name]}`);
+  else {
+    console.error(`not known: ${name}`);
+    process.exitCode = 1;
+  }
 }
 
-function lastRelease(name) {
-  try {
-    const times = JSON.parse(
-      execFileSync('npm', ['view', name, 'time', '--json'], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'], timeout: 20_000 }),
-    );
-    const { created: _, modified: __, ...releases } = times;
-    return Object.values(releases).sort().at(-1) ?? null;
-  } catch {
-    return null;
-  }
+function versionAndLicence(name) {
+  const { version, license } = json(`node_modules/${name}/package.json`);
+  return { version, licence: license };
+}
+
+function nameOf(path) {
+  return path.replace(/^.*node_modules\//, '');
 }
 
 function licenceOf(path) {

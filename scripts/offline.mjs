@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 import { getManifest } from 'workbox-build';
 
 /** The pages of the application; each is stored as it was served when this version was first opened. */
-const PAGES = readdirSync(new URL('../src/pages/', import.meta.url), { recursive: true })
+export const PAGES = readdirSync(new URL('../src/pages/', import.meta.url), { recursive: true })
   .filter((name) => name.endsWith('.astro') && name !== '404.astro')
   .map((name) => `/${name.replace(/\.astro$/, '').replace(/(^|\/)index$/, '')}`);
 

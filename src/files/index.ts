@@ -1,5 +1,5 @@
 export { briefFromText } from './brief-link.ts';
-export { csvText } from './csv.ts';
+export { csvText, tableText } from './csv.ts';
 export { deflate, inflate } from './deflate.ts';
 export { readStudioFile } from './document-files.ts';
 export { downloadBlob, downloadText, fileNameOf } from './download.ts';

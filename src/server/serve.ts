@@ -3,6 +3,7 @@ import compression from 'compression';
 import express, { type ErrorRequestHandler, type Request, type RequestHandler, type Response } from 'express';
 import sirv from 'sirv';
 import { clientOf } from './client-of.ts';
+import { contentPolicy, type PageHashes } from './content-policy.ts';
 import { endInOrder } from './ending.ts';
 import { EVERYWHERE, HASHED_CACHE, PAGE_CACHE } from './headers.ts';
 import { ThreadPlanner } from './planner.ts';
@@ -15,6 +16,8 @@ export interface Serving {
   readonly handler: Handler;
   /** The folder of the files that browsers get as they are. */
   readonly files: string;
+  /** The hashes of what stands in pages; null while the build asks the server for its pages, to find them. */
+  readonly hashes: PageHashes | null;
   /** The built code of the planner's thread. */
   readonly worker: string;
   readonly host: string;
@@ -36,7 +39,7 @@ export const PATIENCE = { headersTimeout: 10_000, requestTimeout: 30_000, keepAl
 export const USUAL_GRACE_S = 30;
 
 /** Starts the server; resolves when it listens. */
-export async function serve({ handler, files, worker, host, port, proxies, graceMs }: Serving): Promise<void> {
+export async function serve({ handler, files, hashes, worker, host, port, proxies, graceMs }: Serving): Promise<void> {
   const planner = new ThreadPlanner(worker);
   const app = express();
   app.disable('x-powered-by');
@@ -54,6 +57,7 @@ export async function serve({ handler, files, worker, host, port, proxies, grace
   app.all('/api/{*endpoint}', answer);
   // The build has compressed them already.
   app.use(sirv(files, { brotli: true, gzip: true, etag: true, extensions: [], setHeaders: headersOfFile }));
+  if (hashes) app.use(withPolicy(contentPolicy(hashes)));
   app.use(answer);
   app.use(answerFailure);
   const server = createServer(PATIENCE, app);
@@ -74,6 +78,14 @@ const onlyWhatIsKnown: RequestHandler = ({ method, path }, response, next) => {
   else if (path.startsWith('/_image')) response.status(404).end();
   else next();
 };
+
+/** Gives pages, and the page for what is not there, their content policy. */
+function withPolicy(policy: string): RequestHandler {
+  return (_, response, next) => {
+    response.set('content-security-policy', policy);
+    next();
+  };
+}
 
 /** Reports a failure in a page or an endpoint to the operator, and to the client only that there was one. */
 const answerFailure: ErrorRequestHandler = (error: unknown, _, response, __) => {

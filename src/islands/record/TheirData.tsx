@@ -1,7 +1,6 @@
-import { unparse } from 'papaparse';
 import { useState } from 'react';
 import { LOG_COLUMNS, logRows } from '#core/practice/log';
-import { downloadText, fileNameOf } from '../../files/index.ts';
+import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
 import { textOf } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../state/player-data.ts';
@@ -25,8 +24,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
   const entries = async () => await readStored(ENTRIES, playerId);
   const saveTable = async (): Promise<void> => {
-    const text = unparse({ fields: [...LOG_COLUMNS], data: [...logRows(await entries())] });
-    downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', text);
+    downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', tableText(LOG_COLUMNS, logRows(await entries())));
   };
   const saveEntries = async (): Promise<void> =>
     downloadText(fileNameOf(`${name} log`, 'json'), 'application/json', JSON.stringify(await entries(), null, 2));

@@ -58,7 +58,8 @@ export function FormAgain<Value>({ times, value, className = 'contents', childre
   };
   const types = (event: SyntheticEvent<HTMLElement>): void => {
     noteField(event);
-    setTyping((now) => ({ times: now?.times ?? times, letters: (now?.letters ?? 0) + 1 }));
+    // The fields that show, not those to come: a letter may be typed between the end of the pause and the moment they begin again.
+    setTyping((now) => ({ times: now?.times ?? shown, letters: (now?.letters ?? 0) + 1 }));
   };
   const leaves = ({ currentTarget, relatedTarget }: FocusEvent): void => {
     if (currentTarget.contains(relatedTarget)) return;

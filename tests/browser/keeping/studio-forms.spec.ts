@@ -64,3 +64,44 @@ test('a name stays where it is typed while another tab changes the string length
   await page.keyboard.insertText('5');
   await expect(page.getByLabel('Outer strings at the nut')).toHaveValue('17.5');
 });
+
+declare global {
+  interface Window {
+    typeAtPause?: () => void;
+  }
+}
+
+test('a letter that is typed just as the pause ends is not lost', async ({ page, context }) => {
+  await page.addInitScript(() => {
+    const wait = window.setTimeout.bind(window);
+    Object.assign(window, {
+      setTimeout: (work: () => void, ms = 0) =>
+        wait(() => {
+          work();
+          // The pause after the last letter is over, and the fields have not begun again yet.
+          if (ms === 1200) window.typeAtPause?.();
+        }, ms),
+    });
+  });
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await page.getByLabel('String length').fill('340');
+  await expect(other.getByLabel('String length')).toHaveValue('340');
+  await page.evaluate(() => {
+    window.typeAtPause = () => {
+      delete window.typeAtPause;
+      const field = document.querySelector<HTMLInputElement>('input[name="length"]');
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, '341');
+      field?.dispatchEvent(new Event('input', { bubbles: true }));
+    };
+  });
+  await page.getByLabel('String length').pressSequentially('.');
+  await other.getByRole('textbox', { name: 'Name' }).fill('Shared viola');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
+  await expect(page.getByLabel('String length')).toHaveValue('341');
+  await expect(other.getByLabel('String length')).toHaveValue('341');
+});

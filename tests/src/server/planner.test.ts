@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { after, describe, it } from 'node:test';
 import { fileURLToPath } from 'node:url';
 import type { Asker, Job } from '../../../src/endpoints/job.ts';
+import { hashesIn } from '../../../scripts/content-policy.mjs';
 import { contentPolicy } from '../../../src/server/content-policy.ts';
 import { type Budget, ThreadPlanner } from '../../../src/server/planner.ts';
 
@@ -83,14 +84,17 @@ describe('the planner', () => {
 });
 
 describe('the content policy', () => {
-  it('allows the scripts and styles of the page by their hash, and none besides', () => {
-    const policy = contentPolicy('<style>p{}</style><script>a()</script><script src="/a.js"></script><p style="color:red"></p>');
+  it('allows the scripts and styles of our own pages by their hash, and none besides', () => {
+    const page = '<style>p{}</style><script>a()</script><script src="/a.js"></script><script type="application/json">{}</script>';
+    const hashes = hashesIn([`${page}<p style="color:red"></p>`, page]);
+    assert.deepEqual([hashes.script.length, hashes.style.length], [1, 3]);
+    const policy = contentPolicy(hashes);
     assert.match(
       policy,
-      /default-src 'none'; script-src 'self' 'sha256-[^']+'; style-src 'self' 'sha256-[^']+' 'unsafe-hashes' 'sha256-[^']+';/,
+      /default-src 'none'; script-src 'self' 'sha256-[^']+'; style-src 'self' 'sha256-[^']+' 'sha256-[^']+' 'unsafe-hashes';/,
     );
     assert.match(policy, /frame-ancestors 'none'/);
     assert.doesNotMatch(policy, /unsafe-inline|unsafe-eval/);
-    assert.match(contentPolicy('<p></p>'), /script-src 'self'; style-src 'self';/);
+    assert.match(contentPolicy({ script: [], style: [] }), /script-src 'self'; style-src 'self';/);
   });
 });
