@@ -10,10 +10,10 @@ type Row = Readonly<Record<(typeof COLUMNS)[number], string | number>>;
 /** Reads a table as a spreadsheet does: an apostrophe before a text only marks it as text. */
 function readBack(text: string): readonly Row[] {
   const { data } = papaparse.parse<Row>(text, { header: true, newline: '\n' });
-  return data.map((row) => ({ one: unmarked(row.one), other: unmarked(row.other) }));
+  return data.map((row) => ({ one: withoutMark(row.one), other: withoutMark(row.other) }));
 }
 
-function unmarked(cell: string | number): string {
+function withoutMark(cell: string | number): string {
   return String(cell).replace(/^'(?='*[=+\-@\t\r])/, '');
 }
 
