@@ -16,6 +16,9 @@ const APART: readonly { readonly upToMs: number; readonly apartMs: number }[] = 
   { upToMs: 365 * DAY_MS, apartMs: 30 * DAY_MS },
 ];
 
+/** The largest record of which a version is read, bytes. */
+const MOST_BYTES = 100_000_000;
+
 /** A version to choose from. */
 export interface Version {
   /** The number under which it is stored; a later version has a larger one. */
@@ -60,7 +63,7 @@ export async function versionsOf(name: DocumentName, id: string): Promise<readon
 export async function versionNumbered<Name extends DocumentName>(name: Name, number: number): Promise<RecordOf<Name> | null> {
   const version = await database.versions.get(number);
   if (!version) return null;
-  const record: unknown = JSON.parse(await inflate(version.packed));
+  const record: unknown = JSON.parse(await inflate(version.packed, MOST_BYTES));
   const reading = isFields(record) ? await readRecord(name, record) : null;
   return reading?.ok === true ? reading.value : null;
 }
