@@ -32,19 +32,35 @@ export interface Brought<Name extends DocumentName = DocumentName> {
   readonly ids: readonly [inFile: string, here: string];
 }
 
-/**
- * The correspondence of records of a file to those here: by their ids, or where an id is not there by their content, as the demo of another
- * browser.
- */
-export type KnownBy = 'ids' | 'ids-or-content';
+/** A function that gives the ids of the records of a kind that are here under a name. */
+export type HereByName = (kind: DocumentName, name: string) => Promise<readonly string[]>;
 
-/** Reads a part of a file, and finds its relation to what is here. Writes nothing. */
-export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brought>> {
+/** Makes such a function for the reading of one file. A kind is read once, when it is first asked for: not again for each part. */
+export function hereByName(): HereByName {
+  const kinds = new Map<DocumentName, Promise<ReadonlyMap<string, readonly string[]>>>();
+  return async (kind, name) => {
+    const ids = kinds.get(kind) ?? idsByName(kind);
+    kinds.set(kind, ids);
+    return (await ids).get(name) ?? [];
+  };
+}
+
+async function idsByName(kind: DocumentName): Promise<ReadonlyMap<string, readonly string[]>> {
+  const ids = new Map<string, string[]>();
+  for (const { id, document } of await database.tableOf(kind).toArray()) ids.set(document.name, [...(ids.get(document.name) ?? []), id]);
+  return ids;
+}
+
+/**
+ * Reads a part of a file, and finds its relation to what is here: by its id, or where that is not there by its content, as with the demo of
+ * another browser; with null for `here` by its id alone. Writes nothing.
+ */
+export async function readPart(part: unknown, here: HereByName | null): Promise<Reading<Brought>> {
   const kind = isFields(part) ? DOCUMENT_NAMES.find((name) => name === part['kind']) : undefined;
   const record = isFields(part) ? part['record'] : undefined;
   if (kind === undefined || !isFields(record) || typeof record['id'] !== 'string')
     return badReading(documentIssue('damaged', { kind: 'studio', what: 'a part is not one' }, { pointer: '' }));
-  return await readOfKind(kind, record, by);
+  return await readOfKind(kind, record, here);
 }
 
 /**
@@ -64,12 +80,12 @@ export async function bringIn(wanted: readonly Brought[], all: readonly Brought[
   if (full.length > 0) throw new Error(fullDaysText(full));
 }
 
-async function readOfKind<Name extends DocumentName>(kind: Name, value: object, by: KnownBy): Promise<Reading<Brought>> {
+async function readOfKind<Name extends DocumentName>(kind: Name, value: object, here: HereByName | null): Promise<Reading<Brought>> {
   const reading = await readRecord(kind, value);
   if (!reading.ok) return reading;
   const { value: record } = reading;
   const id = isLogRecord(record) ? pageIdOf(record) : record.id;
-  const there = (await database.tableOf(kind).get(id)) ?? (by === 'ids' ? undefined : await alike(kind, record));
+  const there = (await database.tableOf(kind).get(id)) ?? (here === null ? undefined : await alike(kind, record, here));
   return goodReading({
     kind,
     name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
@@ -85,11 +101,13 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object, 
 }
 
 /** Finds the same document under another id, as in the demo of another browser: it is not brought twice. */
-async function alike<Name extends DocumentName>(kind: Name, { document }: RecordOf<Name>): Promise<RecordOf<Name> | undefined> {
-  return await database
-    .tableOf(kind)
-    .filter((other) => other.document.name === document.name && dequal(other.document, document))
-    .first();
+async function alike<Name extends DocumentName>(
+  kind: Name,
+  { document }: RecordOf<Name>,
+  here: HereByName,
+): Promise<RecordOf<Name> | undefined> {
+  const named = await database.tableOf(kind).bulkGet([...(await here(kind, document.name))]);
+  return named.find((other) => dequal(other?.document, document));
 }
 
 function standingOf(record: RecordOf<DocumentName>, there: RecordOf<DocumentName> | undefined): Standing {

@@ -1,7 +1,7 @@
 import { DOCUMENT_NAMES } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { database } from '../../storage/database/index.ts';
-import { type Brought, readPart } from './brought.ts';
+import { type Brought, hereByName, readPart } from './brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 
 /** The content of a file of the studio. */
@@ -28,6 +28,7 @@ export function textOf(parts: readonly RecordPart[]): string {
 export async function readStudioText(text: string): Promise<Reading<StudioBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'studio');
   if (!file.ok) return file;
-  const { values: brought, damaged } = await readEach(file.value.parts, async (part) => await readPart(part, 'ids-or-content'));
+  const here = hereByName();
+  const { values: brought, damaged } = await readEach(file.value.parts, async (part) => await readPart(part, here));
   return goodReading({ savedAt: file.value.savedAt, brought, damaged });
 }

@@ -94,7 +94,7 @@ async function readPartFor(part: unknown): Promise<Reading<{ readonly for: strin
   const { for: to, record }: Readonly<Record<string, unknown>> = isFields(part) ? part : {};
   if (typeof to !== 'string' || !isFields(record) || !isOf(record, to))
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part does not say for whom it is' }, { pointer: '' }));
-  const reading = await readPart(part, 'ids');
+  const reading = await readPart(part, null);
   if (!reading.ok) return reading;
   if (await isOfSomebodyElse(reading.value.kind, record['id'], to))
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part is of somebody else' }, { pointer: '' }));

@@ -10,7 +10,7 @@ import { countSetAside, loadAll } from '../../../src/storage/reading/set-aside.t
 import { restoreSetAside } from '../../../src/state/backup/set-aside.ts';
 import { instrumentDocument } from '../../../src/records/studio.ts';
 import { bringIn } from '../../../src/state/backup/brought.ts';
-import { readStudioText, type StudioBrought, studioText } from '../../../src/state/backup/studio-file.ts';
+import { readStudioText, type StudioBrought, studioText, textOf } from '../../../src/state/backup/studio-file.ts';
 import { versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
@@ -51,6 +51,28 @@ describe('the studio as a file', () => {
     const [back] = await loadAll('piece');
     assert.deepEqual([back?.document, back?.instrumentId], [piece.document, violin.id]);
     assert.deepEqual(standings(await read(text)), ['Scale same', 'Wren’s violin same']);
+  });
+
+  it('is looked through without a scan of everything here for each of its parts', async () => {
+    for (let number = 0; number < 40; number += 1) await keepPiece(`Here ${number}`);
+    const there = Array.from({ length: 60 }, (_, number) => newPieceRecord(pieceOf(`There ${number}`, BRIEF, '')));
+    const text = textOf(there.map((record) => ({ kind: 'piece', record })));
+    const { openCursor, getAll } = IDBObjectStore.prototype;
+    let scans = 0;
+    IDBObjectStore.prototype.openCursor = function (...asked) {
+      scans += 1;
+      return openCursor.apply(this, asked);
+    };
+    IDBObjectStore.prototype.getAll = function (...asked) {
+      scans += 1;
+      return getAll.apply(this, asked);
+    };
+    try {
+      assert.equal((await read(text)).brought.length, 60);
+    } finally {
+      Object.assign(IDBObjectStore.prototype, { openCursor, getAll });
+    }
+    assert.ok(scans <= 2, `${scans} scans`);
   });
 
   it('tells what is new, changed, older and the same, and what is written over stays as a version', async () => {
