@@ -24,7 +24,7 @@ export function readDocumentText<Document>(text: string, kind: ReadableKind, rea
   return parsed.ok ? readDocument(parsed.value, kind, readValue) : parsed;
 }
 
-/** Reads a value of any version as a document. */
+/** Reads a document of any version from a value. */
 export function readDocument<Document>(value: unknown, kind: ReadableKind, readValue: ReadValue<Document>): Reading<Document> {
   const reportDamage = (what: string): Reading<never> => badReading(at(documentIssue('damaged', { kind: kind.kind, what })));
   if (!isRecord(value)) return reportDamage('it holds no object');

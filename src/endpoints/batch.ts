@@ -53,7 +53,8 @@ export function batchLines(
   const encoder = new TextEncoder();
   const left = new AbortController();
   const signal = AbortSignal.any([gone, left.signal]);
-  if (onEnd) signal.addEventListener('abort', onEnd, { once: true });
+  if (signal.aborted) onEnd?.();
+  else if (onEnd) signal.addEventListener('abort', onEnd, { once: true });
   const under: Promise<JobAnswer | Refused>[] = [];
   let leftMs = budgetMs;
   const onSpent = (ms: number): void => {

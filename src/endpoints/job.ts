@@ -63,7 +63,7 @@ export interface Queue {
 export interface Asker {
   /** The client, by address; the requests of one client share its places. */
   readonly client: string;
-  /** Whether it is a piece of a batch: single requests go before it. */
+  /** Whether it is a brief of a batch: single requests go before it. */
   readonly inBatch: boolean;
   /** The signal that nobody waits for the answer any more. */
   readonly gone: AbortSignal;

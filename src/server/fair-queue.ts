@@ -31,7 +31,7 @@ interface Waiting extends Turn {
 }
 
 /**
- * A queue that shares its places among clients. A free place goes to a single request before any piece of a batch, then to the client with
+ * A queue that shares its places among clients. A free place goes to a single request before any brief of a batch, then to the client with
  * the fewest jobs running, then to the one that was served longest ago. No client holds more than its places, so that one which asks for
  * what takes longest leaves the others theirs.
  */
@@ -48,19 +48,20 @@ export class FairQueue {
     return this.held.length;
   }
 
-  /** The number of jobs that wait, pieces of batches among them. */
+  /** The number of jobs that wait, briefs of batches among them. */
   get waiting(): number {
     return this.entries.size;
   }
 
   /** Tells whether a single request of a client would be sent away now. */
   isFullFor(client: string): boolean {
+    if (this.mayBegin({ client, inBatch: false })) return false;
     const singles = [...this.entries].filter(({ inBatch }) => !inBatch);
     const own = singles.filter((entry) => entry.client === client);
     return singles.length >= this.limits.mostWaiting || own.length >= this.limits.mostOfClient;
   }
 
-  /** Waits for a place. A piece of a batch waits as long as it takes: its batch has only a few of them here at a time. */
+  /** Waits for a place. A brief of a batch waits as long as it takes: its batch has only a few of them here at a time. */
   async enter(turn: Turn): Promise<Entry> {
     if (turn.gone.aborted) return 'gone';
     if (this.mayBegin(turn)) return this.begin(turn);
@@ -100,7 +101,7 @@ export class FairQueue {
     return 'begin';
   }
 
-  private mayBegin({ client, inBatch }: Turn): boolean {
+  private mayBegin({ client, inBatch }: Pick<Turn, 'client' | 'inBatch'>): boolean {
     const { places, placesOfClient, placesOfBatches } = this.limits;
     if (this.held.length >= places || this.countHeldBy(client) >= placesOfClient) return false;
     return !inBatch || this.held.filter((turn) => turn.inBatch).length < placesOfBatches;

@@ -119,6 +119,14 @@ describe('a batch', () => {
     await ended;
   });
 
+  it('is over at once when its client went before it began', () => {
+    let ended = 0;
+    const asked = { briefs: ['{}'], alternatives: 0, client: 'wren', onEnd: () => (ended += 1) };
+    const planner: Planner = { ...IDLE, run: () => Promise.resolve('gone') };
+    batchLines(asked, planner, AbortSignal.abort());
+    assert.equal(ended, 1);
+  });
+
   it('holds at least one brief and at most a thousand', () => {
     for (const [body, count] of [
       ['[]', 0],

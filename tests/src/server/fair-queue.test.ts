@@ -47,9 +47,9 @@ describe('places that clients share', () => {
     assert.deepEqual(begun, ['a', 'b', 'c', 'a', 'b', 'a']);
   });
 
-  it('go to single requests before pieces of batches, which hold only some of them', async () => {
+  it('go to single requests before briefs of batches, which hold only some of them', async () => {
     const { begun, ask } = queueOf();
-    const piece = ask('a batch');
+    const inBatch = ask('a batch');
     void ask('b batch').entry;
     const single = ask('c');
     void ask('d').entry;
@@ -57,12 +57,12 @@ describe('places that clients share', () => {
     assert.deepEqual(begun, ['a batch', 'c']);
     single.leave();
     await nextTask();
-    piece.leave();
+    inBatch.leave();
     await nextTask();
     assert.deepEqual(begun, ['a batch', 'c', 'd', 'b batch']);
   });
 
-  it('are waited for by so many and so long, pieces of batches apart', async (test) => {
+  it('are waited for within a number and a time; briefs of batches wait as long as it takes', async (test) => {
     test.mock.timers.enable({ apis: ['setTimeout'] });
     const { queue, ask } = queueOf({ ...LIMITS, places: 1 });
     void ask('a').entry;
@@ -72,11 +72,21 @@ describe('places that clients share', () => {
     assert.equal(queue.isFullFor('c'), false);
     for (const client of ['c', 'd', 'e']) void ask(client).entry;
     assert.equal(await ask('f').entry, 'busy');
-    const piece = ask('g batch').entry;
+    const inBatch = ask('g batch').entry;
     test.mock.timers.tick(1000);
     assert.deepEqual(await Promise.all(waiting), ['busy', 'busy', 'busy']);
-    assert.equal(await Promise.race([piece, Promise.resolve('waits')]), 'waits');
+    assert.equal(await Promise.race([inBatch, Promise.resolve('waits')]), 'waits');
     mock.reset();
+  });
+
+  it('are open to a client that has one coming to it, however many others wait', async () => {
+    const { queue, begun, ask } = queueOf({ ...LIMITS, mostWaiting: 2 });
+    for (const client of ['a', 'a', 'a']) void ask(client).entry;
+    await nextTask();
+    assert.deepEqual([queue.waiting, queue.isFullFor('a'), queue.isFullFor('b')], [2, true, false]);
+    void ask('b').entry;
+    await nextTask();
+    assert.deepEqual(begun, ['a', 'b']);
   });
 
   it('are free again when nobody waits any more', async () => {

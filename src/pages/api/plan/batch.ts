@@ -6,7 +6,11 @@ export const POST: APIRoute = async ({ request, locals, url }) => {
   const { planner, client } = locals;
   const end = planner.openBatch(client);
   if (end === null) return comeAgain();
-  const body = await readBody(request);
+  const body = await readBody(request).catch((error: unknown) => {
+    // The client has gone in the middle of its briefs: its batch must not stay open for that.
+    end();
+    throw error;
+  });
   const briefs = body.ok ? briefsIn(body.value) : body;
   if (!briefs.ok) {
     end();
