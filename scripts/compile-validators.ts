@@ -4,30 +4,39 @@
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { Ajv } from 'ajv';
 import standalone from 'ajv/dist/standalone/index.js';
-import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
+import { openSchema, SCHEMA_NAMES, schemaNamed } from '#core/documents';
+import { Brief } from '#core/brief';
+import { boundedAjv } from './bounded-ajv.ts';
 
 /** The length below which hoisting a part costs more than a call, characters of JSON. */
 const SHORTEST_HOISTED = 60;
 
-for (const name of SCHEMA_NAMES) {
-  const schema = schemaNamed(name);
-  if (!schema) throw new Error(`There is no schema “${name}”`);
+/** The schemas by name: what comes from files, links and the browser may be of a newer version; a request to the server may not. */
+const schemas: readonly (readonly [name: string, schema: object])[] = [
+  ...SCHEMA_NAMES.map((name) => [name, openSchema(schemaNamed(name) ?? {})] as const),
+  ['request', Brief],
+];
+
+for (const [name, schema] of schemas) {
   // Reporting the first error is enough to correct it, keeps the browser's part small, and bounds the cost of a wrong request.
   const allErrors = false;
   // The words for errors are ours (`read-value.ts`), not the validator's. Lengths in UTF-16 units need no helper at run time; Ajv would
   // warn of that choice, hence no logger.
-  const ajv = new Ajv({ allErrors, messages: false, unicode: false, logger: false, inlineRefs: false, code: { source: true, esm: true } });
+  const ajv = boundedAjv({
+    allErrors,
+    messages: false,
+    unicode: false,
+    logger: false,
+    inlineRefs: false,
+    code: { source: true, esm: true },
+  });
   ajv.addSchema(hoist(schema, name), name);
   const code = standalone(ajv, { validate: name });
   if (code.includes('require(')) throw new Error(`The validator of ${name} needs Ajv at run time: it would not load in a browser`);
   write(name, code);
 }
-write(
-  'validators',
-  `export const validators = {\n${SCHEMA_NAMES.map((name) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`,
-);
+write('validators', `export const validators = {\n${schemas.map(([name]) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`);
 
 function write(module: string, code: string): void {
   writeFileSync(fileURLToPath(new URL(`../src/validation/compiled/${module}.js`, import.meta.url)), code);

@@ -9,7 +9,21 @@ import { LogEntry, MOST_ENTRIES } from '#core/practice/log';
 import { SESSION_FIELDS } from '#core/practice/item';
 import { oneOf } from '#core/result';
 import { WEEK_FIELDS } from '#core/week';
-import { documentKind } from './document-kind.ts';
+import { documentKind, type OldDocument } from './document-kind.ts';
+
+/** Gives a document as it is: the next version has something new, and the old is written as before. */
+function asItIs(document: OldDocument): OldDocument {
+  return document;
+}
+
+/**
+ * Brings a document to the version from which fields that are not known are kept. Up to it, the application took such a field for damage, so
+ * the version was raised once for all kinds: an application from before leaves alone what is written now. For some hours, the answer that
+ * a correction makes the plan anew was written as "again".
+ */
+function keepUnknownFields(document: OldDocument): OldDocument {
+  return JSON.parse(JSON.stringify(document), (name, value: unknown) => (name === 'correcting' && value === 'again' ? 'anew' : value));
+}
 
 const Name = Type.String({ maxLength: 80 });
 
@@ -27,7 +41,7 @@ const DrillOrigin = Type.Object(
 export const piece = documentKind({
   kind: 'piece',
   plural: 'pieces',
-  version: 2,
+  version: 3,
   fields: {
     name: Type.String({ maxLength: 120 }),
     brief: Brief,
@@ -36,41 +50,41 @@ export const piece = documentKind({
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
   },
   // The second version has chords of three notes.
-  upgrades: { 1: (document) => document },
+  upgrades: { 1: asItIs, 2: keepUnknownFields },
 });
 
 /** The document of an instrument of the studio, as measured. */
 export const instrument = documentKind({
   kind: 'instrument',
   plural: 'instruments',
-  version: 1,
+  version: 2,
   fields: { name: Name, instrument: InstrumentSpec },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of a player of the studio: hand, school, known positions and purpose. */
 export const player = documentKind({
   kind: 'player',
   plural: 'players',
-  version: 1,
+  version: 2,
   fields: { name: Name, profile: PlayerProfile },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of a school: how a teacher of the studio teaches. */
 export const school = documentKind({
   kind: 'school',
   plural: 'schools',
-  version: 1,
+  version: 2,
   fields: { name: Name, school: School },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of how far a player is with shifts, stage by stage, as the teacher sets it. Shifts are named by their class. */
 export const stages = documentKind({
   kind: 'stages',
   plural: 'stages',
-  version: 1,
+  version: 2,
   fields: {
     name: Name,
     shifts: Type.Array(
@@ -86,35 +100,35 @@ export const stages = documentKind({
       { maxItems: 5000 },
     ),
   },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of a practice session: its aim as its name, the check at its end, and its items. */
 export const session = documentKind({
   kind: 'session',
   plural: 'sessions',
-  version: 1,
+  version: 2,
   fields: { name: Name, day: Day, ...SESSION_FIELDS },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of how the weeks of a player are planned: minutes a day, days off, a date, and the items to practise. */
 export const week = documentKind({
   kind: 'week',
   plural: 'weeks',
-  version: 1,
+  version: 2,
   fields: { name: Name, ...WEEK_FIELDS },
-  upgrades: {},
+  upgrades: { 1: keepUnknownFields },
 });
 
 /** The document of a page of a log: the practice of one player on one day. Entries are only ever added. */
 export const log = documentKind({
   kind: 'log',
   plural: 'logs',
-  version: 2,
+  version: 3,
   fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
   // The second version states the order of entries where the clock does not.
-  upgrades: { 1: (document) => document },
+  upgrades: { 1: asItIs, 2: keepUnknownFields },
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data are derived from this list. */
@@ -150,11 +164,14 @@ export type WeekDocument = DocumentOf<'week'>;
 /** A page of a log. */
 export type LogDocument = DocumentOf<'log'>;
 
-/** The name of a schema that incoming data is checked against: documents, and briefs by themselves. */
-export type CheckedName = DocumentName | 'brief';
+/**
+ * The name of a check of incoming data: documents, and briefs by themselves, which may have fields that only a newer version knows; and a
+ * brief as a request, which may not, since its sender is waiting and can be told of a slip.
+ */
+export type CheckedName = DocumentName | 'brief' | 'request';
 
-/** The value that passes the check of a schema's name. */
-export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief };
+/** The value that passes the check of this name. */
+export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief; readonly request: Brief };
 
 /** The names of all schemas, as they are served. */
 export const SCHEMA_NAMES: readonly string[] = ['brief', ...Object.keys(DOCUMENT_KINDS)];

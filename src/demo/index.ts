@@ -1,3 +1,3 @@
 export { checkedDemo } from './checked-demo.ts';
 export type { Demo } from './documents.ts';
-export { demoDays } from './practice.ts';
+export { DEMO_ENTRY, demoDays } from './practice.ts';

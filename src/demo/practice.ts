@@ -20,6 +20,9 @@ export interface DemoDay {
   readonly entries: readonly LogEntry[];
 }
 
+/** The beginning of the id of every entry that comes with the demo. */
+export const DEMO_ENTRY = 'demo-';
+
 /** The number of weeks, the last of them up to yesterday. */
 const WEEKS = 8;
 const DAYS_A_WEEK = 7;
@@ -59,7 +62,11 @@ export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number
     const day = addDays(first, order);
     const said = [...(isLesson ? lessonOf(chance, week) : []), ...practiceOfDay(chance, { week, pieces, usual })];
     const start = set(day, { hours: BEGINS_AT_HOUR, minutes: 0, seconds: 0, milliseconds: 0 }).getTime();
-    const entries = said.map((what, number): LogEntry => ({ ...what, id: `demo-${seed}-${order}-${number}`, at: start + number * 40_000 }));
+    const entries = said.map((what, number): LogEntry => ({
+      ...what,
+      id: `${DEMO_ENTRY}${seed}-${order}-${number}`,
+      at: start + number * 40_000,
+    }));
     return [{ day: dayOf(day.getTime()), entries }];
   });
 }

@@ -15,7 +15,7 @@ export async function answerJob(job: Job): Promise<JobAnswer> {
   if (job.kind === 'import') return await importScore(job.bytes, job.asked);
   const json = readJson(job.body);
   if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
-  const brief: Reading<Brief> = await readAs('brief', json.value);
+  const brief: Reading<Brief> = await readAs('request', json.value);
   return brief.ok ? answerFor(job, brief.value) : problemOf(400, 'This is not a brief', brief.issues);
 }
 

@@ -1,4 +1,5 @@
 import type { ErrorObject, ValidateFunction } from 'ajv';
+import { LONGEST_AS_TEXT } from '#core/documents';
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 
@@ -26,8 +27,12 @@ function mostTelling(errors: readonly ErrorObject[]): readonly ErrorObject[] {
 
 function issueOf(error: ErrorObject): Issue {
   const pointer = error.instancePath;
+  if (BOUNDS_OF_UNKNOWN.includes(error.keyword)) return documentIssue('too-much-unknown', { pointer }, { pointer });
   return documentIssue('not-matching', { pointer, expected: expectation(error) }, { pointer });
 }
+
+/** The keywords that bound what is kept of fields that are not known here: how long each may be, and how many an object may have. */
+const BOUNDS_OF_UNKNOWN: readonly string[] = [LONGEST_AS_TEXT, 'maxProperties'];
 
 /** Writes what was expected, by the keyword that failed. */
 function expectation({ keyword, params }: ErrorObject): string {

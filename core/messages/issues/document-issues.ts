@@ -1,5 +1,9 @@
 import { issuesAbout } from '../issue.ts';
 
+/** The hint for everything that only a newer version reads: who has to update, and that nothing is lost until then. */
+const UPDATE_THIS_ONE =
+  'It is this Dove Path that has to be updated: reload the page, or ask whoever runs it for you. Until then everything stays as it is.';
+
 /** Reports a fault in a document, a link or a request. */
 export const documentIssue = issuesAbout('document', {
   /** A text that is not JSON; `detail` is the parser's own word. */
@@ -62,8 +66,24 @@ export const documentIssue = issuesAbout('document', {
   'newer-version': ({ version, known }: { readonly version: number; readonly known: number }) => ({
     expected: `version ${known} or older`,
     came: String(version),
-    message: `This file is of version ${version}; this Dove Path reads up to version ${known}.`,
-    hint: 'Open it with a newer Dove Path; nothing here was changed.',
+    message: `This is of version ${version}; this Dove Path reads up to version ${known}.`,
+    hint: UPDATE_THIS_ONE,
+  }),
+
+  /** A document with more in fields that are not known here than can be kept unread. */
+  'too-much-unknown': ({ pointer }: { readonly pointer: string }) => ({
+    expected: 'the fields that this version knows',
+    came: pointer,
+    message: `${pointer === '' ? 'This' : `The value at ${pointer}`} has more in it than this Dove Path knows: a newer one wrote it.`,
+    hint: UPDATE_THIS_ONE,
+  }),
+
+  /** A part of a file that is of a kind that is not known here. */
+  'newer-kind': ({ kind }: { readonly kind: string }) => ({
+    expected: 'a kind of document that this version knows',
+    came: kind,
+    message: `This Dove Path knows no documents of the kind “${kind}”: a newer one wrote it.`,
+    hint: UPDATE_THIS_ONE,
   }),
 
   /** A request body over the limit. */

@@ -1,7 +1,6 @@
 import { guardIsland, Notice } from '../../ui/states/index.ts';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
-import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/index.ts';
 import { answerOf } from '../../engine/index.ts';
 import { NEWEST_PIECES, type PieceList, PIECES, useStored } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
@@ -10,9 +9,12 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder, PageShell } from '../frame/index.ts';
 import type { Run } from '../parts/index.ts';
+import { DemoPieces } from './DemoPieces.tsx';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
-import { keepOrThrow, remove as removeRecord, wordsBesideHead } from '../../state/keeping/index.ts';
+import type { BringBack } from '../../storage/deleting/index.ts';
+import { BROUGHT_BACK_UNDER, deletedText } from '../../words/kept/deleted.ts';
+import { remove as removeRecord, wordsBesideHead } from '../../state/keeping/index.ts';
 
 /** Shows all pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guardIsland(GuardedPieces);
@@ -24,16 +26,16 @@ function GuardedPieces() {
     setBroughtIn(ids.length);
     setTrouble(troubles.length === 0 ? null : troubles.join(' '));
   };
-  const [deleted, setDeleted] = useState<PieceRecord | null>(null);
+  const [deleted, setDeleted] = useState<{ readonly record: PieceRecord; readonly bringBack: BringBack } | null>(null);
   const remove = (record: PieceRecord): void =>
     run(async () => {
       const outcome = await removeRecord('piece', record.id);
       if (!outcome.ok) throw new Error(outcome.message);
-      setDeleted(record);
+      setDeleted({ record, bringBack: outcome.bringBack });
     });
-  const undelete = (record: PieceRecord): void =>
+  const undelete = (bringBack: BringBack): void =>
     run(async () => {
-      await keepOrThrow('piece', record);
+      await bringBack();
       setDeleted(null);
     });
   return (
@@ -60,8 +62,8 @@ function GuardedPieces() {
             {broughtIn > 0 && <Notice className="mt-3">{broughtInText(broughtIn)}</Notice>}
             {deleted && (
               <Notice className="mt-3 flex items-center gap-3">
-                Deleted “{pieceTitle(deleted.document)}”.
-                <Button onClick={() => undelete(deleted)}>Undo</Button>
+                {deletedText(pieceTitle(deleted.record.document))} {BROUGHT_BACK_UNDER}
+                <Button onClick={() => undelete(deleted.bringBack)}>Undo</Button>
               </Notice>
             )}
             {list && <NotShown list={list} />}
@@ -97,40 +99,6 @@ function NotShown({ list: { setAside, newer } }: Pick<ListedProps, 'list'>) {
       {setAside > 0 && <SetAside count={setAside} />}
       {newer > 0 && <Newer count={newer} />}
     </>
-  );
-}
-
-/** Handles the demo as a whole: it is brought back or removed, and either is undone with what had been changed in it. */
-function DemoPieces({ run }: { readonly run: Run }) {
-  const [done, setDone] = useState<{ readonly said: string; readonly putBack: PutBack } | null>(null);
-  const change = (said: string, replace: () => Promise<PutBack>): void =>
-    run(async () => {
-      const putBack = await replace();
-      setDone({ said, putBack });
-    });
-  const undo = (putBack: PutBack): void =>
-    run(async () => {
-      await putBack();
-      setDone(null);
-    });
-  return (
-    <section aria-label="Demo pieces" className="mt-8 text-dove-dark">
-      <p className="flex flex-wrap items-center gap-3">
-        Demo pieces of a made-up studio:
-        <Button onClick={() => change('The demo is back as it came; your own pieces stay as they are.', restoreDemo)}>
-          Restore the demo
-        </Button>
-        <Button onClick={() => change('The demo is removed, with what you had changed in it.', clearDemo)}>Remove the demo</Button>
-      </p>
-      <div role="status" aria-label="What was done to the demo">
-        {done && (
-          <Notice className="mt-3 flex items-center gap-3">
-            {done.said}
-            <Button onClick={() => undo(done.putBack)}>Undo</Button>
-          </Notice>
-        )}
-      </div>
-    </section>
   );
 }
 

@@ -28,7 +28,7 @@ export function useSessions(playerId: string | null): Sessions {
     of: playerId ?? '',
     belongs: (record) => record.playerId === playerId,
   });
-  const [removed, setRemoved] = useState<SessionRecord | null>(null);
+  const [removed, setRemoved] = useState<Sessions['removed']>(null);
   return {
     sessions: records && records.toSorted((one, other) => other.createdAt - one.createdAt),
     trouble,
@@ -40,16 +40,14 @@ export function useSessions(playerId: string | null): Sessions {
     },
     change: (session, fields) => keep({ ...session, document: { ...session.document, ...fields } }, session),
     bringBack,
-    removed: removed && {
-      session: removed,
-      putBack: () => {
-        setRemoved(null);
-        keep(removed, null);
-      },
-    },
-    remove: (session) => {
-      setRemoved(session);
-      remove(session.id);
-    },
+    removed,
+    remove: (session) =>
+      void remove(session.id).then((bringBack) => {
+        const putBack = (): void => {
+          setRemoved(null);
+          void bringBack?.();
+        };
+        setRemoved(bringBack && { session, putBack });
+      }),
   };
 }

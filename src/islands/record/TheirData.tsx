@@ -1,9 +1,13 @@
 import { useState } from 'react';
+import { countText } from '#core/messages';
 import { LOG_COLUMNS, logRows } from '#core/practice/log';
 import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
 import { textOf } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
-import { deletePlayerData, recordsOfPlayer } from '../../state/player-data.ts';
+import { remove as removeRecord } from '../../state/keeping/index.ts';
+import { recordsOfPlayer } from '../../state/player-data.ts';
+import { Question } from '../../ui/states/index.ts';
+import { BROUGHT_BACK_UNDER } from '../../words/kept/deleted.ts';
 import type { Logged } from '../../records/record.ts';
 import { ENTRIES, readStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -31,9 +35,10 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const saveAll = async (id: string): Promise<void> =>
     downloadText(fileNameOf(`${name} everything`, 'json'), 'application/json', textOf(await recordsOfPlayer(id)));
   const remove = async (id: string): Promise<void> => {
-    const putBack = await deletePlayerData(id);
+    const outcome = await removeRecord('player', id, 'deleted');
+    if (!outcome.ok) throw new Error(outcome.message);
     forgetLesson(id);
-    onDeleted(name, putBack);
+    onDeleted(name, outcome.bringBack);
   };
   return (
     <div className="mt-3">
@@ -51,11 +56,15 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
       </div>
       <p className="mt-1 text-[14px] text-dove-dark">“Everything” can be brought in again under Backup.</p>
       {asks !== null && playerId !== null && (
-        <p role="alert" className="mt-2">
-          Log, sessions, week, stages, the player and the pieces for {name}: {asks} things, with their earlier versions.{' '}
-          <Button onClick={() => tellOutcome(remove(playerId))}>Delete all of it</Button>{' '}
-          <Button onClick={() => setAsks(null)}>Keep it</Button>
-        </p>
+        <Question
+          className="mt-2"
+          leave="Keep it"
+          onLeave={() => setAsks(null)}
+          answers={[{ label: 'Delete all of it', onGiven: () => tellOutcome(remove(playerId)) }]}
+        >
+          Log, sessions, week, stages, the player and the pieces for {name}: {countText(asks, 'thing', 'things')}. {BROUGHT_BACK_UNDER}{' '}
+          There it can also be deleted for good.
+        </Question>
       )}
       {trouble !== null && <p role="alert">{trouble}</p>}
     </div>

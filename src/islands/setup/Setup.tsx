@@ -1,4 +1,4 @@
-import { EmptyState, guardIsland, Notice } from '../../ui/states/index.ts';
+import { EmptyState, guardIsland } from '../../ui/states/index.ts';
 import { Plus } from '../../ui/icons.ts';
 import { useRef } from 'react';
 import { countText } from '#core/messages';
@@ -13,6 +13,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
 import { NumberOrigins } from '../parts/index.ts';
+import { DeletedNotice } from './DeletedNotice.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
 import { SchoolForm } from './school/SchoolForm.tsx';
@@ -31,7 +32,7 @@ function GuardedSetup() {
 }
 
 function SetupPage() {
-  const { studio, chosen, choose, trouble, deleted, elsewhere, actions } = useStudio();
+  const { studio, chosen, choose, trouble, deleting, elsewhere, actions } = useStudio();
   const form = useRef<HTMLDivElement>(null);
   const now = studio && inStudio(studio, chosen);
   const open = (next: Chosen): void => {
@@ -52,12 +53,7 @@ function SetupPage() {
               <div>
                 <div role="status" aria-label="Messages">
                   <KeptNotices trouble={trouble} elsewhere={elsewhere} />
-                  {deleted !== null && (
-                    <Notice className="mb-3 flex items-center gap-3">
-                      Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
-                      <Button onClick={actions.undelete}>Undo</Button>
-                    </Notice>
-                  )}
+                  <DeletedNotice {...deleting} />
                 </div>
                 {studio && (
                   <FormAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)} value={now}>

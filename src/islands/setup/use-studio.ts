@@ -7,6 +7,7 @@ import { newInstrument, newPlayer, newSchool } from '../../records/new-records.t
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { byName, instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
 import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/index.ts';
+import { useDeleting } from './use-deleting.ts';
 
 /** The record that the page shows: one instrument, one player or one school. */
 export interface Chosen {
@@ -31,7 +32,6 @@ export interface StudioActions {
   readonly keepPlayer: (record: PlayerRecord, base: PlayerRecord) => void;
   readonly keepSchool: (record: SchoolRecord, base: SchoolRecord) => void;
   readonly remove: (deleted: InStudio) => void;
-  readonly undelete: () => void;
   /** Brings back an earlier version; the present one becomes a version too. */
   readonly bringBack: (version: InStudio) => void;
   readonly openFile: (file: File) => void;
@@ -46,7 +46,10 @@ export function useStudio() {
   };
   const [chosen, choose] = useChosen();
   const [unread, setUnread] = useState<string | null>(null);
-  const [deleted, setDeleted] = useState<InStudio | null>(null);
+  const deleting = useDeleting({
+    removeShown: async ({ kind, record }, theirPieces) => await shelves[kind].remove(record.id, theirPieces),
+    choose,
+  });
   const studio = studioOf(shelves);
   const chooseFirst = useEffectEvent(() => {
     const first = studio?.players[0];
@@ -61,9 +64,9 @@ export function useStudio() {
     chosen,
     choose,
     trouble: unread ?? shelves.instrument.trouble ?? shelves.player.trouble ?? shelves.school.trouble,
-    deleted,
+    deleting,
     elsewhere: elsewhereOf(Object.values(shelves)),
-    actions: actionsOf({ shelves, studio, choose, deleted, setDeleted, setUnread }),
+    actions: actionsOf({ shelves, studio, choose, remove: deleting.remove, setUnread }),
   };
 }
 
@@ -96,12 +99,11 @@ interface Doing {
   readonly shelves: Shelves;
   readonly studio: Studio | null;
   readonly choose: (chosen: Chosen | null) => void;
-  readonly deleted: InStudio | null;
-  readonly setDeleted: (deleted: InStudio | null) => void;
+  readonly remove: (deleted: InStudio) => void;
   readonly setUnread: (trouble: string) => void;
 }
 
-function actionsOf({ shelves, studio, choose, deleted, setDeleted, setUnread }: Doing): StudioActions {
+function actionsOf({ shelves, studio, choose, remove, setUnread }: Doing): StudioActions {
   const schoolId = onlySchool(studio?.schools ?? [])?.id ?? null;
   // A new record is shown at once and written then, so that the next text typed goes into it.
   const bring = (added: InStudio): void => {
@@ -124,15 +126,7 @@ function actionsOf({ shelves, studio, choose, deleted, setDeleted, setUnread }: 
     keepInstrument: shelves.instrument.keep,
     keepPlayer: shelves.player.keep,
     keepSchool: shelves.school.keep,
-    remove: (gone) => {
-      setDeleted(gone);
-      choose(null);
-      shelves[gone.kind].remove(gone.record.id);
-    },
-    undelete: () => {
-      if (deleted) bring(deleted);
-      setDeleted(null);
-    },
+    remove,
     bringBack: (version) => bringBack(shelves, version),
     openFile: (file) => void open(file),
   };

@@ -1,7 +1,9 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { type RecordOutcome, removeRecord, type SaveOutcome, saveRecord } from '../../storage/writing/index.ts';
+import { type RecordOutcome, saveRecord } from '../../storage/writing/index.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/beside/index.ts';
+import type { DeleteOutcome, TheirPieces } from '../../storage/deleting/index.ts';
+import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { writeOnLeaving } from './leaving.ts';
 import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
 
@@ -72,12 +74,19 @@ export function giveUpAhead(id: string): void {
 }
 
 /**
- * Deletes a record after the write under way; a change that could not be written is not tried again, nor by the next page. Never throws.
+ * Deletes a record after the writes under way, so that it comes back as it was last; a change that could not be written is not tried again,
+ * nor by the next page. With a player go the practice, and the pieces where that is chosen. Never throws.
  */
-export async function remove(name: DocumentName, id: string): Promise<SaveOutcome> {
-  noteWaiting(id, null);
-  forgetUnwritten(id);
-  return await savingDuring(async () => await inTurn(async () => await removeRecord(name, id)));
+export async function remove(name: DocumentName, id: string, theirPieces?: TheirPieces): Promise<DeleteOutcome> {
+  return await savingDuring(async () => {
+    await allKept();
+    return await inTurn(async () => {
+      noteWaiting(id, null);
+      forgetUnwritten(id);
+      const deleting = await import('../../storage/deleting/delete-record.ts').catch(() => null);
+      return deleting ? await deleting.deleteRecord(name, id, theirPieces) : { ok: false, message: storageFailureText('NotLoaded') };
+    });
+  });
 }
 
 /** Writes at once everything that pauses, and resolves when everything was tried. */

@@ -4,7 +4,7 @@ import { NO_DEMO } from '../../words/kept/storage.ts';
 import { database, together } from '../../storage/database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { demoInPage } from './demo-in-page.ts';
-import { demoRecords, type DemoRecords, NO_RECORDS } from './demo-records.ts';
+import { demoRecords, type DemoRecords } from './demo-records.ts';
 import { notThereYet } from './not-there-yet.ts';
 
 /** Puts the demo in on the very first start of a demo, once. */
@@ -16,47 +16,6 @@ export async function seedDemoOnce(): Promise<void> {
     await database.facts.put({ key: 'demo-seeded', value: true });
     await putDemoIn(await ofEveryKind(async (name) => await notThereYet(name, records[name])));
   });
-}
-
-/** A function that puts the demo back as it was before a change, with the edits made in it. */
-export type PutBack = () => Promise<void>;
-
-/** Brings the demo back as it ships; the teacher's own pieces, instruments and players stay as they are. */
-export async function restoreDemo(): Promise<PutBack> {
-  const records = await recordsOfDemo();
-  const { demoPractice } = await import('./demo-practice.ts');
-  const practised = records.player.flatMap((player) => demoPractice(player, records.piece, Date.now()));
-  const practice = {
-    session: practised.map(({ session }) => session),
-    week: practised.map(({ week }) => week),
-    log: practised.flatMap(({ log }) => log),
-  };
-  return await replaceDemo({ ...records, ...practice });
-}
-
-/** Removes the demo; the teacher's own records stay. */
-export async function clearDemo(): Promise<PutBack> {
-  return await replaceDemo(NO_RECORDS);
-}
-
-async function replaceDemo(next: DemoRecords): Promise<PutBack> {
-  const before = await demoThere();
-  await together(async () => {
-    await removeDemo();
-    await putDemoIn(next);
-  });
-  return async () => {
-    await replaceDemo(before);
-  };
-}
-
-async function demoThere(): Promise<DemoRecords> {
-  return await ofEveryKind((name) =>
-    database
-      .tableOf(name)
-      .filter(({ demo }) => demo)
-      .toArray(),
-  );
 }
 
 /** Gives records of every kind, each as it is found. */
@@ -80,17 +39,8 @@ async function putDemoIn(records: DemoRecords): Promise<void> {
   for (const name of DOCUMENT_NAMES) await store(name);
 }
 
-async function removeDemo(): Promise<void> {
-  for (const name of DOCUMENT_NAMES) {
-    await database
-      .tableOf(name)
-      .filter((record) => record.demo)
-      .delete();
-  }
-}
-
 /** Gives the demo as records: from the page where it stands in it, else from the server. */
-async function recordsOfDemo(): Promise<DemoRecords> {
+export async function recordsOfDemo(): Promise<DemoRecords> {
   const demo = demoInPage()?.demo ?? (await demoOfServer());
   return demoRecords(demo, Date.now());
 }

@@ -1,6 +1,7 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
+import type { BringBack, TheirPieces } from '../../storage/deleting/index.ts';
 import { loadAll } from '../../storage/reading/index.ts';
 import { BROUGHT_BACK_STUDIO } from '../../words/kept/other-tabs.ts';
 import { bringBack as bringBackRecord, keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/index.ts';
@@ -19,7 +20,8 @@ export interface ShownRecords<Name extends DocumentName> {
   readonly keep: (next: RecordOf<Name>, base: RecordOf<Name> | null) => void;
   /** Brings a record back as it was in an earlier version; the present one becomes a version too. */
   readonly bringBack: (was: RecordOf<Name>) => void;
-  readonly remove: (id: string) => void;
+  /** Deletes a record; gives the way to bring it back, or null where it could not be deleted. */
+  readonly remove: (id: string, theirPieces?: TheirPieces) => Promise<BringBack | null>;
 }
 
 /** The changes of other tabs, and the records brought back here. */
@@ -66,10 +68,12 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
     update((now) => tellChanged({ ...now, records: withFirst(now.records, next) }, [next.id], BROUGHT_BACK_STUDIO));
     void showWritten(next, writing);
   };
-  const remove = (id: string): void => {
+  const remove = async (id: string, theirPieces?: TheirPieces): Promise<BringBack | null> => {
     update((now) => ({ ...now, records: now.records.filter((record) => record.id !== id) }));
+    const outcome = await removeRecord(name, id, theirPieces);
     // Nothing of it is left to write, so the sentence about that goes.
-    void removeRecord(name, id).then((outcome) => setTrouble(outcome.ok ? null : outcome.message));
+    setTrouble(outcome.ok ? null : outcome.message);
+    return outcome.ok ? outcome.bringBack : null;
   };
   const dismiss = (): void => update((now) => ({ ...now, notice: null }));
   const timesOf = (id: string | undefined): number => (id === undefined ? 0 : (shown?.times.get(id) ?? 0));

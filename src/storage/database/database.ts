@@ -40,6 +40,21 @@ export interface VersionRecord {
   readonly fromElsewhere: boolean;
 }
 
+/** Something that was deleted, with all that went along: a copy, to be brought back. */
+export interface DeletedRecord {
+  /** The number, given by the database. */
+  readonly number?: number;
+  /** The moment it was deleted, ms since 1970. */
+  readonly at: number;
+  readonly kind: DocumentName | 'demo';
+  /** The name; empty where it had none. */
+  readonly name: string;
+  /** The number of records that went. */
+  readonly count: number;
+  /** All of it as JSON, deflated. */
+  readonly packed: Uint8Array<ArrayBuffer>;
+}
+
 /** A correction the teacher made: the question of the school it answers and the side it takes. */
 export interface CorrectionMade {
   readonly question: string;
@@ -94,6 +109,7 @@ export class DovePathDatabase extends Dexie {
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
   readonly versions!: EntityTable<VersionRecord, 'number'>;
+  readonly deleted!: EntityTable<DeletedRecord, 'number'>;
 
   constructor(
     name = DATABASE_NAME,
@@ -111,6 +127,7 @@ export class DovePathDatabase extends Dexie {
       .stores({
         ...Object.fromEntries(tables.map((table) => [table, `id, updatedAt${MORE_KEYS[table] ?? ''}`])),
         versions: '++number, of, at',
+        deleted: '++number, at',
       })
       .upgrade(async (transaction) => {
         for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);

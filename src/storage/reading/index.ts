@@ -2,6 +2,6 @@ export { readFirst } from './first-reading.ts';
 export type { OpenPiece } from './open-pieces.ts';
 export { checkRecord, loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from './piece-list.ts';
 export { loadLog, loadSessions, loadWeek } from './practice.ts';
-export { type Fields, isFields, isOfNewer, readRecord } from './read-record.ts';
+export { type Fields, isDocumentOfNewer, isFields, isOfNewer, readRecord } from './read-record.ts';
 export { countSetAside, loadAll } from './set-aside.ts';
 export { loadStudio, piecesUsing } from './studio.ts';

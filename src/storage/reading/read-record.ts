@@ -1,4 +1,4 @@
-import type { DocumentName } from '#core/documents';
+import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import type { Brief } from '#core/brief';
 import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
@@ -38,7 +38,9 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
   const reading = await readAnyVersion(name, fields.document);
   if (!reading.ok) return reading;
   const updatedAt = timeIn(fields, 'updatedAt');
+  const links = await READ_LINKS[name](fields);
   return goodReading({
+    ...unknownIn(fields, links),
     id: String(fields['id']),
     createdAt: Math.min(timeIn(fields, 'createdAt'), updatedAt),
     updatedAt,
@@ -47,18 +49,41 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
     writtenBy: idIn(fields, 'writtenBy'),
     ...holdsIn(fields),
     document: reading.value,
-    ...(await READ_LINKS[name](fields)),
+    ...links,
   });
 }
 
+/** The faults of a document that only a newer version reads. */
+const NEWER: readonly string[] = ['document/newer-version', 'document/too-much-unknown', 'document/newer-kind'];
+
 /** Tells whether a record does not read because a newer version of the application wrote it. */
 export function isOfNewer(issues: readonly Issue[]): boolean {
-  return issues.some((issue) => issue.code === 'document/newer-version');
+  return issues.some(({ code }) => NEWER.includes(code));
+}
+
+/** Tells whether a stored document is of a newer version of the application: it is not for this one to write over. */
+export function isDocumentOfNewer(name: DocumentName, document: unknown): boolean {
+  return isFields(document) && Number(document['version']) > DOCUMENT_KINDS[name].version;
 }
 
 /** Tells whether something has fields, as every record does. */
 export function isFields(value: unknown): value is Fields {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** The fields that records of every kind have, and those beside it where a page leaves one. */
+const KNOWN: ReadonlySet<string> = new Set([
+  ...['id', 'createdAt', 'updatedAt', 'demo', 'revision', 'writtenBy', 'holds', 'document'],
+  ...['change', 'base', 'sent'],
+]);
+
+/** The longest text (JSON) of all fields of a record that this version does not know, characters. */
+const LONGEST_UNKNOWN = 20_000;
+
+/** Gives the fields that a newer version has added to a record: they are kept for it. Too much of them is nothing that one would add. */
+function unknownIn(fields: Fields, links: object): Fields {
+  const unknown = Object.fromEntries(Object.entries(fields).filter(([name]) => !KNOWN.has(name) && !(name in links)));
+  return JSON.stringify(unknown).length > LONGEST_UNKNOWN ? {} : unknown;
 }
 
 async function readChanged(changed: unknown): Promise<ChangedSince | null> {

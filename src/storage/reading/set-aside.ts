@@ -1,7 +1,7 @@
-import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
+import type { DocumentName } from '#core/documents';
 import { database } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
-import { isFields, isOfNewer, readRecord } from './read-record.ts';
+import { isDocumentOfNewer, isOfNewer, readRecord } from './read-record.ts';
 
 /**
  * Reads a stored record, its document brought to this version; one that does not read is set aside, never dropped, and null. One that a
@@ -39,12 +39,11 @@ export interface AllRead<Name extends DocumentName> {
 
 /** Reads all records of a kind. */
 export async function readAll<Name extends DocumentName>(name: Name): Promise<AllRead<Name>> {
-  const { version } = DOCUMENT_KINDS[name];
   // The table's index is not used: a damaged record may not be in it.
   const stored = await database.tableOf(name).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
   const records = read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
-  const newer = stored.filter(({ document }) => isFields(document) && Number(document['version']) > version).length;
+  const newer = stored.filter(({ document }) => isDocumentOfNewer(name, document)).length;
   return { records, newer };
 }
 

@@ -5,6 +5,7 @@ import type { DocumentName } from '#core/documents';
 import { database } from '../database/index.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord, RecordOf, SchoolRecord, Uses } from '../../records/record.ts';
 import { profileOf, schoolOf } from '../../records/for-briefs.ts';
+import { isDocumentOfNewer } from '../reading/index.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 
 /** A piece while it is changed in its table. */
@@ -37,13 +38,6 @@ export async function piecesFollow<Name extends DocumentName>(
   await FOLLOWERS[name](record, before);
 }
 
-/** Unties pieces from something of the studio: they keep their brief as it is, and use it no more. */
-export async function untiePieces(field: keyof Uses, id: string): Promise<void> {
-  await changePieces(field, id, (piece) => {
-    piece[field] = null;
-  });
-}
-
 /** Lets the pieces of a player follow another school, or none. */
 async function teach(playerId: string, schoolId: string | null): Promise<void> {
   const school = schoolId === null ? undefined : await database.schools.get(schoolId);
@@ -63,10 +57,10 @@ async function follow(field: keyof Uses, id: string, change: (brief: Brief) => B
   });
 }
 
-/** Changes pieces; a page that has such a piece on its bench learns from the revision that it was changed. */
+/** Changes pieces, but for those of a newer version, which stay as they are; a page that has such a piece on its bench learns from the revision that it was changed. */
 async function changePieces(field: keyof Uses, id: string, change: (piece: Changing) => void): Promise<void> {
   await database.pieces
-    .filter((piece) => piece[field] === id)
+    .filter((piece) => piece[field] === id && !isDocumentOfNewer('piece', piece.document))
     .modify((piece: Changing) => {
       change(piece);
       piece.revision += 1;

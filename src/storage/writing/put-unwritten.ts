@@ -5,7 +5,7 @@ import { database, type EarlierRecord, together, underOneName } from '../databas
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
 import { holdingToo, isHeld, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
-import { type Fields, isFields, isOfNewer, readRecord } from '../reading/index.ts';
+import { type Fields, isDocumentOfNewer, isFields, isOfNewer, readRecord } from '../reading/index.ts';
 import { keysOf, textBeside } from '../beside/index.ts';
 import { newId } from '../../records/this-tab.ts';
 import { keepVersion } from './versions.ts';
@@ -51,19 +51,29 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Fields): P
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
   // The page that left it may still be writing: a write meanwhile repeats this round.
-  while (!(await isPut(name, reading.value, left))) continue;
-  return true;
+  for (;;) {
+    const put = await tryToPut(name, reading.value, left);
+    if (put !== 'changed meanwhile') return put === 'put';
+  }
 }
 
-/** Writes a record that was left, or sees that there is nothing to write; false where the stored one was changed meanwhile. */
-async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, left: Fields): Promise<boolean> {
+/** The end of one try to write a record that was left. */
+type Put = 'put' | 'changed meanwhile' | 'for a newer version';
+
+/** Writes a record that was left, or sees that there is nothing to write. */
+async function tryToPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, left: Fields): Promise<Put> {
   const there = await database.tableOf(name).get(read.id);
+  if (there && isDocumentOfNewer(name, there.document)) return 'for a newer version';
   const change = typeof left['change'] === 'number' ? left['change'] : null;
-  if (isHeld(there?.holds, read.writtenBy, change)) return true;
+  if (isHeld(there?.holds, read.writtenBy, change)) return 'put';
   const holds = holdingToo(there?.holds, read.writtenBy, change);
   const record = { ...withEntriesThere(read, there), ...(holds ? { holds } : {}) };
-  if (there === undefined || isLog(record)) return await putRecordInPlace(name, record, there);
-  return dequal(there.document, record.document) || (await putBeside(name, record, { there, began: await beginningOf(name, left) }));
+  if (there !== undefined && !isLog(record) && dequal(there.document, record.document)) return 'put';
+  const isPut =
+    there === undefined || isLog(record)
+      ? await putRecordInPlace(name, record, there)
+      : await putBeside(name, record, { there, began: await beginningOf(name, left) });
+  return isPut ? 'put' : 'changed meanwhile';
 }
 
 /** A record that was left, and another one that is stored. */

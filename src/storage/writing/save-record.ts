@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import type { RecordOf } from '../../records/record.ts';
-import type { RecordOutcome, SaveOutcome } from './outcome.ts';
+import type { RecordOutcome } from './outcome.ts';
 import { noteSent, sentSince } from '../beside/index.ts';
 
 /**
@@ -21,12 +21,6 @@ export async function saveRecord<Name extends DocumentName>(
   noteSent(record, base);
   const writing = await loadWriting();
   return writing ? await writing.writeRecord(name, record, { bases, change }) : NOT_LOADED;
-}
-
-/** Deletes a record; pieces and players that use it keep everything else as it is, and use it no more. Never throws. */
-export async function removeRecord(name: DocumentName, id: string): Promise<SaveOutcome> {
-  const writing = await loadWriting();
-  return writing ? await writing.deleteRecord(name, id) : NOT_LOADED;
 }
 
 /** Loads the code that checks and writes when it is first needed: the bench draws its staff without it. Null where the server is gone. */

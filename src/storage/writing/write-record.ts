@@ -3,14 +3,13 @@ import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
 import { database, together } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
+import { isDocumentOfNewer } from '../reading/index.ts';
 import { piecesFollow } from './follow.ts';
 import { holdingToo, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
 import type { RecordOutcome } from './outcome.ts';
 import { runWrite } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { isMomentBefore, keepVersion } from './versions.ts';
-
-export { deleteRecord } from './delete-record.ts';
 
 /** A record to be written in place of the stored one. */
 interface Next<Name extends DocumentName> {
@@ -49,7 +48,9 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 /**
  * Writes in place of the stored record; null where another page changed that a moment ago. Where another page has written since `bases`, or has made
  * it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the other is kept
- * as a version.
+ * as a version. One of a newer version is left as it is: that version joins both.
+ *
+ * @throws where a newer version of the application has written the stored record
  */
 async function replaceRecord<Name extends DocumentName>(
   name: Name,
@@ -58,6 +59,7 @@ async function replaceRecord<Name extends DocumentName>(
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
   const there = await table.get(record.id);
+  if (there && isDocumentOfNewer(name, there.document)) throw new WrittenByNewer();
   const [base] = bases;
   const next: Next<Name> =
     there && isMet(there, base)
@@ -80,6 +82,11 @@ async function replaceRecord<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
+}
+
+/** The error of a record that a newer version of the application has written meanwhile. */
+class WrittenByNewer extends Error {
+  override readonly name = 'WrittenByNewer';
 }
 
 /** Keeps the stored record as a version, where another document takes its place; a log loses nothing by being written. */

@@ -3,3 +3,4 @@ export { guardIsland, Part } from './Boundary.tsx';
 export { EmptyState } from './EmptyState.tsx';
 export { Notice } from './Notice.tsx';
 export { Progress } from './Progress.tsx';
+export { Question } from './Question.tsx';

@@ -12,5 +12,7 @@ const WHY_NOT_SAVED: Readonly<Record<string, string>> = {
   NotLoaded:
     'The part of Dove Path that saves could not be loaded, so the last change is not saved yet. Check the connection; if that does not help, reload this page.',
   VersionError: 'A newer version of Dove Path is open in another tab, so this one can no longer save. Reload this page.',
+  WrittenByNewer:
+    'A newer version of Dove Path has changed this, so this one does not write over it. Reload this page to get the newer version; it takes your change along.',
   DatabaseClosedError: 'The browser has closed its storage, so the last change is not saved. Reload this page.',
 };

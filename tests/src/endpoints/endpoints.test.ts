@@ -142,12 +142,12 @@ describe('a batch', () => {
 
 describe('a brief from outside', () => {
   it('passes when it is one', async () => {
-    assert.ok((await readAs('brief', lineBrief('viola', ['C4'], { limits: { positions: ['1'] }, tempo: 60 }))).ok);
+    assert.ok((await readAs('request', lineBrief('viola', ['C4'], { limits: { positions: ['1'] }, tempo: 60 }))).ok);
   });
 
   it('is refused with the pointer of what is wrong', async () => {
     const pointers = async (value: unknown): Promise<readonly (string | undefined)[]> => {
-      const reading = await readAs('brief', value);
+      const reading = await readAs('request', value);
       return reading.ok ? [] : reading.issues.map((issue) => issue.where.pointer);
     };
     assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), tempo: -3 }), ['/tempo']);

@@ -9,7 +9,7 @@ import { database } from '../../../src/storage/database/database.ts';
 import type { PieceRecord } from '../../../src/records/record.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/records/new-records.ts';
-import { deleteRecord } from '../../../src/storage/writing/delete-record.ts';
+import { deleteRecord } from '../../../src/storage/deleting/delete-record.ts';
 import { loadStudio } from '../../../src/storage/reading/studio.ts';
 import { playerDocument, schoolDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';

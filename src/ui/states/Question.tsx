@@ -1,0 +1,40 @@
+import { type ReactNode, useEffect, useRef } from 'react';
+import { Button } from '../Button.tsx';
+import { Notice } from './Notice.tsx';
+
+/** A possible answer to a question. */
+interface Answer {
+  readonly label: string;
+  readonly onGiven: () => void;
+}
+
+interface QuestionProps {
+  /** What the answers do, before anything is done. */
+  readonly children: ReactNode;
+  readonly answers: readonly Answer[];
+  /** The label of the button that leaves everything as it is. */
+  readonly leave: string;
+  readonly onLeave: () => void;
+  readonly className?: string;
+}
+
+/** Asks before something large is done; the button that leaves everything as it is has the focus. */
+export function Question({ children, answers, leave, onLeave, className = '' }: QuestionProps) {
+  const asked = useRef<HTMLDivElement>(null);
+  useEffect(() => asked.current?.querySelector<HTMLElement>('button:last-of-type')?.focus(), []);
+  return (
+    <Notice role="alert" className={className}>
+      <div ref={asked}>
+        <p>{children}</p>
+        <p className="mt-2 flex flex-wrap gap-3">
+          {answers.map(({ label, onGiven }) => (
+            <Button key={label} onClick={onGiven}>
+              {label}
+            </Button>
+          ))}
+          <Button onClick={onLeave}>{leave}</Button>
+        </p>
+      </div>
+    </Notice>
+  );
+}

@@ -1,0 +1,81 @@
+import { countText, listText } from '#core/messages';
+
+/** The numbers of the things that go with a player. */
+export interface WithPlayer {
+  /** The days of the log. */
+  readonly days: number;
+  readonly sessions: number;
+  /** The plans of weeks, and the stages of shifts. */
+  readonly weeks: number;
+  readonly stages: number;
+  readonly pieces: number;
+}
+
+/** Writes what goes when a player is deleted, and what is chosen about the pieces; null where nothing goes along. */
+export function withPlayerText(name: string, { days, sessions, weeks, stages, pieces }: WithPlayer): string | null {
+  const practice = [
+    ...(days > 0 ? [countText(days, 'day of the log', 'days of the log')] : []),
+    ...(sessions > 0 ? [countText(sessions, 'session', 'sessions')] : []),
+    ...(weeks > 0 ? ['the plan of the weeks'] : []),
+    ...(stages > 0 ? ['the stages of shifts'] : []),
+  ];
+  if (practice.length === 0 && pieces === 0) return null;
+  const who = name === '' ? 'this player' : name;
+  const goes = practice.length === 0 ? '' : `With ${who} goes the practice: ${listText(practice)}. `;
+  const stays =
+    pieces === 0
+      ? ''
+      : `There ${pieces === 1 ? 'is' : 'are'} ${countText(pieces, 'piece', 'pieces')} for ${who}: delete them too, or keep them without a player. `;
+  return `${goes}${stays}${BROUGHT_BACK_UNDER}`;
+}
+
+/** The words about where deleted things can be brought back. */
+export const BROUGHT_BACK_UNDER = 'Whatever is deleted can be brought back under Backup for 30 days.';
+
+/** The numbers of what a teacher has changed in the demo. */
+interface InDemo {
+  readonly changed: number;
+  readonly made: number;
+  readonly logged: number;
+}
+
+/** Writes what goes with the demo when it is removed; null where nothing in it was changed. */
+export function withDemoText({ changed, made, logged }: InDemo): string | null {
+  const all = [
+    ...(changed > 0 ? [`${countText(changed, 'thing', 'things')} in it that you have changed`] : []),
+    ...(made > 0 ? [`${countText(made, 'session or plan', 'sessions and plans')} that you have made for its players`] : []),
+    ...(logged > 0 ? [`${countText(logged, 'entry', 'entries')} that you have logged for them`] : []),
+  ];
+  return all.length === 0 ? null : `With the demo ${goes(changed + made + logged)} ${listText(all)}. ${BROUGHT_BACK_UNDER}`;
+}
+
+function goes(count: number): string {
+  return count === 1 ? 'goes' : 'go';
+}
+
+/** Writes what was deleted, for the notice with its undo. */
+export function deletedText(name: string): string {
+  return `Deleted ${name === '' ? 'what had no name' : `“${name}”`}.`;
+}
+
+/** The names of the kinds of things in the list of what was deleted. */
+export const KIND_WORDS = {
+  piece: 'piece',
+  instrument: 'instrument',
+  player: 'player',
+  school: 'school',
+  stages: 'stages of shifts',
+  session: 'session',
+  week: 'plan of the weeks',
+  log: 'day of a log',
+  demo: 'demo',
+} as const;
+
+/** Writes what was brought back. */
+export function broughtBackText(name: string, count: number): string {
+  const what = name === '' ? 'It' : `“${name}”`;
+  return count > 1 ? `${what} is back, with all that went along.` : `${what} is back.`;
+}
+
+/** The words where a deletion cannot be brought back any more. */
+export const NOT_THERE_ANY_MORE = 'It is not there any more: it was brought back or deleted for good in another tab.';
