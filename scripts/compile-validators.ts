@@ -5,7 +5,7 @@
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import standalone from 'ajv/dist/standalone/index.js';
-import { openSchema, SCHEMA_NAMES, schemaNamed } from '#core/documents';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES, knownFields, openSchema, SCHEMA_NAMES, schemaNamed } from '#core/documents';
 import { Brief } from '#core/brief';
 import { boundedAjv } from './bounded-ajv.ts';
 
@@ -37,6 +37,10 @@ for (const [name, schema] of schemas) {
   write(name, code);
 }
 write('validators', `export const validators = {\n${schemas.map(([name]) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`);
+
+for (const { kind, schema } of Object.values(DOCUMENT_KINDS))
+  write(`known-${kind}`, `export const known = ${JSON.stringify(knownFields(JSON.parse(JSON.stringify(schema))))};\n`);
+write('known', `export const known = {\n${DOCUMENT_NAMES.map((name) => `  ${name}: () => import('./known-${name}.js'),\n`).join('')}};\n`);
 
 function write(module: string, code: string): void {
   writeFileSync(fileURLToPath(new URL(`../src/validation/compiled/${module}.js`, import.meta.url)), code);

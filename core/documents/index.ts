@@ -1,5 +1,6 @@
 export { documentKind, withHead, type OldDocument, upgrade } from './document-kind.ts';
 export { documentToText, readDocument, readDocumentText } from './document-text.ts';
+export { carryUnknown, type KnownFields, knownFields } from './known-fields.ts';
 export { LONGEST_AS_TEXT, openSchema } from './open-schema.ts';
 export {
   type Checked,

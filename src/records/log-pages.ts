@@ -19,7 +19,12 @@ export function pageOf({ playerId, name }: Logged, day: string, entries: readonl
   return { ...page, id: pageIdOf(page) };
 }
 
-/** Gives the id of a page. */
+/** Gives the id of a further page of a day, by its number from 2: a day may have more entries than one page holds. */
+export function nextPageId(pageId: string, number: number): string {
+  return `${pageId}-${number}`;
+}
+
+/** Gives the id of the first page of its day, or of the page of a file. */
 export function pageIdOf({ playerId, document: { day, entries } }: Pick<LogRecord, 'playerId' | 'document'>): string {
   const file = entries.find(({ kind }) => kind === 'file');
   return [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
@@ -35,7 +40,8 @@ export function dayOf(at: number): string {
 
 /** Lists all entries of some pages, in order. */
 export function entriesOf(pages: readonly Pick<LogRecord, 'document'>[]): readonly LogEntry[] {
-  return inOrder(pages.flatMap(({ document }) => document.entries));
+  const all = pages.flatMap(({ document }) => document.entries);
+  return inOrder([...new Map(all.map((entry) => [entry.id, entry])).values()]);
 }
 
 /** A day of a log with its entries. */

@@ -1,4 +1,5 @@
 import {
+  carryUnknown,
   type Checked,
   type CheckedName,
   DOCUMENT_KINDS,
@@ -8,6 +9,7 @@ import {
   readDocumentText,
 } from '#core/documents';
 import type { Reading } from '#core/result';
+import { known as knownBy } from './compiled/known.js';
 import { validators } from './compiled/validators.js';
 import { readValue, type ReadValue } from './read-value.ts';
 
@@ -24,6 +26,16 @@ export async function readAnyVersion<Name extends DocumentName>(name: Name, valu
 /** Reads a file's text as a document of whatever version. */
 export async function readFileText<Name extends DocumentName>(name: Name, text: string): Promise<Reading<DocumentOf<Name>>> {
   return readDocumentText(text, DOCUMENT_KINDS[name], await checkOf<Name>(name));
+}
+
+/** Gives a document that was made anew from what is known here with the fields of the one before that are not. */
+export async function keepUnknown<Name extends DocumentName>(
+  name: Name,
+  changed: DocumentOf<Name>,
+  before: unknown,
+): Promise<DocumentOf<Name>> {
+  const { known } = await knownBy[name]();
+  return Object.assign({}, changed, carryUnknown(changed, before, known));
 }
 
 /** Loads the check of a schema when it is first needed: the bench draws its staff without any. */

@@ -45,6 +45,9 @@ test.describe('in a browser that was never here', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Remove the demo' }).click();
+    const question = page.getByRole('alert').filter({ hasText: 'Removing the demo also removes 1 thing in it that you have changed.' });
+    await expect(question.getByRole('button', { name: 'Keep the demo' })).toBeFocused();
+    await question.getByRole('button', { name: 'Remove it all' }).click();
     const messages = page.getByRole('status', { name: 'What was done to the demo' });
     await expect(messages).toContainText('The demo is removed');
     await messages.getByRole('button', { name: 'Undo' }).click();

@@ -1,4 +1,4 @@
-import { guardIsland, Notice } from '../../ui/states/index.ts';
+import { guardIsland, Notice, Progress } from '../../ui/states/index.ts';
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
 import { downloadText } from '../../files/index.ts';
@@ -8,6 +8,7 @@ import {
   backUp,
   type BackupState,
   bringIn,
+  type Brought,
   chooseFolder,
   leaveFolder,
   readStudioText,
@@ -16,12 +17,14 @@ import {
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
+import { broughtText, FILE_UNDER_WAY, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
 import { PageShell } from '../frame/index.ts';
-import type { Run } from '../parts/index.ts';
+import { PracticeOfNobody, type Run } from '../parts/index.ts';
 import { BroughtTable } from './BroughtTable.tsx';
+import { DeletedThings } from './DeletedThings.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';
 import { useBackup } from './use-backup.ts';
+import { useUnderWay } from './use-under-way.ts';
 
 /** Shows the backup: the whole studio as a file, out and in, in a folder by itself, and whether the browser keeps its storage. */
 export const Backup = guardIsland(GuardedBackup);
@@ -47,7 +50,11 @@ function GuardedBackup() {
           <BringIn run={run} />
           <Folder state={state} run={run} />
           <Kept state={state} run={run} />
+          <DeletedThings run={run} />
           <SetAsideRecords run={run} />
+          <div className="mt-7">
+            <PracticeOfNobody once={false} />
+          </div>
         </>
       )}
     </PageShell>
@@ -75,29 +82,32 @@ function SaveStudio({ state, run }: PartProps) {
 /** Shows the content of a file first; writes it when the teacher has seen it. */
 function BringIn({ run }: Pick<PartProps, 'run'>) {
   const [file, setFile] = useState<StudioBrought | null>(null);
+  const { underWay, during } = useUnderWay();
   const open = (chosen: File): void =>
-    run(async () => {
-      const reading = await readStudioText(await chosen.text());
-      setFile(reading.ok ? reading.value : null);
-      if (!reading.ok) throw new Error(`${chosen.name}: ${issuesText(reading.issues)}`);
-    });
+    run(
+      async () =>
+        await during('read', async (along) => {
+          const reading = await readStudioText(await chosen.text(), along);
+          setFile(reading.ok ? reading.value : null);
+          if (!reading.ok) throw new Error(`${chosen.name}: ${issuesText(reading.issues)}`);
+          return null;
+        }),
+    );
+  const bring = (from: StudioBrought, wanted: readonly Brought[]): void =>
+    run(
+      async () =>
+        await during('write', async (along) => {
+          const outcome = await bringIn(wanted, from.brought, along);
+          setFile(null);
+          return broughtText(outcome);
+        }),
+    );
   return (
     <section aria-label="Bring in a studio" className="mt-7">
       <Heading className="mb-2">Bring in a studio from a file</Heading>
       <OpenFileButton label="Studio saved as a file" onFile={open} />
-      {file && (
-        <BroughtTable
-          file={file}
-          onLeave={() => setFile(null)}
-          onBring={(wanted) =>
-            run(async () => {
-              await bringIn(wanted, file.brought);
-              setFile(null);
-              return broughtText(wanted.length);
-            })
-          }
-        />
-      )}
+      {underWay && <Progress {...FILE_UNDER_WAY[underWay.work]} share={underWay.share} onStop={underWay.onStop} />}
+      {file && !underWay && <BroughtTable file={file} onLeave={() => setFile(null)} onBring={(wanted) => bring(file, wanted)} />}
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { changedInDemo, clearDemo, restoreDemo } from '../../state/of-demo/index.ts';
-import type { BringBack } from '../../storage/deleting/index.ts';
+import type { BringBack } from '../../state/deleting/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice, Question } from '../../ui/states/index.ts';
 import { BROUGHT_BACK_UNDER, withDemoText } from '../../words/kept/deleted.ts';

@@ -12,7 +12,7 @@ import type { Run } from '../parts/index.ts';
 import { DemoPieces } from './DemoPieces.tsx';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
-import type { BringBack } from '../../storage/deleting/index.ts';
+import type { BringBack } from '../../state/deleting/index.ts';
 import { BROUGHT_BACK_UNDER, deletedText } from '../../words/kept/deleted.ts';
 import { remove as removeRecord, wordsBesideHead } from '../../state/keeping/index.ts';
 

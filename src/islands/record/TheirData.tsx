@@ -5,7 +5,7 @@ import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
 import { textOf } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { remove as removeRecord } from '../../state/keeping/index.ts';
-import { recordsOfPlayer } from '../../state/player-data.ts';
+import { recordsOfPlayer } from '../../state/deleting/index.ts';
 import { Question } from '../../ui/states/index.ts';
 import { BROUGHT_BACK_UNDER } from '../../words/kept/deleted.ts';
 import type { Logged } from '../../records/record.ts';

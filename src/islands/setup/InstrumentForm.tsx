@@ -30,7 +30,10 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const { document, issues } = readInstrumentFields(fields);
   // While the typed values are impossible, the drawing shows those that are kept.
   const kept = readInstrument(record.document.instrument);
-  useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }, record));
+  const { document: untouched } = readInstrumentFields(instrumentFields(record.document));
+  useKeptAsTyped({ stored: record.document, untouched, typed: document }, (next) =>
+    actions.keepInstrument({ ...record, document: next }, record),
+  );
   useTyped(record.id, fields, document !== null);
   const kind = INSTRUMENT_KINDS.find((kind) => kind === fields.kind) ?? 'violin';
   return (

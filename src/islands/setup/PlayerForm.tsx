@@ -58,9 +58,14 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const school = schools.find((school) => school.id === fields.schoolId);
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { document, issues } = readPlayerFields(fields, instrument);
+  const links = { instrumentId: record.instrumentId, schoolId: record.schoolId };
+  const { document: untouched } = readPlayerFields(playerFields(record.document, record), instrument);
   useKeptAsTyped(
-    { document: record.document, instrumentId: record.instrumentId, schoolId: record.schoolId },
-    document && { document: document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
+    {
+      stored: { document: record.document, ...links },
+      untouched: untouched && { document: untouched, ...links },
+      typed: document && { document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
+    },
     (next) => actions.keepPlayer({ ...record, ...next }, record),
   );
   useTyped(record.id, fields, document !== null);

@@ -12,7 +12,7 @@ import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
-import { NumberOrigins } from '../parts/index.ts';
+import { NumberOrigins, PracticeOfNobody } from '../parts/index.ts';
 import { DeletedNotice } from './DeletedNotice.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
@@ -54,6 +54,7 @@ function SetupPage() {
                 <div role="status" aria-label="Messages">
                   <KeptNotices trouble={trouble} elsewhere={elsewhere} />
                   <DeletedNotice {...deleting} />
+                  <PracticeOfNobody once />
                 </div>
                 {studio && (
                   <FormAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)} value={now}>

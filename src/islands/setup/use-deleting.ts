@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import { countWithPlayer } from '../../state/player-data.ts';
-import type { BringBack, TheirPieces } from '../../storage/deleting/index.ts';
+import { type BringBack, countWithPlayer, type TheirPieces } from '../../state/deleting/index.ts';
 import { withPlayerText } from '../../words/kept/deleted.ts';
 import type { Chosen, InStudio } from './use-studio.ts';
 

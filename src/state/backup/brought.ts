@@ -2,13 +2,15 @@ import { dequal } from 'dequal';
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { fullDaysText } from '../../words/kept/backup.ts';
+import { leftOutText, newerDaysText } from '../../words/kept/backup.ts';
+import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { database, together } from '../../storage/database/index.ts';
-import { LINKS, type LogRecord, type RecordOf } from '../../records/record.ts';
+import { LINKS, type Logged, type LogRecord, type RecordOf } from '../../records/record.ts';
+import { type Along, goOn } from './along.ts';
 import { pageIdOf } from '../../records/log-pages.ts';
-import { isFields, readRecord } from '../../storage/reading/index.ts';
-import { keepVersion, mergePages, piecesFollow } from '../../storage/writing/index.ts';
+import { isDocumentOfNewer, isFields, readRecord } from '../../storage/reading/index.ts';
+import { checkPages, isDiskFull, keepVersion, mergeChecked, pagesOfDay, piecesFollow } from '../../storage/writing/index.ts';
 import { isLogRecord } from '../../storage/joining/index.ts';
 
 /** The relation of a file's record to the one here: `older` was written more often here. */
@@ -21,13 +23,13 @@ export interface Brought<Name extends DocumentName = DocumentName> {
   /** The moment of its last change in the file; ms since 1970. */
   readonly updatedAt: number;
   readonly standing: Standing;
-  /** Keeps the record here as an earlier version. */
-  readonly keepEarlier: () => Promise<void>;
+  /** Does what comes before it is written: keeps the record here as an earlier version, or checks the pages that entries are added to. */
+  readonly prepare: (idsHere: ReadonlyMap<string, string>) => Promise<void>;
   /**
-   * Writes it into the database, in place of the one here, with the links of the file changed to the ids here; resolves to the days of a
-   * log that were full already.
+   * Writes it into the database, in place of the one here, with the links of the file changed to the ids here; resolves to why it was left
+   * out, in words, or null.
    */
-  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<readonly string[]>;
+  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<string | null>;
   /** The id in the file, and that of the same thing here. */
   readonly ids: readonly [inFile: string, here: string];
 }
@@ -58,26 +60,52 @@ async function idsByName(kind: DocumentName): Promise<ReadonlyMap<string, readon
 export async function readPart(part: unknown, here: HereByName | null): Promise<Reading<Brought>> {
   const kind = isFields(part) ? DOCUMENT_NAMES.find((name) => name === part['kind']) : undefined;
   const record = isFields(part) ? part['record'] : undefined;
+  if (kind === undefined && isFields(part) && typeof part['kind'] === 'string' && isFields(record))
+    return badReading(documentIssue('newer-kind', { kind: part['kind'] }, { pointer: '' }));
   if (kind === undefined || !isFields(record) || typeof record['id'] !== 'string')
     return badReading(documentIssue('damaged', { kind: 'studio', what: 'a part is not one' }, { pointer: '' }));
   return await readOfKind(kind, record, here);
 }
 
+/** The result of bringing in a file. */
+export interface BroughtIn {
+  /** The number of records that came in. */
+  readonly count: number;
+  /** Why others did not, in words. */
+  readonly leftOut: readonly string[];
+}
+
 /**
- * Brings in the chosen records of a file, all or none: studio records first, so that the pieces find them. In one transaction it takes
- * moments: after every single write, everything that follows the storage would read again before the next.
- *
- * @throws with the days of a log that were full already; all else is brought in then
+ * Brings in the chosen records of a file: studio records first, so that the pieces find them. A record that cannot be written is left out,
+ * and costs only itself; where the disk is full, or it is stopped, none comes in. In one transaction it takes moments: after every single
+ * write, everything that follows the storage would read again before the next.
  */
-export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
+export async function bringIn(wanted: readonly Brought[], all: readonly Brought[], along: Along = {}): Promise<BroughtIn> {
   const idsHere = new Map(all.map(({ ids }) => ids));
   const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
-  for (const brought of piecesLast) await brought.keepEarlier();
-  const full: string[] = [];
+  for (const [order, brought] of piecesLast.entries()) {
+    await brought.prepare(idsHere);
+    await goOn(order + 1, piecesLast.length, along);
+  }
+  const leftOut: string[] = [];
   await together(async () => {
-    for (const brought of piecesLast) full.push(...(await brought.write(idsHere)));
+    for (const brought of piecesLast) {
+      along.signal?.throwIfAborted();
+      const why = await brought.write(idsHere).catch((error: unknown) => whyLeftOut(brought, error));
+      if (why !== null) leftOut.push(why);
+    }
   });
-  if (full.length > 0) throw new Error(fullDaysText(full));
+  return { count: piecesLast.length - leftOut.length, leftOut };
+}
+
+/**
+ * Says why one record could not be written.
+ *
+ * @throws where the disk is full: nothing at all can be written then
+ */
+function whyLeftOut({ kind, name }: Brought, error: unknown): string {
+  if (!(error instanceof Error) || isDiskFull(error)) throw error;
+  return leftOutText(kind, name, error.message);
 }
 
 async function readOfKind<Name extends DocumentName>(kind: Name, value: object, here: HereByName | null): Promise<Reading<Brought>> {
@@ -90,10 +118,11 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object, 
     kind,
     name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
     updatedAt: record.updatedAt,
-    standing: standingOf(record, there),
-    // Entries of a log are only ever added.
-    keepEarlier: async () => {
-      if (there && !isLogRecord(record)) await keepVersion(kind, there, 'changed elsewhere too');
+    standing: isLogRecord(record) ? await standingOfPage(record, id) : standingOf(record, there),
+    prepare: async (idsHere) => {
+      // Entries of a log are only ever added.
+      if (isLogRecord(record)) await checkPages(whoseHere(record, idsHere), [record.document]);
+      else if (there) await keepVersion(kind, there, 'changed elsewhere too');
     },
     write: async (idsHere) => (isLogRecord(record) ? await writePage(record, idsHere) : await writeBrought(kind, record, there, idsHere)),
     ids: [record.id, there?.id ?? record.id],
@@ -113,14 +142,15 @@ async function alike<Name extends DocumentName>(
 function standingOf(record: RecordOf<DocumentName>, there: RecordOf<DocumentName> | undefined): Standing {
   if (!there) return 'new';
   if (dequal(record.document, there.document)) return 'same';
-  // Entries are only ever added: a page brings those that are not here, whichever of the two was written last.
-  if (isLogRecord(record) && isLogRecord(there)) return bringsNothing(record, there) ? 'same' : 'changed';
   return record.revision >= there.revision ? 'changed' : 'older';
 }
 
-function bringsNothing({ document }: LogRecord, there: LogRecord): boolean {
-  const ids = new Set(there.document.entries.map(({ id }) => id));
-  return document.entries.every(({ id }) => ids.has(id));
+/** Entries are only ever added: a page brings those that are not on the pages of its day here, whichever of them was written last. */
+async function standingOfPage({ document }: LogRecord, firstId: string): Promise<Standing> {
+  const pages = await pagesOfDay(firstId);
+  const ids = new Set(pages.flatMap((page) => page.document.entries.map(({ id }) => id)));
+  if (document.entries.every(({ id }) => ids.has(id))) return 'same';
+  return pages.length === 0 ? 'new' : 'changed';
 }
 
 async function writeBrought<Name extends DocumentName>(
@@ -128,7 +158,9 @@ async function writeBrought<Name extends DocumentName>(
   record: RecordOf<Name>,
   there: RecordOf<Name> | undefined,
   idsHere: ReadonlyMap<string, string>,
-): Promise<readonly string[]> {
+): Promise<string | null> {
+  if (there && isDocumentOfNewer(kind, there.document))
+    return leftOutText(kind, record.document.name, storageFailureText('WrittenByNewer'));
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
   const next = Object.assign(
     { ...record, id: there?.id ?? record.id, revision: Math.max(there?.revision ?? 0, record.revision) + 1, writtenBy: null },
@@ -136,14 +168,18 @@ async function writeBrought<Name extends DocumentName>(
   );
   await database.tableOf(kind).put(next);
   await piecesFollow(kind, next, there ?? null);
-  return [];
+  return null;
 }
 
-/** Adds a page of a log to the log of that player here; returns its day, where that is full. */
-async function writePage({ playerId, document, demo }: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<readonly string[]> {
-  const here = playerId === null ? null : (idsHere.get(playerId) ?? playerId);
-  const { left } = await mergePages({ playerId: here, name: document.name }, [document], demo);
-  return left;
+/** Adds a page of a log to the log of that player here. */
+async function writePage(page: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<string | null> {
+  const { left } = await mergeChecked(whoseHere(page, idsHere), [page.document], page.demo);
+  return left.length === 0 ? null : newerDaysText(left);
+}
+
+/** Gives the owner of a page of the file, by the id here. */
+function whoseHere({ playerId, document: { name } }: LogRecord, idsHere: ReadonlyMap<string, string>): Logged {
+  return { playerId: playerId === null ? null : (idsHere.get(playerId) ?? playerId), name };
 }
 
 function linkHere(record: object, link: (typeof LINKS)[number], idsHere: ReadonlyMap<string, string>): readonly [string, string][] {

@@ -1,6 +1,7 @@
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { DocumentName } from '#core/documents';
+import { type Along, goOn } from './along.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { isFields } from '../../storage/reading/index.ts';
 
@@ -59,11 +60,13 @@ export interface PartsRead<Value> {
 export async function readEach<Value>(
   parts: readonly unknown[],
   read: (part: unknown) => Promise<Reading<Value>>,
+  along: Along = {},
 ): Promise<PartsRead<Value>> {
   const values: Value[] = [];
   const damaged: DamagedPart[] = [];
   for (const [index, part] of parts.entries()) {
     const reading = await read(part);
+    await goOn(index + 1, parts.length, along);
     if (reading.ok) values.push(reading.value);
     else damaged.push({ place: index + 1, issues: reading.issues });
   }

@@ -1,6 +1,7 @@
 import { DOCUMENT_NAMES } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { database } from '../../storage/database/index.ts';
+import type { Along } from './along.ts';
 import { type Brought, hereByName, readPart } from './brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 
@@ -25,10 +26,10 @@ export function textOf(parts: readonly RecordPart[]): string {
 }
 
 /** Reads a file of the studio, and finds the relation of everything in it to what is here. Writes nothing. */
-export async function readStudioText(text: string): Promise<Reading<StudioBrought>> {
+export async function readStudioText(text: string, along: Along = {}): Promise<Reading<StudioBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'studio');
   if (!file.ok) return file;
   const here = hereByName();
-  const { values: brought, damaged } = await readEach(file.value.parts, async (part) => await readPart(part, here));
+  const { values: brought, damaged } = await readEach(file.value.parts, async (part) => await readPart(part, here), along);
   return goodReading({ savedAt: file.value.savedAt, brought, damaged });
 }

@@ -116,7 +116,7 @@ export function demoPractice(player: PlayerRecord, all: readonly PieceRecord[], 
   );
   return [
     {
-      session: { ...fresh(true), document: withHead(DOCUMENT_KINDS.session, session), playerId: player.id },
+      session: { ...fresh(true), id: `session-${player.id}`, document: withHead(DOCUMENT_KINDS.session, session), playerId: player.id },
       week: { ...week, demo: true },
       log,
     },

@@ -23,10 +23,10 @@ export function demoRecords({ documents, instrumentOf }: Demo, now: number): Dem
   const players = documents.player.map((document) =>
     withDemoId(newPlayer(document, { instrumentId: idOf(instrumentOf[document.name]), schoolId: schools[0]?.id ?? null }, true)),
   );
-  const pieces = documents.piece.map((piece, index) => ({
-    ...linkPiece(piece, players, instruments, schools[0]),
-    updatedAt: now - index * 1000,
-  }));
+  const pieces = documents.piece.map((piece, index) => {
+    const at = now - index * 1000;
+    return { ...linkPiece(piece, players, instruments, schools[0]), createdAt: at, updatedAt: at };
+  });
   return { ...NO_RECORDS, piece: pieces, instrument: instruments, player: players, school: schools };
 }
 

@@ -1,5 +1,6 @@
 import { countSetAside } from '../../storage/reading/index.ts';
 import { backupState, type BackupState } from '../backup/index.ts';
+import { type DeletedThing, findOfNobody, listDeleted, type OfNobody } from '../deleting/index.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** Reads the state of the backup; it is asked again each `turn`, since a browser does not report when it gives a permission. */
@@ -7,3 +8,9 @@ export const BACKUP_STATE: StoredQuery<[turn?: number], BackupState> = { read: a
 
 /** Counts the records that are set aside. */
 export const SET_ASIDE_COUNT: StoredQuery<[], number> = { read: countSetAside };
+
+/** Lists what was deleted and can be brought back, the newest first. */
+export const DELETED: StoredQuery<[], readonly DeletedThing[]> = { read: listDeleted };
+
+/** Finds the practice of players who are not there any more. */
+export const OF_NOBODY: StoredQuery<[], readonly OfNobody[]> = { read: findOfNobody };

@@ -4,7 +4,7 @@ import type { RecordOf } from '../../records/record.ts';
 import { database, together } from '../database/index.ts';
 import { isLog, withEntriesThere } from '../joining/index.ts';
 import { isDocumentOfNewer } from '../reading/index.ts';
-import { keepVersion } from '../writing/index.ts';
+import { keepVersion, putWhole } from '../writing/index.ts';
 import type { Deletion } from './deletion.ts';
 import { setLink } from './ties.ts';
 
@@ -35,5 +35,5 @@ async function putBack<Name extends DocumentName>(kind: Name, record: RecordOf<N
   const there = await database.tableOf(kind).get(record.id);
   if (there && isDocumentOfNewer(kind, there.document)) return;
   const revision = Math.max(there?.revision ?? 0, record.revision) + 1;
-  await database.tableOf(kind).put({ ...withEntriesThere(record, there), revision, writtenBy: null });
+  await putWhole(kind, { ...withEntriesThere(record, there), revision, writtenBy: null }, there);
 }

@@ -1,6 +1,7 @@
 import { deflate } from '../../files/index.ts';
 import { forgetAllLeft } from '../beside/index.ts';
 import { database, together } from '../database/index.ts';
+import { isDiskFull } from '../writing/index.ts';
 import { bringBackDeletion } from './bring-back.ts';
 import { forgetOld } from './deleted-list.ts';
 import type { DeletedWhat, Deletion, OfKind } from './deletion.ts';
@@ -37,7 +38,7 @@ export async function replaceTogether(what: DeletedWhat, find: () => Promise<Rep
     const write = async (withCopy: boolean): Promise<Written | null> =>
       await writeReplaced(deletion, instead, withCopy ? async () => await database.deleted.add(copy) : null);
     const written = await write(true).catch(async (error: unknown) => {
-      if (isFull(error)) return await write(false);
+      if (isDiskFull(error)) return await write(false);
       throw error;
     });
     if (written === null) continue;
@@ -71,9 +72,4 @@ async function writeReplaced(
     written = { number: await addCopy?.() };
   });
   return written;
-}
-
-function isFull(error: unknown): boolean {
-  const inner = error instanceof Error && 'inner' in error ? error.inner : error;
-  return [error, inner].some((one) => one instanceof Error && one.name === 'QuotaExceededError');
 }

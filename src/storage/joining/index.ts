@@ -1,3 +1,3 @@
 export { holdingToo, isHeld } from './holds.ts';
 export { joinRecord } from './join-records.ts';
-export { isLog, isLogRecord, withEntriesThere } from './log-entries.ts';
+export { fitToPage, isLog, isLogRecord, withEntriesThere } from './log-entries.ts';

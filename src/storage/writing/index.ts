@@ -1,7 +1,8 @@
 export { piecesFollow } from './follow.ts';
-export { type Merged, mergePages } from './merge-pages.ts';
+export { pagesOfDay, putWhole, readStored } from './log-pages.ts';
+export { checkPages, mergeChecked, type Merged, mergePages } from './merge-pages.ts';
 export type { RecordOutcome, SaveOutcome } from './outcome.ts';
-export { runWrite } from './written.ts';
+export { isDiskFull, runWrite } from './written.ts';
 export { recordLeft } from './put-unwritten.ts';
 export { saveRecord } from './save-record.ts';
 export { keepVersion, type Version, versionNumbered, versionsOf } from './versions.ts';

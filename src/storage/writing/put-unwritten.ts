@@ -4,11 +4,13 @@ import { issuesText, type Issue } from '#core/messages';
 import { database, type EarlierRecord, together, underOneName } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
+import { putWhole, readStored } from './log-pages.ts';
 import { holdingToo, isHeld, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
 import { type Fields, isDocumentOfNewer, isFields, isOfNewer, readRecord } from '../reading/index.ts';
 import { keysOf, textBeside } from '../beside/index.ts';
 import { newId } from '../../records/this-tab.ts';
 import { keepVersion } from './versions.ts';
+import { withUnknownOf } from './with-unknown.ts';
 
 /**
  * Writes a record that was left as text. Where another page has written meanwhile, both are joined, and the part of them that does not
@@ -50,29 +52,35 @@ function moveToOneName(left: object): EarlierRecord {
 async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
+  const began = await beginningOf(name, left);
+  const record = await withUnknownOf(name, reading.value, began?.base);
   // The page that left it may still be writing: a write meanwhile repeats this round.
   for (;;) {
-    const put = await tryToPut(name, reading.value, left);
+    const put = await tryToPut(name, record, { began, change: typeof left['change'] === 'number' ? left['change'] : null });
     if (put !== 'changed meanwhile') return put === 'put';
   }
+}
+
+/** The state from which the page began that left a record, and the number of the change among its changes. */
+interface Left<Name extends DocumentName> {
+  readonly began: Began<Name> | null;
+  /** The number of the change; null where none was counted. */
+  readonly change: number | null;
 }
 
 /** The end of one try to write a record that was left. */
 type Put = 'put' | 'changed meanwhile' | 'for a newer version';
 
 /** Writes a record that was left, or sees that there is nothing to write. */
-async function tryToPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, left: Fields): Promise<Put> {
-  const there = await database.tableOf(name).get(read.id);
+async function tryToPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, { began, change }: Left<Name>): Promise<Put> {
+  const there = await readStored(name, read.id);
   if (there && isDocumentOfNewer(name, there.document)) return 'for a newer version';
-  const change = typeof left['change'] === 'number' ? left['change'] : null;
   if (isHeld(there?.holds, read.writtenBy, change)) return 'put';
   const holds = holdingToo(there?.holds, read.writtenBy, change);
   const record = { ...withEntriesThere(read, there), ...(holds ? { holds } : {}) };
   if (there !== undefined && !isLog(record) && dequal(there.document, record.document)) return 'put';
   const isPut =
-    there === undefined || isLog(record)
-      ? await putRecordInPlace(name, record, there)
-      : await putBeside(name, record, { there, began: await beginningOf(name, left) });
+    there === undefined || isLog(record) ? await putRecordInPlace(name, record, there) : await putBeside(name, record, { there, began });
   return isPut ? 'put' : 'changed meanwhile';
 }
 
@@ -153,7 +161,7 @@ async function putRecordInPlace<Name extends DocumentName>(
   await together(async () => {
     const now = await database.tableOf(name).get(record.id);
     if (now?.revision !== there?.revision) return;
-    await database.tableOf(name).put(next);
+    await putWhole(name, next, there);
     await piecesFollow(name, next, there ?? null);
     wrote = true;
   });

@@ -3,10 +3,12 @@ import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
 import { database, together } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
+import { putWhole, readStored } from './log-pages.ts';
 import { isDocumentOfNewer } from '../reading/index.ts';
 import { piecesFollow } from './follow.ts';
 import { holdingToo, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
 import type { RecordOutcome } from './outcome.ts';
+import { withUnknownOf } from './with-unknown.ts';
 import { runWrite } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { isMomentBefore, keepVersion } from './versions.ts';
@@ -31,12 +33,13 @@ export async function writeRecord<Name extends DocumentName>(
   record: RecordOf<Name>,
   { bases, change }: Began,
 ): Promise<RecordOutcome<Name>> {
-  const checked = await readAs<DocumentName>(name, record.document);
+  const whole = await withUnknownOf(name, record, bases[0]);
+  const checked = await readAs<DocumentName>(name, whole.document);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
   const done = await runWrite(async () => {
     // A write of another page between reading and writing repeats this round.
-    while (outcome === null) outcome = await replaceRecord(name, record, { bases, change });
+    while (outcome === null) outcome = await replaceRecord(name, whole, { bases, change });
   });
   return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
 }
@@ -58,7 +61,7 @@ async function replaceRecord<Name extends DocumentName>(
   { bases, change }: Began,
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
-  const there = await table.get(record.id);
+  const there = await readStored(name, record.id);
   if (there && isDocumentOfNewer(name, there.document)) throw new WrittenByNewer();
   const [base] = bases;
   const next: Next<Name> =
@@ -77,7 +80,7 @@ async function replaceRecord<Name extends DocumentName>(
   await together(async () => {
     const now = await table.get(record.id);
     if (now?.revision !== there?.revision) return;
-    await table.put(stamped);
+    await putWhole(name, stamped, there);
     await piecesFollow(name, stamped, there ?? null);
     wrote = true;
   });

@@ -17,6 +17,11 @@ class SilentStorage extends Error {
   override readonly name = 'SilentStorage';
 }
 
+/** Tells whether a write failed because the disk is full. */
+export function isDiskFull(error: unknown): boolean {
+  return failureName(error) === 'QuotaExceededError';
+}
+
 /** Gives the database's name of a failure: the innermost name is the telling one. */
 function failureName(error: unknown): string {
   if (!(error instanceof Error)) return '';

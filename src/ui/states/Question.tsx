@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useEffectEvent, useRef } from 'react';
 import { Button } from '../Button.tsx';
 import { Notice } from './Notice.tsx';
 
@@ -15,13 +15,18 @@ interface QuestionProps {
   /** The label of the button that leaves everything as it is. */
   readonly leave: string;
   readonly onLeave: () => void;
+  /** Whether it comes by itself, so that the focus stays where it is. */
+  readonly quiet?: boolean;
   readonly className?: string;
 }
 
-/** Asks before something large is done; the button that leaves everything as it is has the focus. */
-export function Question({ children, answers, leave, onLeave, className = '' }: QuestionProps) {
+/** Asks before something large is done; the button that leaves everything as it is has the focus, unless it comes by itself. */
+export function Question({ children, answers, leave, onLeave, quiet = false, className = '' }: QuestionProps) {
   const asked = useRef<HTMLDivElement>(null);
-  useEffect(() => asked.current?.querySelector<HTMLElement>('button:last-of-type')?.focus(), []);
+  const focus = useEffectEvent(() => {
+    if (!quiet) asked.current?.querySelector<HTMLElement>('button:last-of-type')?.focus();
+  });
+  useEffect(() => focus(), []);
   return (
     <Notice role="alert" className={className}>
       <div ref={asked}>

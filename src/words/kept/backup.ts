@@ -30,15 +30,31 @@ export const STANDING_WORDS = {
 } as const;
 
 /** Writes the result of bringing in a file. */
-export function broughtText(count: number): string {
-  return count === 0
-    ? 'There was nothing to bring in.'
-    : `${countText(count, 'entry was', 'entries were')} brought in. What was here before is under “Earlier versions” of each.`;
+export function broughtText({ count, leftOut }: { readonly count: number; readonly leftOut: readonly string[] }): string {
+  const came =
+    count === 0
+      ? 'Nothing was brought in.'
+      : `${countText(count, 'entry was', 'entries were')} brought in. What was here before is under “Earlier versions” of each.`;
+  return [came, ...leftOut].join(' ');
 }
 
+/** Writes why something of a file was left out. */
+export function leftOutText(kind: string, name: string, why: string): string {
+  return `Left out the ${kind} ${name === '' ? 'without a name' : `“${name}”`}: ${why}`;
+}
+
+/** The words for a file that is read or written, part after part. */
+export const FILE_UNDER_WAY = {
+  read: { what: 'Looking through the file', done: 'read' },
+  write: { what: 'Bringing in', done: 'written' },
+} as const;
+
+/** The words where the teacher has stopped bringing in. */
+export const STOPPED = 'Stopped: nothing was brought in.';
+
 /** Writes the days of a log that were left out. */
-export function fullDaysText(days: readonly string[]): string {
-  return `${listText(days)}: a day of a log holds 5,000 entries, and with those of the file it would hold more. What is here stays as it is.`;
+export function newerDaysText(days: readonly string[]): string {
+  return `${listText(days)}: a newer Dove Path has written into the log here, and this one does not write over it. Reload the page, and bring the file in again.`;
 }
 
 /** Writes the parts of a file that do not read. */

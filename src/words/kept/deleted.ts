@@ -13,20 +13,24 @@ export interface WithPlayer {
 
 /** Writes what goes when a player is deleted, and what is chosen about the pieces; null where nothing goes along. */
 export function withPlayerText(name: string, { days, sessions, weeks, stages, pieces }: WithPlayer): string | null {
-  const practice = [
+  const practice = practiceWords({ days, sessions, weeks, stages });
+  if (practice.length === 0 && pieces === 0) return null;
+  const who = name === '' ? 'this player' : name;
+  const along = practice.length === 0 ? '' : `Deleting ${who} also deletes the practice: ${listText(practice)}. `;
+  const theirs = `There ${pieces === 1 ? 'is' : 'are'} ${countText(pieces, 'piece', 'pieces')} for ${who}`;
+  const them = pieces === 1 ? 'it' : 'them';
+  const asked = pieces === 0 ? '' : `${theirs}: delete ${them} too, or keep ${them} without a player. `;
+  return `${along}${asked}${BROUGHT_BACK_UNDER}`;
+}
+
+/** Lists the practice of a player in words, without what there is nothing of. */
+function practiceWords({ days, sessions, weeks, stages }: Omit<WithPlayer, 'pieces'>): readonly string[] {
+  return [
     ...(days > 0 ? [countText(days, 'day of the log', 'days of the log')] : []),
     ...(sessions > 0 ? [countText(sessions, 'session', 'sessions')] : []),
     ...(weeks > 0 ? ['the plan of the weeks'] : []),
     ...(stages > 0 ? ['the stages of shifts'] : []),
   ];
-  if (practice.length === 0 && pieces === 0) return null;
-  const who = name === '' ? 'this player' : name;
-  const goes = practice.length === 0 ? '' : `With ${who} goes the practice: ${listText(practice)}. `;
-  const stays =
-    pieces === 0
-      ? ''
-      : `There ${pieces === 1 ? 'is' : 'are'} ${countText(pieces, 'piece', 'pieces')} for ${who}: delete them too, or keep them without a player. `;
-  return `${goes}${stays}${BROUGHT_BACK_UNDER}`;
 }
 
 /** The words about where deleted things can be brought back. */
@@ -46,11 +50,7 @@ export function withDemoText({ changed, made, logged }: InDemo): string | null {
     ...(made > 0 ? [`${countText(made, 'session or plan', 'sessions and plans')} that you have made for its players`] : []),
     ...(logged > 0 ? [`${countText(logged, 'entry', 'entries')} that you have logged for them`] : []),
   ];
-  return all.length === 0 ? null : `With the demo ${goes(changed + made + logged)} ${listText(all)}. ${BROUGHT_BACK_UNDER}`;
-}
-
-function goes(count: number): string {
-  return count === 1 ? 'goes' : 'go';
+  return all.length === 0 ? null : `Removing the demo also removes ${listText(all)}. ${BROUGHT_BACK_UNDER}`;
 }
 
 /** Writes what was deleted, for the notice with its undo. */
@@ -79,3 +79,15 @@ export function broughtBackText(name: string, count: number): string {
 
 /** The words where a deletion cannot be brought back any more. */
 export const NOT_THERE_ANY_MORE = 'It is not there any more: it was brought back or deleted for good in another tab.';
+
+/** Writes what belongs to a player who is not there any more. */
+export function ofNobodyText(name: string, { days, sessions, weeks, stages }: Omit<WithPlayer, 'pieces'>): string {
+  const practice = practiceWords({ days, sessions, weeks, stages });
+  const whose = name === '' ? 'a player who is not here any more' : `${name}, who is not among the players any more`;
+  return `There is the practice of ${whose}: ${listText(practice)}.`;
+}
+
+/** Writes what was done with the practice of a player who is not there any more. */
+export function madeAgainText(name: string): string {
+  return `${name === '' ? 'A player without a name' : name} is among the players again, with all of the practice. Look at the instrument there.`;
+}

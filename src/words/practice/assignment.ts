@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { countText, listText } from '#core/messages';
-import { damagedText, fullDaysText } from '../kept/backup.ts';
+import { damagedText, newerDaysText } from '../kept/backup.ts';
 
 /** The result of adding entries to a log: the new ones, those that were here, and the days that were left out. */
 interface Merged {
@@ -17,7 +17,7 @@ export function savedText(at: number): string {
 /** Writes the result of bringing in a log. */
 export function mergedText(name: string, { added, there, left }: Merged): string {
   const whole = `Log of ${name}: ${countText(added, 'entry is', 'entries are')} new, ${countText(there, 'was', 'were')} here already.`;
-  return left.length === 0 ? whole : `${whole} Left out: ${fullDaysText(left)}`;
+  return left.length === 0 ? whole : `${whole} Left out: ${newerDaysText(left)}`;
 }
 
 /** Writes which parts of a file did not read; empty where all did. */

@@ -97,9 +97,12 @@ test('a new player and instrument are made, found on the bench by name, and dele
   await page.goto('/setup');
   await page.getByRole('button', { name: /^Wagtail viola/ }).click();
   await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('alert')).toContainText('There is 1 piece for Wagtail: delete it too, or keep it without a player.');
+  await page.getByRole('button', { name: 'Delete the player, keep the pieces' }).click();
   await expect(page.getByRole('button', { name: /^Wagtail viola/ })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /^Wagtail viola/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Wagtail', exact: true })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Used by' }).getByRole('link')).toHaveCount(1);
 });
 
 test('an instrument of the studio is taken in the sentence, and left for one described', async ({ page }) => {

@@ -49,11 +49,11 @@ export function TakeIn({ run, onTaken }: TakeInProps) {
             onLeave={() => setFile(null)}
             onBring={(wanted) =>
               run(async () => {
-                await bringIn(wanted, chosen.brought);
+                const outcome = await bringIn(wanted, chosen.brought);
                 setFile(null);
                 setTaken(chosen);
                 await onTaken(chosen.id);
-                return broughtText(wanted.length);
+                return broughtText(outcome);
               })
             }
           />

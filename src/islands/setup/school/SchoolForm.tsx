@@ -25,7 +25,10 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
   const [name, setName] = useState(record.document.name);
   const [school, setSchool] = useState<School>(record.document.school);
   const change = (changed: Partial<School>): void => setSchool((now) => ({ ...now, ...changed }));
-  useKeptAsTyped(record.document, schoolDocument(name.trim(), school), (document) => actions.keepSchool({ ...record, document }, record));
+  const untouched = schoolDocument(record.document.name, record.document.school);
+  useKeptAsTyped({ stored: record.document, untouched, typed: schoolDocument(name.trim(), school) }, (document) =>
+    actions.keepSchool({ ...record, document }, record),
+  );
   return (
     <section aria-label="School">
       <FormHead what="school" document={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>
