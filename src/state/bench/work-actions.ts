@@ -5,6 +5,8 @@ import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord, NOTHING_USED } from '../../records/new-records.ts';
 import { isLeft } from '../../storage/beside/index.ts';
+import { OF_NEWER } from '../../words/kept/storage.ts';
+import { say } from '../notices.ts';
 import { allKept } from '../keeping/index.ts';
 import { setOnBench } from './on-bench.ts';
 import { workStore } from './work.ts';
@@ -15,12 +17,14 @@ const loadPieceList = () => import('../../storage/reading/piece-list.ts');
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  const { loadPiece } = await loadPieceList();
+  const { checkRecord, loadPiece } = await loadPieceList();
   const asked = id === null ? null : await loadPiece(id);
   const left = id !== null && isLeft(id) ? await (await import('./open-left.ts')).openLeft(id, asked) : null;
   if (left !== null) return left;
   const record = asked ?? (await loadPiece(null));
-  return record ? setOnBench(record, record) : await newPieceOfStudio();
+  const opened = record ? setOnBench(record, record) : await newPieceOfStudio();
+  if (id !== null && asked === null && (await checkRecord(id)) === 'of a newer version') say(OF_NEWER);
+  return opened;
 }
 
 /** Puts a new piece on the bench, taught as a school teaches. It is written with its first change or name. */

@@ -10,10 +10,14 @@ export interface PieceList extends AllRead<'piece'> {
   readonly whole: boolean;
 }
 
-/** Tells whether a stored piece passes its check; one that does not is set aside. */
-export async function checkRecord(id: string): Promise<boolean> {
+/** The state of a stored piece: it reads, it was set aside because it does not, or a newer version of the application has written it. */
+export type Checked = 'reads' | 'set aside' | 'of a newer version';
+
+/** Checks a stored piece; one that does not read is set aside. */
+export async function checkRecord(id: string): Promise<Checked> {
   const record = await database.pieces.get(id);
-  return record === undefined || (await readOrSetAside('piece', record)) !== null;
+  if (record === undefined || (await readOrSetAside('piece', record)) !== null) return 'reads';
+  return (await database.pieces.get(id)) === undefined ? 'set aside' : 'of a newer version';
 }
 
 /** Reads the pieces that were changed last, `most` of them: those with which a list begins. */

@@ -19,6 +19,10 @@ export const STORAGE_SILENT = 'it does not answer; if another tab of Dove Path i
 /** The words for a piece on the bench that does not read. */
 export const SET_ASIDE = 'The piece could not be read and was set aside; it is kept under Backup.';
 
+/** The words for a piece that a newer version of the application has written. */
+export const OF_NEWER =
+  'A newer version of Dove Path has written this piece, and this one leaves it as it is. Reload the page to get the newer version.';
+
 /** Writes that the browser's database does not open: work goes on without it. */
 export function notKeptText(why: string): string {
   return `The browser does not open its storage (${why}). You can work here and download the piece, but it is not kept.`;
