@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import type { PieceRecord } from '../../src/records/record.ts';
+import type { Stored } from './edit.ts';
 
 /** A disaster that may happen to a page, and its effect on the browser. */
 export interface Disaster {
@@ -17,6 +18,12 @@ export interface Disaster {
   readonly endsBrowser?: boolean;
   /** Tells whether the change of another page is there too. */
   readonly also?: (piece: PieceRecord) => boolean;
+  /** Tells whether what was there beside the edit has stayed. */
+  readonly stays?: (stored: Stored) => boolean;
+  /** Does what a teacher does afterwards, before it is looked for. */
+  readonly mend?: (page: Page) => Promise<void>;
+  /** Whether records alone are kept: what is only typed yet is in no file. */
+  readonly ofRecords?: boolean;
   /** Whether nothing is left of the storage: no player and no piece is there to go on with once the page has looked. */
   readonly clears?: boolean;
   /** Whether only records that the page says are saved have to be there: nothing reaches a disk before it is asked to. */
@@ -56,7 +63,7 @@ const HOUR_MS = 3_600_000;
 
 const close = async (page: Page): Promise<void> => await page.close({ runBeforeUnload: false });
 
-/** The disasters of every kind. */
+/** The disasters that strike a page, its browser or its storage. */
 export const DISASTERS: readonly Disaster[] = [
   { name: 'the tab closed at once', strike: close },
   {

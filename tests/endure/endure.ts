@@ -1,8 +1,8 @@
 /**
  * Makes edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
- * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that
- * name, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder
+ * switched off, and edits must be lost: the check that this can fail. `--only "another tab|restored"` tries the
+ * kinds of these names, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder
  * F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -13,6 +13,7 @@ import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import type { Edit, Stored } from './edit.ts';
 import { EDITS } from './edits.ts';
+import { TAKEN_AWAY } from './taken-away.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { listsOf } from '../support/lists-of-schema.ts';
@@ -42,8 +43,9 @@ const from = numberGiven('from', 0);
 const trials = from + numberGiven('trials', 10_000);
 let endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
-/** The kinds that are tried: all, or those named in part by `--only "another tab"`. */
-const kinds = DISASTERS.filter(({ name }) => name.includes(textGiven('only') ?? ''));
+/** The names of the kinds that are tried, in part. */
+const only = (textGiven('only') ?? '').split('|');
+const kinds = [...DISASTERS, ...TAKEN_AWAY].filter(({ name }) => only.some((part) => name.includes(part)));
 const edits = EDITS.filter(({ name }) => name.includes(textGiven('edits') ?? ''));
 const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 
@@ -92,6 +94,7 @@ async function worker(): Promise<void> {
   while (begun < trials && Date.now() < endAt) {
     const trial = begun;
     begun += 1;
+    if (struck) await mend(context, struck);
     const page = await context.newPage();
     const piece = await openedPiece(page, trial);
     if (struck) await check(page, struck);
@@ -104,6 +107,7 @@ async function worker(): Promise<void> {
     }
   }
   if (struck) {
+    await mend(context, struck);
     const page = await context.newPage();
     await page.goto('/backup');
     await check(page, struck);
@@ -145,7 +149,7 @@ async function openedPiece(page: Page, trial: number): Promise<string> {
 async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
   // Tells whether it is too late: the other tab has the piece open, and nothing to do with the log; or it changes the same list, where
   // there is one. An edit in steps is not made to the end where nothing is left that it could go on with.
-  const isTooLate = disaster.clears === true && edit.inSteps === true;
+  const isTooLate = (disaster.clears === true && edit.inSteps === true) || (disaster.ofRecords === true && edit.changes === null);
   if ((edit.open && disaster.also) || (disaster.inTwoTabs && !edit.beside) || isTooLate) {
     await page.close();
     return false;
@@ -216,13 +220,24 @@ async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<
   return so;
 }
 
+/** Does what a teacher does after a disaster. */
+async function mend(context: BrowserContext, { disaster }: Struck): Promise<void> {
+  if (!disaster.mend) return;
+  const page = await context.newPage();
+  await disaster.mend(page);
+  await page.close();
+}
+
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   let missing = '';
   const found = await comesTrue(async () => {
     const piece = (await storedPieces(page)).find((piece) => piece.id === id) ?? null;
     const stored = await storedBeside(page, piece);
     const besideIsIn = !disaster.inTwoTabs || edit.beside?.isIn(stored, trial) === true;
-    missing = [edit.isIn(stored, trial) ? '' : 'here', besideIsIn ? '' : 'in the other tab'].filter(Boolean).join(', ');
+    const stays = disaster.stays?.(stored) !== false;
+    missing = [edit.isIn(stored, trial) ? '' : 'here', besideIsIn ? '' : 'in the other tab', stays ? '' : 'beside it']
+      .filter(Boolean)
+      .join(', ');
     return missing === '' && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   }, PATIENCE_MS);
   // It is said at once, so that a run that is cut off later has not seen it in vain.
