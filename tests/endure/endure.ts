@@ -1,9 +1,8 @@
 /**
  * Makes edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
- * switched off, and edits must be lost: the check that this can fail. `--only "another tab|restored"` tries the
- * kinds of these names, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder
- * F.
+ * switched off, and edits must be lost: the check that this can fail. `--only "another tab|restored"` tries the kinds of these names,
+ * `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
