@@ -36,8 +36,8 @@ function joinKnown(one: KnownFields, other: KnownFields): KnownFields {
 }
 
 /**
- * Gives a changed part of a document with the fields of the one before that this version does not know: whoever changed it has made it anew
- * from what is known. Where it is another kind of thing now, they went with the old one. Lists are taken as they are.
+ * Gives a changed part of a document with the fields of the one before that this version does not know: whoever changed it has
+ * made it from what is known. Where it is another kind of thing now, they went with the old one. Lists are taken as they are.
  */
 export function carryUnknown(changed: unknown, before: unknown, known: KnownFields): unknown {
   const { fields, told = [] } = known;

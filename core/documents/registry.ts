@@ -19,7 +19,7 @@ function asItIs(document: OldDocument): OldDocument {
 /**
  * Brings a document to the version from which fields that are not known are kept. Up to it, the application took such a field for damage, so
  * the version was raised once for all kinds: an application from before leaves alone what is written now. For some hours, the answer that
- * a correction makes the plan anew was written as "again".
+ * after a correction the fingers are lifted and set again had another name.
  */
 function keepUnknownFields(document: OldDocument): OldDocument {
   return JSON.parse(JSON.stringify(document), (name, value: unknown) => (name === 'correcting' && value === 'again' ? 'anew' : value));

@@ -34,7 +34,7 @@ export function notLanded(landed: readonly LandedSchema[]): readonly LandedSchem
   return today.filter(({ kind, schema }) => !known.has(keyOf(kind, schema)));
 }
 
-/** Writes the file anew. */
+/** Writes the file with all schemas. */
 export function writeLanded(landed: readonly LandedSchema[]): void {
   const parts: unknown[] = [];
   const schemas = landed.map(({ kind, version, schema }) => ({ kind, version, schema: pack(schema, parts) }));

@@ -43,7 +43,7 @@ export function retiredWords(sources: readonly Pick<Source, 'path' | 'text'>[]):
 }
 
 /** A side of a question has kept this name in documents. */
-const IN_DOCUMENTS = /\banew: |\banew small\b/g;
+const IN_DOCUMENTS = /\banew: |\banew small\b|(['"])anew\1/g;
 
 /** Splits a name into words: "laidOver" as "laid Over". */
 function asWords(line: string): string {

@@ -28,7 +28,7 @@ export async function readFileText<Name extends DocumentName>(name: Name, text: 
   return readDocumentText(text, DOCUMENT_KINDS[name], await checkOf<Name>(name));
 }
 
-/** Gives a document that was made anew from what is known here with the fields of the one before that are not. */
+/** Gives a document that was made from what is known here, with those fields of the one before that are not known. */
 export async function keepUnknown<Name extends DocumentName>(
   name: Name,
   changed: DocumentOf<Name>,

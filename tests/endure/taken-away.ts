@@ -97,7 +97,7 @@ function hasLater(record: object): boolean {
   return 'later' in record && 'document' in record && Object(record.document).later === 1;
 }
 
-/** What is taken away and brought back, and what newer versions write: each keeps what was edited a moment before. */
+/** The disasters in which something is taken away and brought back, or a newer version writes: each keeps the edit of a moment before. */
 export const TAKEN_AWAY: readonly Disaster[] = [
   {
     name: 'taken away: the demo removed, and brought back after a reload',

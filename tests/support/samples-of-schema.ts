@@ -22,8 +22,8 @@ export interface Schema {
 }
 
 /**
- * Lists values that a schema allows, so many that every field, every branch, every word and every limit stands in at least one of them, and
- * that every field which may be missing is missing in one.
+ * Lists values that a schema allows. Every field, every branch, every word and every limit stands in at least one of them, and every field
+ * that may be missing is missing in one.
  */
 export function samplesOf(schema: Schema): readonly unknown[] {
   if ('const' in schema) return [schema.const];

@@ -4,7 +4,7 @@ import { DELETED, useStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { broughtBackText, KIND_WORDS, NOT_THERE_ANY_MORE } from '../../words/kept/deleted.ts';
+import { broughtBackText, DAYS_KEPT, KIND_WORDS, NOT_THERE_ANY_MORE } from '../../words/kept/deleted.ts';
 import type { Run } from '../parts/index.ts';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -20,7 +20,7 @@ export function DeletedThings({ run }: { readonly run: Run }) {
     });
   return (
     <section aria-label="Deleted" className="mt-7">
-      <Heading className="mb-2">Deleted in the last 30 days</Heading>
+      <Heading className="mb-2">Deleted in the last {DAYS_KEPT} days</Heading>
       <div className="max-h-80 overflow-auto" tabIndex={0} role="group" aria-label="Things that were deleted">
         <Table>
           <thead>

@@ -12,7 +12,7 @@ interface PracticeOfNobodyProps {
   readonly once: boolean;
 }
 
-/** What was done with the practice of somebody who is not there, with its undo. */
+/** The action taken on the practice of somebody who is not there, with its undo. */
 interface Done {
   readonly said: string;
   readonly bringBack: BringBack | null;

@@ -42,12 +42,16 @@ export function useSessions(playerId: string | null): Sessions {
     bringBack,
     removed,
     remove: (session) =>
-      void remove(session.id).then((bringBack) => {
-        const putBack = (): void => {
-          setRemoved(null);
-          void bringBack?.();
-        };
-        setRemoved(bringBack && { session, putBack });
-      }),
+      void remove(session.id).then((bringBack) =>
+        setRemoved(
+          bringBack && {
+            session,
+            putBack: () => {
+              setRemoved(null);
+              void bringBack();
+            },
+          },
+        ),
+      ),
   };
 }

@@ -17,7 +17,8 @@ import { DeletedNotice } from './DeletedNotice.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
 import { SchoolForm } from './school/SchoolForm.tsx';
-import { type Chosen, type InStudio, type StudioActions, useStudio } from './use-studio.ts';
+import type { Chosen, InStudio } from './in-studio.ts';
+import { type StudioActions, useStudio } from './use-studio.ts';
 import { VersionsInStudio } from './VersionsInStudio.tsx';
 
 /** Measures: the instruments, players and schools of the studio, kept for every piece that uses them. */

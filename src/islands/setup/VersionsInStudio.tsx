@@ -6,7 +6,7 @@ import type { RecordOf } from '../../records/record.ts';
 import type { StudioName } from '../../records/studio.ts';
 import { setupVersionText, type ToldByBriefs } from '../../words/studio/setup.ts';
 import { EarlierVersions } from '../opened-piece/index.ts';
-import type { InStudio } from './use-studio.ts';
+import type { InStudio } from './in-studio.ts';
 
 interface VersionsInStudioProps {
   readonly now: InStudio;

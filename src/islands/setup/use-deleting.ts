@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type BringBack, countWithPlayer, type TheirPieces } from '../../state/deleting/index.ts';
 import { withPlayerText } from '../../words/kept/deleted.ts';
-import type { Chosen, InStudio } from './use-studio.ts';
+import type { Chosen, InStudio } from './in-studio.ts';
 
 /** A player who is to be deleted, and with whom more goes: the teacher is asked first. */
 interface Asked {
@@ -19,7 +19,9 @@ interface Deleted {
 
 /** The question and the actions of deleting something of the studio. */
 export interface Deleting {
+  /** The question that waits for an answer; null for none. */
   readonly asked: Asked | null;
+  /** The thing deleted last; null for none. */
   readonly deleted: Deleted | null;
   /** Deletes something, after asking where more goes with it. */
   readonly remove: (gone: InStudio) => void;

@@ -7,20 +7,8 @@ import { newInstrument, newPlayer, newSchool } from '../../records/new-records.t
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { byName, instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
 import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/index.ts';
+import type { Chosen, InStudio } from './in-studio.ts';
 import { useDeleting } from './use-deleting.ts';
-
-/** The record that the page shows: one instrument, one player or one school. */
-export interface Chosen {
-  readonly kind: StudioName;
-  /** The id of the record. */
-  readonly id: string;
-}
-
-/** An instrument, a player or a school of the studio. */
-export type InStudio =
-  | { readonly kind: 'instrument'; readonly record: InstrumentRecord }
-  | { readonly kind: 'player'; readonly record: PlayerRecord }
-  | { readonly kind: 'school'; readonly record: SchoolRecord };
 
 /** The actions on the studio. */
 export interface StudioActions {

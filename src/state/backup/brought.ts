@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { leftOutText, newerDaysText } from '../../words/kept/backup.ts';
+import { notBroughtText, newerDaysText } from '../../words/kept/backup.ts';
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { database, together } from '../../storage/database/index.ts';
@@ -68,7 +68,7 @@ export async function readPart(part: unknown, here: HereByName | null): Promise<
 }
 
 /** The result of bringing in a file. */
-export interface BroughtIn {
+export interface BroughtOutcome {
   /** The number of records that came in. */
   readonly count: number;
   /** Why others did not, in words. */
@@ -80,7 +80,7 @@ export interface BroughtIn {
  * and costs only itself; where the disk is full, or it is stopped, none comes in. In one transaction it takes moments: after every single
  * write, everything that follows the storage would read again before the next.
  */
-export async function bringIn(wanted: readonly Brought[], all: readonly Brought[], along: Along = {}): Promise<BroughtIn> {
+export async function bringIn(wanted: readonly Brought[], all: readonly Brought[], along: Along = {}): Promise<BroughtOutcome> {
   const idsHere = new Map(all.map(({ ids }) => ids));
   const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
   for (const [order, brought] of piecesLast.entries()) {
@@ -105,7 +105,7 @@ export async function bringIn(wanted: readonly Brought[], all: readonly Brought[
  */
 function whyLeftOut({ kind, name }: Brought, error: unknown): string {
   if (!(error instanceof Error) || isDiskFull(error)) throw error;
-  return leftOutText(kind, name, error.message);
+  return notBroughtText(kind, name, error.message);
 }
 
 async function readOfKind<Name extends DocumentName>(kind: Name, value: object, here: HereByName | null): Promise<Reading<Brought>> {
@@ -160,7 +160,7 @@ async function writeBrought<Name extends DocumentName>(
   idsHere: ReadonlyMap<string, string>,
 ): Promise<string | null> {
   if (there && isDocumentOfNewer(kind, there.document))
-    return leftOutText(kind, record.document.name, storageFailureText('WrittenByNewer'));
+    return notBroughtText(kind, record.document.name, storageFailureText('WrittenByNewer'));
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
   const next = Object.assign(
     { ...record, id: there?.id ?? record.id, revision: Math.max(there?.revision ?? 0, record.revision) + 1, writtenBy: null },

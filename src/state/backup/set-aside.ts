@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import { database, together } from '../../storage/database/index.ts';
 import { isLogRecord, withEntriesThere } from '../../storage/joining/index.ts';
-import { keepVersion, putWhole, readStored } from '../../storage/writing/index.ts';
+import { keepVersion, putWhole, storedToWriteOver } from '../../storage/writing/index.ts';
 import { isFields, readRecord } from '../../storage/reading/index.ts';
 
 /** Tries again to read records that were set aside, and puts back those that now read; resolves to their number. */
@@ -11,7 +11,11 @@ export async function restoreSetAside(): Promise<number> {
   for (const { id, name = 'piece', record } of await database.setAside.toArray()) {
     const value = isFields(record) ? await readAgain(name, { ...record, id }) : null;
     if (value === null) continue;
-    await putBeside(name, value);
+    const isBack = await putBeside(name, value).then(
+      () => true,
+      () => false,
+    );
+    if (!isBack) continue;
     await database.setAside.delete(id);
     restored += 1;
   }
@@ -23,9 +27,13 @@ async function readAgain<Name extends DocumentName>(name: Name, record: object):
   return reading.ok ? reading.value : null;
 }
 
-/** Puts a record back; one that stands in its place by now becomes an earlier version, and a page of a log is joined with it. */
+/**
+ * Puts a record back; one that stands in its place by now becomes an earlier version, and a page of a log is joined with it.
+ *
+ * @throws where a newer version of the application has written the one in its place
+ */
 async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>): Promise<void> {
-  const there = await readStored(name, record.id);
+  const there = await storedToWriteOver(name, record.id);
   if (there && !isLogRecord(there)) await keepVersion(name, there, 'another brought back');
   const revision = Math.max(there?.revision ?? 0, record.revision) + 1;
   await together(async () => await putWhole(name, { ...withEntriesThere(record, there), revision }, there));

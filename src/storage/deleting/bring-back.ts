@@ -19,7 +19,7 @@ export async function bringBackDeletion({ records, ties, instead }: Deletion, nu
       const there = await database.tableOf(kind).get(id);
       if (there?.revision === 0) await database.tableOf(kind).delete(id);
     }
-    for (const { kind, record } of records) await putBack(kind, record);
+    for (const { kind, record } of records) await restoreRecord(kind, record);
     for (const tie of ties) await setLink(tie, tie.to);
     if (number !== undefined) await database.deleted.delete(number);
   });
@@ -31,7 +31,7 @@ async function keepPresent<Name extends DocumentName>(kind: Name, record: Record
   await keepVersion(kind, there, 'another brought back');
 }
 
-async function putBack<Name extends DocumentName>(kind: Name, record: RecordOf<Name>): Promise<void> {
+async function restoreRecord<Name extends DocumentName>(kind: Name, record: RecordOf<Name>): Promise<void> {
   const there = await database.tableOf(kind).get(record.id);
   if (there && isDocumentOfNewer(kind, there.document)) return;
   const revision = Math.max(there?.revision ?? 0, record.revision) + 1;

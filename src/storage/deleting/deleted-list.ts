@@ -1,14 +1,12 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { inflate } from '../../files/index.ts';
+import { DAYS_KEPT } from '../../words/kept/deleted.ts';
 import { database, together } from '../database/index.ts';
 import { isFields, readRecord } from '../reading/index.ts';
 import { bringBackDeletion } from './bring-back.ts';
 import type { DeletedWhat, Deletion, Named, OfKind } from './deletion.ts';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
-
-/** The number of days for which something deleted can be brought back. */
-export const DAYS_KEPT = 30;
 
 /** The largest number of deletions that are kept: the oldest make room. */
 const MOST_KEPT = 200;
@@ -18,6 +16,7 @@ const MOST_BYTES = 400_000_000;
 
 /** Something deleted that can be brought back. */
 export interface DeletedThing extends DeletedWhat {
+  /** The number under which its copy is kept. */
   readonly number: number;
   /** The moment it was deleted, ms since 1970. */
   readonly at: number;

@@ -10,6 +10,7 @@ export interface OfKind<Name extends DocumentName = DocumentName> {
 /** A record by its kind and id. */
 export interface Named {
   readonly kind: DocumentName;
+  /** The id of the record. */
   readonly id: string;
 }
 

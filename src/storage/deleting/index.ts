@@ -1,4 +1,4 @@
-export { bringBackDeleted, DAYS_KEPT, deleteForGood, type DeletedThing, listDeleted } from './deleted-list.ts';
+export { bringBackDeleted, deleteForGood, type DeletedThing, listDeleted } from './deleted-list.ts';
 export type { DeleteOutcome, TheirPieces } from './delete-record.ts';
 export { type BringBack, deleteTogether, replaceTogether } from './delete-together.ts';
 export type { OfKind } from './deletion.ts';

@@ -16,7 +16,9 @@ export async function joinRecord<Name extends DocumentName>(name: Name, twice: C
   const join = name === 'piece' ? joinPiece : joinValues;
   const documents = ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document);
   const both = await readAnyVersion(name, join(commonBeginning(name, documents)));
-  return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinLinks(twice)) : null;
+  // A newer version may have added something beside the document, which only one of them has.
+  const all = { ...twice.here, ...twice.there, ...twice[twice.counts] };
+  return both.ok ? Object.assign(all, { document: both.value }, joinLinks(twice)) : null;
 }
 
 /** Finds the common beginning of a week that two pages made at once: both began with the same, from which their changes are told apart. */

@@ -1,5 +1,5 @@
 export { piecesFollow } from './follow.ts';
-export { pagesOfDay, putWhole, readStored } from './log-pages.ts';
+export { pagesOfDay, putWhole, storedToWriteOver } from './log-pages.ts';
 export { checkPages, mergeChecked, type Merged, mergePages } from './merge-pages.ts';
 export type { RecordOutcome, SaveOutcome } from './outcome.ts';
 export { isDiskFull, runWrite } from './written.ts';

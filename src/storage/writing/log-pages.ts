@@ -10,10 +10,26 @@ import { isDocumentOfNewer, readOrSetAside } from '../reading/index.ts';
  * Reads the stored record. A page of a log is checked before entries are added to it: one that does not read is set aside, not written with
  * the new ones.
  */
-export async function readStored<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | undefined> {
+export async function storedToJoin<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | undefined> {
   const there = await database.tableOf(name).get(id);
   if (!there || !isLog(there) || isDocumentOfNewer(name, there.document)) return there;
   return (await readOrSetAside(name, there)) ?? undefined;
+}
+
+/** The error of a record that a newer version of the application has written. */
+class WrittenByNewer extends Error {
+  override readonly name = 'WrittenByNewer';
+}
+
+/**
+ * Reads the stored record in whose place another is to be written.
+ *
+ * @throws where a newer version of the application has written it: it stays as it is
+ */
+export async function storedToWriteOver<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | undefined> {
+  const there = await storedToJoin(name, id);
+  if (there && isDocumentOfNewer(name, there.document)) throw new WrittenByNewer(`${name}/${id}`);
+  return there;
 }
 
 /** Gives all pages of the day of a page, the first included; more than one where the day has more entries than a page holds. */

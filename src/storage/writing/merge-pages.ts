@@ -5,7 +5,7 @@ import type { Logged, LogRecord } from '../../records/record.ts';
 import { pageOf } from '../../records/log-pages.ts';
 import { withEntriesThere } from '../joining/index.ts';
 import { isDocumentOfNewer } from '../reading/index.ts';
-import { pagesOfDay, putWhole, readStored } from './log-pages.ts';
+import { pagesOfDay, putWhole, storedToJoin } from './log-pages.ts';
 
 /** The result of adding entries to a log. */
 export interface Merged {
@@ -34,7 +34,7 @@ export async function mergePages(whose: Logged, pages: readonly LogDocument[], d
 /** Checks the stored pages of some days before entries are added to them: those that do not read are set aside. */
 export async function checkPages(whose: Logged, pages: readonly LogDocument[]): Promise<void> {
   const coming = pages.flatMap(({ day, entries }) => pagesOf(whose, day, entries));
-  for (const { id } of coming) for (const stored of await pagesOfDay(id)) await readStored('log', stored.id);
+  for (const { id } of coming) for (const stored of await pagesOfDay(id)) await storedToJoin('log', stored.id);
 }
 
 /** Adds the entries of some pages to a log whose pages were checked; see `mergePages`. */

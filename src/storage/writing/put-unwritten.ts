@@ -4,9 +4,9 @@ import { issuesText, type Issue } from '#core/messages';
 import { database, type EarlierRecord, together, underOneName } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
-import { putWhole, readStored } from './log-pages.ts';
+import { putWhole, storedToWriteOver } from './log-pages.ts';
 import { holdingToo, isHeld, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
-import { type Fields, isDocumentOfNewer, isFields, isOfNewer, readRecord } from '../reading/index.ts';
+import { type Fields, isFields, isOfNewer, readRecord } from '../reading/index.ts';
 import { keysOf, textBeside } from '../beside/index.ts';
 import { newId } from '../../records/this-tab.ts';
 import { keepVersion } from './versions.ts';
@@ -55,10 +55,8 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Fields): P
   const began = await beginningOf(name, left);
   const record = await withUnknownOf(name, reading.value, began?.base);
   // The page that left it may still be writing: a write meanwhile repeats this round.
-  for (;;) {
-    const put = await tryToPut(name, record, { began, change: typeof left['change'] === 'number' ? left['change'] : null });
-    if (put !== 'changed meanwhile') return put === 'put';
-  }
+  while (!(await isPut(name, record, { began, change: typeof left['change'] === 'number' ? left['change'] : null }))) continue;
+  return true;
 }
 
 /** The state from which the page began that left a record, and the number of the change among its changes. */
@@ -68,20 +66,18 @@ interface Left<Name extends DocumentName> {
   readonly change: number | null;
 }
 
-/** The end of one try to write a record that was left. */
-type Put = 'put' | 'changed meanwhile' | 'for a newer version';
-
-/** Writes a record that was left, or sees that there is nothing to write. */
-async function tryToPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, { began, change }: Left<Name>): Promise<Put> {
-  const there = await readStored(name, read.id);
-  if (there && isDocumentOfNewer(name, there.document)) return 'for a newer version';
-  if (isHeld(there?.holds, read.writtenBy, change)) return 'put';
+/**
+ * Writes a record that was left, or sees that there is nothing to write; false where the stored one was changed meanwhile.
+ *
+ * @throws where a newer version has written the stored one: what was left stays for that version
+ */
+async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, { began, change }: Left<Name>): Promise<boolean> {
+  const there = await storedToWriteOver(name, read.id);
+  if (isHeld(there?.holds, read.writtenBy, change)) return true;
   const holds = holdingToo(there?.holds, read.writtenBy, change);
   const record = { ...withEntriesThere(read, there), ...(holds ? { holds } : {}) };
-  if (there !== undefined && !isLog(record) && dequal(there.document, record.document)) return 'put';
-  const isPut =
-    there === undefined || isLog(record) ? await putRecordInPlace(name, record, there) : await putBeside(name, record, { there, began });
-  return isPut ? 'put' : 'changed meanwhile';
+  if (there === undefined || isLog(record)) return await putRecordInPlace(name, record, there);
+  return dequal(there.document, record.document) || (await putBeside(name, record, { there, began }));
 }
 
 /** A record that was left, and another one that is stored. */

@@ -4,7 +4,7 @@ import type { RecordOf } from '../../records/record.ts';
 
 /**
  * Gives a changed record with whatever a newer version has added to the one before, in its document and beside it: the page that changed it
- * has made it anew from what it knows.
+ * has made it from what it knows.
  */
 export async function withUnknownOf<Name extends DocumentName>(
   name: Name,

@@ -3,8 +3,7 @@ import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
 import { database, together } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
-import { putWhole, readStored } from './log-pages.ts';
-import { isDocumentOfNewer } from '../reading/index.ts';
+import { putWhole, storedToWriteOver } from './log-pages.ts';
 import { piecesFollow } from './follow.ts';
 import { holdingToo, isLog, joinRecord, withEntriesThere } from '../joining/index.ts';
 import type { RecordOutcome } from './outcome.ts';
@@ -61,8 +60,7 @@ async function replaceRecord<Name extends DocumentName>(
   { bases, change }: Began,
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
-  const there = await readStored(name, record.id);
-  if (there && isDocumentOfNewer(name, there.document)) throw new WrittenByNewer();
+  const there = await storedToWriteOver(name, record.id);
   const [base] = bases;
   const next: Next<Name> =
     there && isMet(there, base)
@@ -85,11 +83,6 @@ async function replaceRecord<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
-}
-
-/** The error of a record that a newer version of the application has written meanwhile. */
-class WrittenByNewer extends Error {
-  override readonly name = 'WrittenByNewer';
 }
 
 /** Keeps the stored record as a version, where another document takes its place; a log loses nothing by being written. */

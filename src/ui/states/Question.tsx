@@ -9,7 +9,7 @@ interface Answer {
 }
 
 interface QuestionProps {
-  /** What the answers do, before anything is done. */
+  /** The words about what the answers do. */
   readonly children: ReactNode;
   readonly answers: readonly Answer[];
   /** The label of the button that leaves everything as it is. */
@@ -28,7 +28,7 @@ export function Question({ children, answers, leave, onLeave, quiet = false, cla
   });
   useEffect(() => focus(), []);
   return (
-    <Notice role="alert" className={className}>
+    <Notice role="alert" className={`text-ink ${className}`}>
       <div ref={asked}>
         <p>{children}</p>
         <p className="mt-2 flex flex-wrap gap-3">

@@ -39,7 +39,7 @@ export function broughtText({ count, leftOut }: { readonly count: number; readon
 }
 
 /** Writes why something of a file was left out. */
-export function leftOutText(kind: string, name: string, why: string): string {
+export function notBroughtText(kind: string, name: string, why: string): string {
   return `Left out the ${kind} ${name === '' ? 'without a name' : `“${name}”`}: ${why}`;
 }
 

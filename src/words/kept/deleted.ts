@@ -2,12 +2,15 @@ import { countText, listText } from '#core/messages';
 
 /** The numbers of the things that go with a player. */
 export interface WithPlayer {
-  /** The days of the log. */
+  /** The number of days on which something was logged. */
   readonly days: number;
+  /** The number of sessions. */
   readonly sessions: number;
-  /** The plans of weeks, and the stages of shifts. */
+  /** The number of plans of weeks: one or none. */
   readonly weeks: number;
+  /** The number of records of stages: one or none. */
   readonly stages: number;
+  /** The number of pieces for the player. */
   readonly pieces: number;
 }
 
@@ -33,8 +36,11 @@ function practiceWords({ days, sessions, weeks, stages }: Omit<WithPlayer, 'piec
   ];
 }
 
+/** The number of days for which something deleted can be brought back. */
+export const DAYS_KEPT = 30;
+
 /** The words about where deleted things can be brought back. */
-export const BROUGHT_BACK_UNDER = 'Whatever is deleted can be brought back under Backup for 30 days.';
+export const BROUGHT_BACK_UNDER = `Whatever is deleted can be brought back under Backup for ${DAYS_KEPT} days.`;
 
 /** The numbers of what a teacher has changed in the demo. */
 interface InDemo {

@@ -77,7 +77,7 @@ describe('a document of a newer version of the application', () => {
     }
   });
 
-  it('keeps them where it is made anew from what is known, but for a part that has become another kind of thing', async () => {
+  it('keeps them where it is made from what is known, but for a part that has become another kind of thing', async () => {
     for (const piece of DEMO_PIECES) {
       const grown = withMoreFields(piece);
       const carried = await keepUnknown('piece', { ...piece, name: 'Changed' }, grown);
