@@ -1,5 +1,5 @@
 export { countText, listText, nounFor } from './counted.ts';
-export { isAbout, type Issue, type IssuePlace, issuesText } from './issue.ts';
+export { isAbout, isOfNewerVersion, type Issue, type IssuePlace, issuesText } from './issue.ts';
 export { documentIssue } from './issues/document-issues.ts';
 export { drillIssue } from './issues/drill-issues.ts';
 export { instrumentIssue } from './issues/instrument-issues.ts';

@@ -31,6 +31,14 @@ export interface Issue extends Told {
 /** A function that writes an issue of one subject from the message's name, the values it needs, and the place of the fault. */
 export type IssueWriter<Values> = <Name extends keyof Values & string>(name: Name, values: Values[Name], where?: IssuePlace) => Issue;
 
+/** The faults of a document that only a newer version of the application reads. */
+const OF_NEWER_VERSION: readonly string[] = ['document/newer-version', 'document/too-much-unknown', 'document/newer-kind'];
+
+/** Tells whether something does not read because a newer version of the application wrote it. */
+export function isOfNewerVersion({ code }: Issue): boolean {
+  return OF_NEWER_VERSION.includes(code);
+}
+
 /** Makes the catalogue of one subject: each message is a function of its own values, and its name is the second half of its code. */
 export function issuesAbout<Values extends object>(
   subject: string,

@@ -22,7 +22,7 @@ import { PageShell } from '../frame/index.ts';
 import { PracticeOfNobody, type Run } from '../parts/index.ts';
 import { BroughtTable } from './BroughtTable.tsx';
 import { DeletedThings } from './DeletedThings.tsx';
-import { SetAsideRecords } from './SetAsideRecords.tsx';
+import { UnreadRecords } from './UnreadRecords.tsx';
 import { useBackup } from './use-backup.ts';
 import { useUnderWay } from './use-under-way.ts';
 
@@ -51,7 +51,7 @@ function GuardedBackup() {
           <Folder state={state} run={run} />
           <Kept state={state} run={run} />
           <DeletedThings run={run} />
-          <SetAsideRecords run={run} />
+          <UnreadRecords run={run} />
           <div className="mt-7">
             <PracticeOfNobody once={false} />
           </div>

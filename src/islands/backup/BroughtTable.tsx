@@ -29,7 +29,7 @@ export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: B
         {countText(brought.length, 'entry reads', 'entries read')}: {countOf('new')} new, {countOf('changed')} changed in the file,{' '}
         {countOf('older')} changed here since, {countOf('same')} the same here.
       </p>
-      {damaged.length > 0 && <p className="mt-1 text-ochre">{damagedText(damaged.map(({ place }) => place))}</p>}
+      {damaged.length > 0 && <p className="mt-1 text-ochre">{damagedText(damaged)}</p>}
       {countOf('older') > 0 && (
         <CheckField
           label="Also bring in older copies of what was changed here since"

@@ -1,5 +1,5 @@
 export { readStored } from './follow-stored.ts';
-export { BACKUP_STATE, DELETED, OF_NOBODY, SET_ASIDE_COUNT } from './of-backup.ts';
+export { BACKUP_STATE, DELETED, OF_NOBODY, UNREAD_COUNTS } from './of-backup.ts';
 export { ENTRIES, LOG, SESSIONS, SET_FOR_PLAYER, type SetForPlayer, WEEK } from './of-practice.ts';
 export {
   NEWEST_PIECES,

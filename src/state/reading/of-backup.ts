@@ -1,4 +1,4 @@
-import { countSetAside } from '../../storage/reading/index.ts';
+import { countNewer, countSetAside } from '../../storage/reading/index.ts';
 import { backupState, type BackupState } from '../backup/index.ts';
 import { type DeletedThing, findOfNobody, listDeleted, type OfNobody } from '../deleting/index.ts';
 import type { StoredQuery } from './queries.ts';
@@ -6,8 +6,17 @@ import type { StoredQuery } from './queries.ts';
 /** Reads the state of the backup; it is asked again each `turn`, since a browser does not report when it gives a permission. */
 export const BACKUP_STATE: StoredQuery<[turn?: number], BackupState> = { read: async () => await backupState() };
 
-/** Counts the records that are set aside. */
-export const SET_ASIDE_COUNT: StoredQuery<[], number> = { read: countSetAside };
+/** The numbers of records that do not read. */
+interface UnreadCounts {
+  readonly setAside: number;
+  /** The number of those that a newer version of the application wrote. */
+  readonly newer: number;
+}
+
+/** Counts the records that do not read. */
+export const UNREAD_COUNTS: StoredQuery<[], UnreadCounts> = {
+  read: async () => ({ setAside: await countSetAside(), newer: await countNewer() }),
+};
 
 /** Lists what was deleted and can be brought back, the newest first. */
 export const DELETED: StoredQuery<[], readonly DeletedThing[]> = { read: listDeleted };

@@ -2,7 +2,8 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import type { BringBack, TheirPieces } from '../../storage/deleting/index.ts';
-import { loadAll } from '../../storage/reading/index.ts';
+import { type AllRead, readAll } from '../../storage/reading/index.ts';
+import { ofNewerText } from '../../words/kept/newer-version.ts';
 import { BROUGHT_BACK_STUDIO } from '../../words/kept/other-tabs.ts';
 import { bringBack as bringBackRecord, keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/index.ts';
 import { followStored } from './follow-stored.ts';
@@ -43,13 +44,13 @@ interface Asked<Name extends DocumentName> {
 
 /** Gives records of a kind, kept as they are changed; those that another tab writes are shown as they come. */
 export function useRecords<Name extends DocumentName>({ name, of, belongs }: Asked<Name>): ShownRecords<Name> {
-  const [read, setShown] = useState<(Shown<Name> & { readonly of: string }) | null>(null);
+  const [read, setShown] = useState<(Shown<Name> & { readonly of: string; readonly newer: number }) | null>(null);
   // Until those of another player are read, none are known.
   const shown = read?.of === of ? read : null;
   const [trouble, setTrouble] = useState<string | null>(null);
   const update = (change: (now: Shown<Name>) => Shown<Name>): void => setShown((now) => now && { ...now, ...change(now) });
-  const show = useEffectEvent((all: readonly RecordOf<Name>[]): void =>
-    setShown((now) => ({ ...withRead(now?.of === of ? now : null, all.filter(belongs)), of })),
+  const show = useEffectEvent(({ records, newer }: AllRead<Name>): void =>
+    setShown((now) => ({ ...withRead(now?.of === of ? now : null, records.filter(belongs)), of, newer })),
   );
   useEffect(() => followStored(recordsOf(name), [], { next: show, failed: setTrouble }), [name, of]);
   const showWritten = async (next: RecordOf<Name>, writing: Promise<KeptOutcome<Name>>): Promise<void> => {
@@ -79,7 +80,7 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
   const timesOf = (id: string | undefined): number => (id === undefined ? 0 : (shown?.times.get(id) ?? 0));
   return {
     records: shown?.records ?? null,
-    trouble,
+    trouble: trouble ?? (shown !== null && shown.newer > 0 ? ofNewerText(shown.newer) : null),
     elsewhere: { timesOf, notice: shown?.notice ?? null, dismiss },
     keep,
     bringBack,
@@ -87,9 +88,9 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
   };
 }
 
-/** Gives all records of a kind that can be read. */
-function recordsOf<Name extends DocumentName>(name: Name): StoredQuery<[], readonly RecordOf<Name>[]> {
-  return { read: async () => await loadAll(name), ofPractice: OF_PRACTICE.has(name) };
+/** Gives all records of a kind that can be read, and counts those of a newer version. */
+function recordsOf<Name extends DocumentName>(name: Name): StoredQuery<[], AllRead<Name>> {
+  return { read: async () => await readAll(name), ofPractice: OF_PRACTICE.has(name) };
 }
 
 /** The kinds that the demo brings after the rest of it. */

@@ -3,5 +3,5 @@ export type { OpenPiece } from './open-pieces.ts';
 export { checkRecord, loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from './piece-list.ts';
 export { loadLog, loadSessions, loadWeek } from './practice.ts';
 export { type Fields, isDocumentOfNewer, isFields, isOfNewer, readRecord } from './read-record.ts';
-export { countSetAside, loadAll, readOrSetAside } from './set-aside.ts';
+export { type AllRead, countNewer, countSetAside, loadAll, readAll, readOrSetAside } from './set-aside.ts';
 export { loadStudio, piecesUsing } from './studio.ts';

@@ -1,6 +1,6 @@
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import type { Brief } from '#core/brief';
-import { type Issue } from '#core/messages';
+import { isOfNewerVersion, type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
 import { readAs, readAnyVersion } from '../../validation/documents.ts';
 import type { ChangedSince, Holds, LinksOf, RecordOf } from '../../records/record.ts';
@@ -53,12 +53,9 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
   });
 }
 
-/** The faults of a document that only a newer version reads. */
-const NEWER: readonly string[] = ['document/newer-version', 'document/too-much-unknown', 'document/newer-kind'];
-
 /** Tells whether a record does not read because a newer version of the application wrote it. */
 export function isOfNewer(issues: readonly Issue[]): boolean {
-  return issues.some(({ code }) => NEWER.includes(code));
+  return issues.some(isOfNewerVersion);
 }
 
 /** Tells whether a stored document is of a newer version of the application: it is not for this one to write over. */

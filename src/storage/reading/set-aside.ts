@@ -1,4 +1,4 @@
-import type { DocumentName } from '#core/documents';
+import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { database } from '../database/index.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { isDocumentOfNewer, isOfNewer, readRecord } from './read-record.ts';
@@ -50,6 +50,18 @@ export async function readAll<Name extends DocumentName>(name: Name): Promise<Al
 /** Reads all records of a kind that can be read, the last changed first. */
 export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
   return (await readAll(name)).records;
+}
+
+/** Counts the records of all kinds that a newer version of the application wrote. */
+export async function countNewer(): Promise<number> {
+  const counts = DOCUMENT_NAMES.map(
+    async (name) =>
+      await database
+        .tableOf(name)
+        .filter(({ document }) => isDocumentOfNewer(name, document))
+        .count(),
+  );
+  return (await Promise.all(counts)).reduce((sum, count) => sum + count, 0);
 }
 
 /** Counts the records that are set aside. */

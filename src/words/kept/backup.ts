@@ -1,4 +1,4 @@
-import { countText, listText } from '#core/messages';
+import { countText, isOfNewerVersion, type Issue, listText } from '#core/messages';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
 
@@ -57,9 +57,18 @@ export function newerDaysText(days: readonly string[]): string {
   return `${listText(days)}: a newer Dove Path has written into the log here, and this one does not write over it. Reload the page, and bring the file in again.`;
 }
 
-/** Writes the parts of a file that do not read. */
-export function damagedText(places: readonly number[]): string {
-  return `${countText(places.length, 'part of the file does', 'parts of the file do')} not read (${listText(places.map((place) => `part ${place}`))}); the others do.`;
+/** A part of a file that does not read, and why. */
+interface DamagedPart {
+  readonly place: number;
+  readonly issues: readonly Issue[];
+}
+
+/** Writes the parts of a file that do not read, and what would help where a newer version has written them. */
+export function damagedText(damaged: readonly DamagedPart[]): string {
+  const places = listText(damaged.map(({ place }) => `part ${place}`));
+  const said = `${countText(damaged.length, 'part of the file does', 'parts of the file do')} not read (${places}); the others do.`;
+  const newer = damaged.flatMap(({ issues }) => issues).find(isOfNewerVersion);
+  return newer ? `${said} ${newer.message} ${newer.hint}` : said;
 }
 
 /** Writes which records were set aside because they did not read, and came back. */

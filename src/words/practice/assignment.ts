@@ -21,8 +21,8 @@ export function mergedText(name: string, { added, there, left }: Merged): string
 }
 
 /** Writes which parts of a file did not read; empty where all did. */
-export function damagedPartsText(damaged: readonly { readonly place: number }[]): string {
-  return damaged.length === 0 ? '' : damagedText(damaged.map(({ place }) => place));
+export function damagedPartsText(damaged: Parameters<typeof damagedText>[0]): string {
+  return damaged.length === 0 ? '' : damagedText(damaged);
 }
 
 /** Writes what was saved, and for whom. */

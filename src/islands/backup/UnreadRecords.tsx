@@ -2,17 +2,28 @@ import { countText } from '#core/messages';
 import { downloadText } from '../../files/index.ts';
 import { answerOf } from '../../engine/index.ts';
 import { restoreSetAside, setAsideText } from '../../state/backup/index.ts';
-import { readStored, SET_ASIDE_COUNT, useStored } from '../../state/reading/index.ts';
+import { readStored, UNREAD_COUNTS, useStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/states/index.ts';
+import { ofNewerText } from '../../words/kept/newer-version.ts';
 import { restoredText } from '../../words/kept/backup.ts';
 import type { Run } from '../parts/index.ts';
 
-/** Lists records that did not read and were set aside: to be tried again, or taken out and looked at. */
-export function SetAsideRecords({ run }: { readonly run: Run }) {
-  const count = answerOf(useStored(SET_ASIDE_COUNT)) ?? 0;
-  if (count === 0) return null;
-  const restore = (): void => run(async () => restoredText(await restoreSetAside(), await readStored(SET_ASIDE_COUNT)));
+/** Tells of records that do not read: those that were set aside, and those that a newer version has written. */
+export function UnreadRecords({ run }: { readonly run: Run }) {
+  const { setAside, newer } = answerOf(useStored(UNREAD_COUNTS)) ?? { setAside: 0, newer: 0 };
+  return (
+    <>
+      {setAside > 0 && <SetAsideRecords count={setAside} run={run} />}
+      {newer > 0 && <Notice className="mt-7">{ofNewerText(newer)}</Notice>}
+    </>
+  );
+}
+
+/** Offers records that were set aside: to be tried again, or taken out and looked at. */
+function SetAsideRecords({ count, run }: { readonly count: number; readonly run: Run }) {
+  const restore = (): void => run(async () => restoredText(await restoreSetAside(), (await readStored(UNREAD_COUNTS)).setAside));
   return (
     <section aria-label="Set aside" className="mt-7">
       <Heading className="mb-2">Set aside</Heading>
