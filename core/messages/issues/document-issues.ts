@@ -66,7 +66,7 @@ export const documentIssue = issuesAbout('document', {
   'newer-version': ({ version, known }: { readonly version: number; readonly known: number }) => ({
     expected: `version ${known} or older`,
     came: String(version),
-    message: `This is of version ${version}; this Dove Path reads up to version ${known}.`,
+    message: `This was written in version ${version} of its format; this Dove Path reads up to version ${known}.`,
     hint: UPDATE_THIS_ONE,
   }),
 

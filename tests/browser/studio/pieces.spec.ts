@@ -70,7 +70,9 @@ test('a damaged file and one of a newer version are refused in words, and the pi
   await expect(messages).toContainText('piece.json: This is not readable as JSON');
   const { version } = DOCUMENT_KINDS.piece;
   await give(`{"format": "dove-path/piece", "version": ${version + 1}}`);
-  await expect(messages).toContainText(`This file is of version ${version + 1}; this Dove Path reads up to version ${version}.`);
+  await expect(messages).toContainText(
+    `This was written in version ${version + 1} of its format; this Dove Path reads up to version ${version}.`,
+  );
   await give('{"format": "dove-path/piece", "version": 1, "name": "x", "brief": {"instrument": {"kind": "lute"}}}');
   await expect(messages).toContainText('/brief');
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);

@@ -41,7 +41,10 @@ describe('a piece as JSON', () => {
     assert.match(await words(good.slice(0, 40)), /not readable as JSON/);
     assert.match(await words('[1]'), /not a Dove Path piece: it holds no object/);
     assert.match(await words('{"format":"other"}'), /its format is "other"/);
-    assert.match(await words(ofVersion(7)), new RegExp(`version 7; this Dove Path reads up to version ${DOCUMENT_KINDS.piece.version}`));
+    assert.match(
+      await words(ofVersion(7)),
+      new RegExp(`version 7 of its format; this Dove Path reads up to version ${DOCUMENT_KINDS.piece.version}`),
+    );
     assert.equal(await words(ofVersion(1)), 'read');
     assert.match(await words(good.replace('"violin"', '"kazoo"')), /\/brief\/instrument\/kind/);
   });
