@@ -102,6 +102,39 @@ test('a try is taken back by an entry of its own, and the log is saved as a tabl
   expect(text).toContain(',correction,');
 });
 
+test('held, the space bar says that it hurts, whatever was pressed before and whatever has the focus', async ({ page }) => {
+  await openSessions(page, 'Robin');
+  await begin(page);
+  await page.keyboard.press('PageDown');
+  const hold = async (): Promise<void> => {
+    await page.keyboard.down('Space');
+    await expect(page.getByText(/see a doctor/)).toBeVisible();
+    await page.keyboard.up('Space');
+    await expect(page.getByText(/see a doctor/)).toBeVisible();
+  };
+  await page.getByRole('button', { name: 'Names', exact: true }).click();
+  await hold();
+  await page.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).focus();
+  await hold();
+});
+
+test('a stage that is sent to a session opens with its player, and is in it once however often it is sent', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
+  await page.getByRole('link', { name: 'Drills', exact: true }).click();
+  const practise = page.getByRole('link', { name: 'Put it in a session: Slow slide' });
+  await practise.click();
+  await expect(page.getByLabel('Player')).toHaveValue('demo-player-martin');
+  const items = page.getByRole('region', { name: 'The session' }).getByRole('listitem');
+  await expect(items.last()).toContainText('Martin · B♭ major');
+  const before = await items.count();
+  await page.goBack();
+  await practise.click();
+  await expect(page.getByLabel('Player')).toHaveValue('demo-player-martin');
+  await expect(items).toHaveCount(before);
+});
+
 test('everything of a pupil is deleted, and put back', async ({ page }) => {
   await page.goto('/record?part=data');
   await page.getByLabel('Player').selectOption({ label: 'Merle' });

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
 import { FIRST_TOLERANCE } from '#core/trends';
@@ -93,13 +94,18 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const kept = useSessions(playerId);
   const { sessions, trouble, elsewhere, add, change, remove, removed } = kept;
-  const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
+  const open = (session: SessionRecord | null): void =>
+    void setAddress({ ...NOTHING_BROUGHT, player: playerId ?? NOBODY, session: session?.id ?? null });
   const isPutIn = useRef(false);
   useEffect(() => {
     if (!sessions || !brought || isPutIn.current) return;
     isPutIn.current = true;
-    const into = withRoom(sessions);
-    if (into) change(into, { items: [...into.document.items, brought] });
+    const holding = sessions
+      .slice(0, 1)
+      .find(({ document }) => document.items.some(({ practised }) => dequal(practised, brought.practised)));
+    const into = holding ?? withRoom(sessions);
+    // Sent a second time, it is there already.
+    if (into && !holding) change(into, { items: [...into.document.items, brought] });
     open(into ?? add('', [brought]));
   });
   if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;

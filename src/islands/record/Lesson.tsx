@@ -1,6 +1,7 @@
 import { Printer } from '../../ui/icons.ts';
 import { useState } from 'react';
-import { asCorrected, LARGEST_FILE, missedNotes, setIn } from '#core/practice/log';
+import { dayNumber, dayOfNumber } from '#core/calendar';
+import { asCorrected, lastLesson, LARGEST_FILE, missedNotes, setIn } from '#core/practice/log';
 import { FIRST_TOLERANCE, proposedTolerance } from '#core/trends';
 import { dayOf } from '../../records/log-pages.ts';
 import { lessonField, fieldsTypedBefore, useTyped } from '../../state/typed.ts';
@@ -14,6 +15,9 @@ import { PosturePoints } from './PosturePoints.tsx';
 import { SinceLesson } from './SinceLesson.tsx';
 import type { Log } from './use-log.ts';
 
+/** The days since a lesson that nobody has noted: a week. */
+const USUAL_DAYS = 7;
+
 interface LessonProps {
   readonly log: Log;
   readonly name: string;
@@ -24,7 +28,10 @@ interface LessonProps {
 /** Shows a lesson on one page: the past week, what is said, and what comes next. */
 export function Lesson({ log, name, practise }: LessonProps) {
   const [now] = useState(() => Date.now());
+  const [since, setSince] = useState<string | null>(null);
   if (!log.days) return null;
+  const today = dayOf(now);
+  const lesson = since ?? lastLesson(log.all, today, log.dayOf) ?? dayOfNumber(dayNumber(today) - USUAL_DAYS);
   return (
     <div className="mt-3 max-w-3xl">
       <NextSteps atHead>
@@ -34,8 +41,8 @@ export function Lesson({ log, name, practise }: LessonProps) {
         <ButtonLink href={practise}>Prepare the next session</ButtonLink>
       </NextSteps>
       <h2 className="mt-2 hidden text-xl font-semibold print:block">Lesson: {name}</h2>
-      <SinceLesson log={log} now={now} />
-      <MissedMost log={log} />
+      <SinceLesson log={log} now={now} since={lesson} onSince={setSince} />
+      <MissedMost log={log} since={lesson} />
       <Remarks log={log} now={now} />
       <PosturePoints log={log} now={now} />
       <Tolerance log={log} now={now} />
@@ -47,9 +54,9 @@ export function Lesson({ log, name, practise }: LessonProps) {
 /** The number of statements told, since a lesson works on one of them. */
 const MOST_TOLD = 3;
 
-/** Lists the notes that miss most, each one step from its drill. */
-function MissedMost({ log }: { readonly log: Log }) {
-  const missed = missedNotes(log.all).slice(0, MOST_TOLD);
+/** Lists the notes that missed most since the last lesson, each one step from its drill. */
+function MissedMost({ log, since }: { readonly log: Log; readonly since: string }) {
+  const missed = missedNotes(asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since)).slice(0, MOST_TOLD);
   if (missed.length === 0) return null;
   return (
     <section aria-label="Missed most">

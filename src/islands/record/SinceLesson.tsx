@@ -1,6 +1,4 @@
-import { useState } from 'react';
-import { asCorrected, workIn, lastLesson, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
-import { dayNumber, dayOfNumber } from '#core/calendar';
+import { asCorrected, workIn, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
 import { practisedKey } from '#core/practice/item';
 import type { WeekItem } from '#core/week';
 import { answerOf } from '../../engine/index.ts';
@@ -17,15 +15,14 @@ import type { Log } from './use-log.ts';
 interface SinceLessonProps {
   readonly log: Log;
   readonly now: number;
+  /** The day of the last lesson: "2026-03-09". */
+  readonly since: string;
+  readonly onSince: (day: string) => void;
 }
 
-/** The days since a lesson that nobody has noted: a week. */
-const USUAL_DAYS = 7;
-
 /** Shows the work since the last lesson: days, items, misses, what was said, and what of the week was not practised. */
-export function SinceLesson({ log, now }: SinceLessonProps) {
+export function SinceLesson({ log, now, since, onSince }: SinceLessonProps) {
   const today = dayOf(now);
-  const [since, setSince] = useState(() => lastLesson(log.all, today, log.dayOf) ?? dayOfNumber(dayNumber(today) - USUAL_DAYS));
   const entries = asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since);
   const { aim } = setIn(log.all);
   const attempts = ofKind(entries, 'attempt');
@@ -47,7 +44,7 @@ export function SinceLesson({ log, now }: SinceLessonProps) {
       <Heading as="h3" className="mt-3">
         Since the last lesson, {dayText(since)}
       </Heading>
-      <LastLesson since={since} today={today} onChoose={setSince} />
+      <LastLesson since={since} today={today} onChoose={onSince} />
       <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
       {attempts.length === 0 ? (
         <p className="text-dove-dark">Nothing was logged.</p>

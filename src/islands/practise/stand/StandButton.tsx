@@ -8,13 +8,18 @@ interface StandButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 /** A button to press with a knuckle, an elbow or the tip of a bow. */
-export function StandButton({ main = false, held = false, className = '', ...attributes }: StandButtonProps) {
+export function StandButton({ main = false, held = false, className = '', onClick, ...attributes }: StandButtonProps) {
   const look = main ? 'border-ink bg-ink text-paper' : 'border-dove bg-paper text-ink';
   const mark = held ? ' outline-4 outline-offset-4 outline-ink' : '';
   return (
     <button
       type="button"
       className={`min-h-[96px] min-w-[96px] grow cursor-pointer rounded-[8px] border-2 px-5 text-[32px] leading-[1.15] font-semibold ${look}${mark} ${className}`}
+      onClick={(event) => {
+        // A press by mouse or finger leaves no focus behind: the space bar is the stand's, not this button's.
+        if (event.detail > 0) event.currentTarget.blur();
+        onClick?.(event);
+      }}
       {...attributes}
     />
   );

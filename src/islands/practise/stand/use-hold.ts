@@ -26,6 +26,7 @@ export function useHold(say: (signal: Signal) => void): Hold {
   const [held, setHeld] = useState<Signal | null>(null);
   const timers = useRef<readonly ReturnType<typeof setTimeout>[]>([]);
   const now = useRef<Signal | null>(null);
+  const hurt = useRef(false);
   const become = (signal: Signal | null): void => {
     now.current = signal;
     setHeld(signal === 'on' ? null : signal);
@@ -49,7 +50,18 @@ export function useHold(say: (signal: Signal) => void): Hold {
     cancel();
     if (signal !== null) say(signal);
   };
-  useKeys({ begin, end, cancel, say });
+  /** Holds the space bar on a button that has the focus: it presses the button when released, but held on it says that it hurts. */
+  const beginOnButton = (): void => {
+    cancel();
+    hurt.current = false;
+    const hurts = (): void => {
+      hurt.current = true;
+      say('pain');
+    };
+    timers.current = [setTimeout(hurts, HOLD_MS.pain)];
+  };
+  const hasHurt = (): boolean => hurt.current;
+  useKeys({ begin, beginOnButton, end, cancel, say, hasHurt });
   return {
     held,
     onPointerDown: (event) => {
@@ -64,13 +76,17 @@ export function useHold(say: (signal: Signal) => void): Hold {
 
 interface Holding {
   readonly begin: () => void;
+  readonly beginOnButton: () => void;
+  /** Tells whether the hold on a button has said that it hurts. */
+  readonly hasHurt: () => boolean;
   readonly end: () => void;
   readonly cancel: () => void;
   readonly say: (signal: Signal) => void;
 }
 
-function useKeys({ begin, end, cancel, say }: Holding): void {
+function useKeys({ begin, beginOnButton, hasHurt, end, cancel, say }: Holding): void {
   const press = useEffectEvent((event: KeyboardEvent): void => {
+    if (event.code === 'Space' && isOnOwn(event) && !event.repeat) beginOnButton();
     const said = signalOfKey(event);
     if (said === null) return;
     event.preventDefault();
@@ -79,7 +95,11 @@ function useKeys({ begin, end, cancel, say }: Holding): void {
     else say(said);
   });
   const release = useEffectEvent((event: KeyboardEvent): void => {
-    if (signalOfKey(event) === 'on') end();
+    if (event.code === 'Space' && isOnOwn(event)) {
+      // It has said more than the button would.
+      if (hasHurt()) event.preventDefault();
+      cancel();
+    } else if (signalOfKey(event) === 'on') end();
   });
   const leave = useEffectEvent(cancel);
   useEffect(() => {
@@ -95,7 +115,11 @@ function useKeys({ begin, end, cancel, say }: Holding): void {
 /** Gives the signal of a key; null where it has none, or where Enter or Space presses the button it is on. */
 function signalOfKey(event: KeyboardEvent): Signal | null {
   if (event.ctrlKey || event.altKey || event.metaKey) return null;
-  const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
-  if (onButton && (event.code === 'Enter' || event.code === 'Space')) return null;
+  if (isOnOwn(event) && (event.code === 'Enter' || event.code === 'Space')) return null;
   return signalOf(pedalStore.getState(), event.code);
+}
+
+/** Tells whether a key is pressed on something that it works by itself. */
+function isOnOwn({ target }: KeyboardEvent): boolean {
+  return target instanceof HTMLElement && target.closest('button, a, input, textarea, select') !== null;
 }
