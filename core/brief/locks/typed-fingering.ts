@@ -8,11 +8,14 @@ import { withLock, withoutLock } from './locks.ts';
 export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | readonly [Finger, Finger, Finger] | null;
 
 /**
- * Reads a fingering as teachers write it: `0 1 2 3 | 1 2 3 4`. One sign a note, blanks between; `T` is the thumb, `1+3` a
+ * Reads a fingering as teachers write it: `0 1 2 3 | 1 2 3 4`, or `0123 1234` without blanks. One sign a note; `T` is the thumb, `1+3` a
  * double stop from below, `2+1+1` a chord, `.` leaves a note free, bar lines are for the eye.
  */
 export function parseFingering(text: string): Reading<readonly PrescribedFinger[]> {
-  const words = text.split(/[\s|,]+/).filter(Boolean);
+  const words = text
+    .split(/[\s|,]+/)
+    .filter(Boolean)
+    .flatMap((word) => (SIGNS_IN_A_ROW.test(word) ? [...word] : [word]));
   const read = words.map((word, place) => ({ word, place, fingers: readFinger(word) }));
   const wrong = read.filter(({ fingers }) => fingers === undefined);
   return readingOf(
@@ -20,6 +23,9 @@ export function parseFingering(text: string): Reading<readonly PrescribedFinger[
     wrong.map(({ word, place }) => lockIssue('not-a-finger', { word }, { note: place })),
   );
 }
+
+/** The signs of single notes, written without blanks between. */
+const SIGNS_IN_A_ROW = /^[0-4Tt.]+$/;
 
 /** A note or a rest, as far as a row of fingers needs to know it. */
 interface LineElement {

@@ -1,12 +1,21 @@
 import type { Brief } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
+import { noteLabel } from '#core/pitch';
 
 /** Writes in a few words what is played: "A♭ major, three octaves, up". */
 export function materialLabel({ material }: Brief): string {
   return materialPart(material.kind).describe(material);
 }
 
-/** Gives the title of a piece: its name, or its material where it has none. */
+/** The number of notes by which a line without a name is told from others. */
+const NOTES_TOLD = 5;
+
+/** Gives the title of a piece: its name, or its material where it has none; a line is told by its first notes. */
 export function pieceTitle({ name, brief }: { readonly name: string; readonly brief: Brief }): string {
-  return name === '' ? materialLabel(brief) : name;
+  if (name !== '') return name;
+  const { material } = brief;
+  const notes = material.kind === 'line' ? material.notes.flatMap((note) => ('pitches' in note ? note.pitches.slice(0, 1) : [])) : [];
+  if (notes.length === 0) return materialLabel(brief);
+  const told = notes.slice(0, NOTES_TOLD).map(noteLabel).join(' ');
+  return `${materialLabel(brief)}: ${told}${notes.length > NOTES_TOLD ? ' …' : ''}`;
 }

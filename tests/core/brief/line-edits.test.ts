@@ -198,6 +198,7 @@ describe('a fingering typed as digits', () => {
   });
 
   it('takes the thumb in either case and double stops from below', () => {
+    assert.deepEqual(parseFingering('012|34 T. 1+3'), parseFingering('0 1 2 | 3 4 T . 1+3'));
     assert.deepEqual(parseFingering('t T 1+3 .'), { ok: true, value: [['T'], ['T'], ['1', '3'], null] });
   });
 });

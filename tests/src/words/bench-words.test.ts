@@ -110,6 +110,8 @@ describe('the library', () => {
     const [piece] = DEMO_PIECES;
     assert.ok(piece);
     assert.equal(pieceTitle({ ...piece, name: '' }), 'A♭ major, three octaves, up');
+    const line = lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], {}, 'D major');
+    assert.equal(pieceTitle({ name: '', brief: line }), 'a line in D major: D E F♯ G A …');
   });
 
   it('takes tags as typed: trimmed, each once, no more than a piece may have', () => {
