@@ -8,7 +8,7 @@ interface FirstSteps {
   readonly tried: readonly FirstStep[];
 }
 
-/** The key that is set once the introduction was read or skipped, in this browser. */
+/** The key that is set once the introduction was shown in this browser: it comes by itself on the first visit alone. */
 const KEY = 'dove-path/first-steps';
 
 /** The progress of the introduction; without a page there is none. */
@@ -23,8 +23,12 @@ export function triedStep(step: FirstStep): void {
   if (shown && !tried.includes(step)) firstStepsStore.setState({ tried: [...tried, step] });
 }
 
-/** Puts the introduction away for good, or brings it back from its beginning. */
+/** Notes that the introduction has been shown. */
+export function noteFirstSteps(): void {
+  keepBeside(KEY, 'done');
+}
+
+/** Puts the introduction away, or brings it back from its beginning. */
 export function showFirstSteps(shown: boolean): void {
-  if (!shown) keepBeside(KEY, 'done');
   firstStepsStore.setState({ shown, tried: [] });
 }

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { firstStepsStore, showFirstSteps, triedStep } from '../../state/first-steps.ts';
+import { firstStepsStore, noteFirstSteps, showFirstSteps, triedStep } from '../../state/first-steps.ts';
 import { selectionStore } from '../../state/selection.ts';
 import { workStore } from '../../state/bench/index.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -10,6 +10,7 @@ import { FIRST_STEP_WORDS, FIRST_STEPS, FIRST_STEPS_DONE } from '../../words/fir
 export function FirstSteps() {
   const tried = firstStepsStore((steps) => steps.tried);
   useEffect(watchWhatIsTried, []);
+  useEffect(noteFirstSteps, []);
   const next = FIRST_STEPS.find((step) => !tried.includes(step));
   const { title, how } = next === undefined ? FIRST_STEPS_DONE : FIRST_STEP_WORDS[next];
   return (
