@@ -1,5 +1,4 @@
 import {
-  carryUnknown,
   type Checked,
   type CheckedName,
   DOCUMENT_KINDS,
@@ -9,7 +8,6 @@ import {
   readDocumentText,
 } from '#core/documents';
 import type { Reading } from '#core/result';
-import { known as knownBy } from './compiled/known.js';
 import { validators } from './compiled/validators.js';
 import { readValue, type ReadValue } from './read-value.ts';
 
@@ -26,16 +24,6 @@ export async function readAnyVersion<Name extends DocumentName>(name: Name, valu
 /** Reads a file's text as a document of whatever version. */
 export async function readFileText<Name extends DocumentName>(name: Name, text: string): Promise<Reading<DocumentOf<Name>>> {
   return readDocumentText(text, DOCUMENT_KINDS[name], await checkOf<Name>(name));
-}
-
-/** Gives a document that was made from what is known here, with those fields of the one before that are not known. */
-export async function keepUnknown<Name extends DocumentName>(
-  name: Name,
-  changed: DocumentOf<Name>,
-  before: unknown,
-): Promise<DocumentOf<Name>> {
-  const { known } = await knownBy[name]();
-  return Object.assign({}, changed, carryUnknown(changed, before, known));
 }
 
 /** Loads the check of a schema when it is first needed: the bench draws its staff without any. */

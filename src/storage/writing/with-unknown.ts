@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { keepUnknown } from '../../validation/documents.ts';
+import { keepUnknown } from '../../validation/keep-unknown.ts';
 import type { RecordOf } from '../../records/record.ts';
 
 /**

@@ -7,7 +7,8 @@ import { boundedAjv } from '../../../scripts/bounded-ajv.ts';
 import { inWordsLeftOut, landedSchemas, notLanded } from '../../../scripts/landed/landed-schemas.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { isOfNewer } from '../../../src/storage/reading/read-record.ts';
-import { keepUnknown, readAnyVersion, readAs } from '../../../src/validation/documents.ts';
+import { readAnyVersion, readAs } from '../../../src/validation/documents.ts';
+import { keepUnknown } from '../../../src/validation/keep-unknown.ts';
 import { readValue } from '../../../src/validation/read-value.ts';
 import { grownSchema, samplesOf } from '../../support/samples-of-schema.ts';
 
