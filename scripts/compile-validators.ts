@@ -12,7 +12,10 @@ import { boundedAjv } from './bounded-ajv.ts';
 /** The length below which hoisting a part costs more than a call, characters of JSON. */
 const SHORTEST_HOISTED = 60;
 
-/** The schemas by name: what comes from files, links and the browser may be of a newer version; a request to the server may not. */
+/**
+ * The schemas by name: what comes from files, links and the browser may be of a newer version; a request may not, and is read by the server
+ * alone.
+ */
 const schemas: readonly (readonly [name: string, schema: object])[] = [
   ...SCHEMA_NAMES.map((name) => [name, openSchema(schemaNamed(name) ?? {})] as const),
   ['request', Brief],
@@ -36,7 +39,10 @@ for (const [name, schema] of schemas) {
   if (code.includes('require(')) throw new Error(`The validator of ${name} needs Ajv at run time: it would not load in a browser`);
   write(name, code);
 }
-write('validators', `export const validators = {\n${schemas.map(([name]) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`);
+write(
+  'validators',
+  `export const validators = {\n${SCHEMA_NAMES.map((name) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`,
+);
 
 for (const { kind, schema } of Object.values(DOCUMENT_KINDS))
   write(`known-${kind}`, `export const known = ${JSON.stringify(knownFields(JSON.parse(JSON.stringify(schema))))};\n`);

@@ -164,14 +164,11 @@ export type WeekDocument = DocumentOf<'week'>;
 /** A page of a log. */
 export type LogDocument = DocumentOf<'log'>;
 
-/**
- * The name of a check of incoming data: documents, and briefs by themselves, which may have fields that only a newer version knows; and a
- * brief as a request, which may not, since its sender is waiting and can be told of a slip.
- */
-export type CheckedName = DocumentName | 'brief' | 'request';
+/** The name of a schema that incoming data is checked against: documents, and briefs by themselves. */
+export type CheckedName = DocumentName | 'brief';
 
-/** The value that passes the check of this name. */
-export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief; readonly request: Brief };
+/** The value that passes the check of a schema's name. */
+export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief };
 
 /** The names of all schemas, as they are served. */
 export const SCHEMA_NAMES: readonly string[] = ['brief', ...Object.keys(DOCUMENT_KINDS)];

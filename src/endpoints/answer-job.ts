@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { bestFingerings, plan } from '#core/plan';
 import { finish, type Reading } from '#core/result';
 import { answerTo, openSession } from '#core/session';
-import { readAs } from '../validation/documents.ts';
+import { readRequest } from '../validation/request.ts';
 import { reasonText } from '../words/explain/reasons.ts';
 import { exportPlan } from './export.ts';
 import { importScore } from './import.ts';
@@ -15,7 +15,7 @@ export async function answerJob(job: Job): Promise<JobAnswer> {
   if (job.kind === 'import') return await importScore(job.bytes, job.asked);
   const json = readJson(job.body);
   if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
-  const brief: Reading<Brief> = await readAs('request', json.value);
+  const brief: Reading<Brief> = readRequest(json.value);
   return brief.ok ? answerFor(job, brief.value) : problemOf(400, 'This is not a brief', brief.issues);
 }
 

@@ -6,7 +6,7 @@ import type { Planner } from '../../../src/endpoints/job.ts';
 import { planAway } from '../../../src/endpoints/planned-away.ts';
 import { problemOf } from '../../../src/endpoints/problem.ts';
 import { BODY_LIMIT_BYTES, readBody, readJson } from '../../../src/endpoints/request-body.ts';
-import { readAs } from '../../../src/validation/documents.ts';
+import { readRequest } from '../../../src/validation/request.ts';
 import { lineBrief } from '../../support/briefs.ts';
 
 const post = (body: string): Request => new Request('http://localhost/api/plan', { method: 'POST', body });
@@ -141,19 +141,19 @@ describe('a batch', () => {
 });
 
 describe('a brief from outside', () => {
-  it('passes when it is one', async () => {
-    assert.ok((await readAs('request', lineBrief('viola', ['C4'], { limits: { positions: ['1'] }, tempo: 60 }))).ok);
+  it('passes when it is one', () => {
+    assert.ok(readRequest(lineBrief('viola', ['C4'], { limits: { positions: ['1'] }, tempo: 60 })).ok);
   });
 
-  it('is refused with the pointer of what is wrong', async () => {
-    const pointers = async (value: unknown): Promise<readonly (string | undefined)[]> => {
-      const reading = await readAs('request', value);
+  it('is refused with the pointer of what is wrong', () => {
+    const pointers = (value: unknown): readonly (string | undefined)[] => {
+      const reading = readRequest(value);
       return reading.ok ? [] : reading.issues.map((issue) => issue.where.pointer);
     };
-    assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), tempo: -3 }), ['/tempo']);
-    assert.ok((await pointers(lineBrief('viola', ['H4']))).includes('/material/notes/0/pitches/0'));
-    assert.deepEqual(await pointers({}), ['']);
-    assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), colour: 'red' }), ['']);
+    assert.deepEqual(pointers({ ...lineBrief('viola', ['C4']), tempo: -3 }), ['/tempo']);
+    assert.ok(pointers(lineBrief('viola', ['H4'])).includes('/material/notes/0/pitches/0'));
+    assert.deepEqual(pointers({}), ['']);
+    assert.deepEqual(pointers({ ...lineBrief('viola', ['C4']), colour: 'red' }), ['']);
   });
 });
 

@@ -7,7 +7,8 @@ import { boundedAjv } from '../../../scripts/bounded-ajv.ts';
 import { inWordsLeftOut, landedSchemas, notLanded } from '../../../scripts/landed/landed-schemas.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { isOfNewer } from '../../../src/storage/reading/read-record.ts';
-import { readAnyVersion, readAs } from '../../../src/validation/documents.ts';
+import { readAnyVersion } from '../../../src/validation/documents.ts';
+import { readRequest } from '../../../src/validation/request.ts';
 import { keepUnknown } from '../../../src/validation/keep-unknown.ts';
 import { readValue } from '../../../src/validation/read-value.ts';
 import { grownSchema, samplesOf } from '../../support/samples-of-schema.ts';
@@ -94,7 +95,7 @@ describe('a document of a newer version of the application', () => {
 
   it('has to be corrected as a request: whoever sends it is told of a field that is not known', async () => {
     const [first] = DEMO_PIECES;
-    const reading = await readAs('request', { ...first?.brief, tempos: 60 });
+    const reading = readRequest({ ...first?.brief, tempos: 60 });
     assert.match(wordsOf(reading), /a field “tempos” that is not known here/);
   });
 });
