@@ -1,7 +1,7 @@
 /** The longest value of a field that is not known here, characters of JSON: a document that carries more has to raise its version. */
 const LONGEST_UNKNOWN = 4000;
 
-/** The largest number of fields that are not known here, in any one object of a document. */
+/** The largest number of fields that are not known here, in any one object. */
 const MOST_UNKNOWN = 16;
 
 /** The longest name of a field that is not known here, characters. */

@@ -28,6 +28,7 @@ import {
   playerFields,
   playerQuestions,
   type PlayerFields,
+  playerUntouched,
   readPlayerFields,
   SPANS,
   TAUGHT,
@@ -59,7 +60,7 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { document, issues } = readPlayerFields(fields, instrument);
   const links = { instrumentId: record.instrumentId, schoolId: record.schoolId };
-  const { document: untouched } = readPlayerFields(playerFields(record.document, record), instrument);
+  const untouched = playerUntouched(record, instruments);
   useKeptAsTyped(
     {
       stored: { document: record.document, ...links },

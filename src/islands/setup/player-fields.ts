@@ -7,7 +7,7 @@ import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasurements, type HandP
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { PlayerRecord } from '../../records/record.ts';
+import type { InstrumentRecord, PlayerRecord } from '../../records/record.ts';
 import { playerDocument } from '../../records/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from '../../ui/fields/index.ts';
@@ -143,6 +143,16 @@ export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null
   const usual = read.ok ? read : readInstrument({ kind });
   if (!usual.ok) throw new RangeError(`The usual ${kind} cannot be read`);
   return usual.value;
+}
+
+/**
+ * Gives the player that the form makes of a record as long as nothing is typed, judged on the instrument that the record has: another that
+ * is just being chosen is a change. Null where the form makes none.
+ */
+export function playerUntouched(record: PlayerRecord, instruments: readonly InstrumentRecord[]): PlayerDocument | null {
+  const own = instruments.find(({ id }) => id === record.instrumentId);
+  const instrument = instrumentForPlayer(record.document.profile.kind, own?.document.instrument ?? null);
+  return readPlayerFields(playerFields(record.document, record), instrument).document;
 }
 
 /** Gives estimated spans to start measuring from, as fields. */

@@ -40,7 +40,8 @@ export async function bringBackDeleted(number: number): Promise<boolean> {
 
 /** Deletes a deletion for good, with the earlier versions of all that was in it, unless something of it is here again. */
 export async function deleteForGood(number: number): Promise<void> {
-  const deletion = await readDeletion(number);
+  // A copy that is damaged goes as well.
+  const deletion = await readDeletion(number).catch(() => null);
   const names: string[] = [];
   for (const { kind, record } of deletion?.records ?? [])
     if (!(await database.tableOf(kind).get(record.id))) names.push(`${kind}/${record.id}`);

@@ -57,7 +57,10 @@ async function follow(field: keyof Uses, id: string, change: (brief: Brief) => B
   });
 }
 
-/** Changes pieces, but for those of a newer version, which stay as they are; a page that has such a piece on its bench learns from the revision that it was changed. */
+/**
+ * Changes pieces, but for those of a newer version, which stay as they are. A page that has such a piece on its bench learns from the
+ * revision that it was changed.
+ */
 async function changePieces(field: keyof Uses, id: string, change: (piece: Changing) => void): Promise<void> {
   await database.pieces
     .filter((piece) => piece[field] === id && !isDocumentOfNewer('piece', piece.document))

@@ -48,9 +48,9 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 }
 
 /**
- * Writes in place of the stored record; null where another page changed that a moment ago. Where another page has written since `bases`, or has made
- * it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the other is kept
- * as a version. One of a newer version is left as it is: that version joins both.
+ * Writes in place of the stored record; null where another page changed that a moment ago. Where another page has written since `bases`,
+ * or has made it too, as the week of a player, both changes are written; where they do not go together, this page's is written, and the
+ * other is kept as a version. One of a newer version is left as it is: that version joins both.
  *
  * @throws where a newer version of the application has written the stored record
  */

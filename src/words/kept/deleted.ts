@@ -40,7 +40,7 @@ function practiceWords({ days, sessions, weeks, stages }: Omit<WithPlayer, 'piec
 export const DAYS_KEPT = 30;
 
 /** The words about where deleted things can be brought back. */
-export const BROUGHT_BACK_UNDER = `Whatever is deleted can be brought back under Backup for ${DAYS_KEPT} days.`;
+export const BROUGHT_BACK_UNDER = `Anything deleted can be brought back under Backup for ${DAYS_KEPT} days.`;
 
 /** The numbers of what a teacher has changed in the demo. */
 interface InDemo {
@@ -61,7 +61,7 @@ export function withDemoText({ changed, made, logged }: InDemo): string | null {
 
 /** Writes what was deleted, for the notice with its undo. */
 export function deletedText(name: string): string {
-  return `Deleted ${name === '' ? 'what had no name' : `“${name}”`}.`;
+  return `Deleted ${name === '' ? 'one without a name' : `“${name}”`}.`;
 }
 
 /** The names of the kinds of things in the list of what was deleted. */
@@ -95,5 +95,5 @@ export function ofNobodyText(name: string, { days, sessions, weeks, stages }: Om
 
 /** Writes what was done with the practice of a player who is not there any more. */
 export function madeAgainText(name: string): string {
-  return `${name === '' ? 'A player without a name' : name} is among the players again, with all of the practice. Look at the instrument there.`;
+  return `${name === '' ? 'A player without a name' : name} is among the players again, with all of the practice. The instrument is a guess: check it.`;
 }

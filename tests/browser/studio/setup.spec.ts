@@ -105,6 +105,19 @@ test('a new player and instrument are made, found on the bench by name, and dele
   await expect(page.getByRole('region', { name: 'Used by' }).getByRole('link')).toHaveCount(1);
 });
 
+test('a player of whom only the kind of instrument is changed is kept with the new one', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New player' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Wagtail');
+  await waitUntilSaved(page);
+  await page.reload();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Wagtail');
+  await page.getByLabel('Plays').selectOption('viola');
+  await waitUntilSaved(page);
+  await page.reload();
+  await expect(page.getByLabel('Plays')).toHaveValue('viola');
+});
+
 test('an instrument of the studio is taken in the sentence, and left for one described', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await page.getByLabel('Studio instrument').selectOption('Robin’s violin');
