@@ -15,22 +15,22 @@ interface View {
 }
 
 const VIEWS: readonly View[] = [
-  { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
-  { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
+  { file: 'bench-violin', piece: 'A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
+  { file: 'bench-write', piece: 'Evening line', prepare: write },
   { file: 'compare', piece: null, prepare: compare },
-  { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
-  { file: 'shift-apart', piece: 'Martin · B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
-  { file: 'hot-spots', piece: 'Wren · A♭ major in three octaves', dark: true, prepare: hotSpots },
-  { file: 'drill', piece: 'Merle · F major, first shifts', prepare: writeDrill },
+  { file: 'intonation', piece: 'B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
+  { file: 'shift-apart', piece: 'B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
+  { file: 'hot-spots', piece: 'A♭ major in three octaves', dark: true, prepare: hotSpots },
+  { file: 'drill', piece: 'F major, first shifts', prepare: writeDrill },
   { file: 'session', piece: null, prepare: (page) => session(page, 'Martin') },
   { file: 'stand', piece: null, prepare: stand },
   { file: 'lesson', piece: null, prepare: lesson },
-  { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
+  { file: 'tapes', piece: 'A♭ major in three octaves', prepare: showTapes },
   { file: 'atlas', piece: null, prepare: atlas },
   { file: 'names', piece: null, prepare: names },
-  { file: 'by-heart', piece: 'Robin · Evening line', prepare: byHeart },
+  { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
   { file: 'bring-in', piece: null, prepare: bringIn },
-  { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
+  { file: 'sheet', piece: 'A minor in first position', prepare: openSheet },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
   { file: 'trends', piece: null, prepare: trends },
   { file: 'week', piece: null, prepare: week },
@@ -137,7 +137,7 @@ async function hotSpots(page: Page): Promise<void> {
 
 async function session(page: Page, player: string): Promise<void> {
   await page.goto(`${ADDRESS}/practise`);
-  await page.getByLabel('Player').selectOption({ label: player });
+  await page.getByLabel('For whom').selectOption({ label: player });
   await page.getByText('The whole ladder takes').first().waitFor();
 }
 
@@ -156,7 +156,7 @@ async function stand(page: Page): Promise<void> {
 
 async function lesson(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/record?part=lesson`);
-  await page.getByLabel('Player').selectOption({ label: 'Martin' });
+  await page.getByLabel('For whom').selectOption({ label: 'Martin' });
   await page.getByRole('heading', { name: 'Next aim' }).waitFor();
 }
 
@@ -167,7 +167,7 @@ async function writeDrill(page: Page): Promise<void> {
 }
 
 async function compare(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
+  await page.getByRole('link', { name: 'Compare B♭ major, up and down' }).click();
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
   await page.locator('[data-ghost]').first().waitFor();
 }
@@ -194,16 +194,16 @@ async function bringIn(page: Page): Promise<void> {
 
 async function week(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/practise/week`);
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Robin');
   await page
-    .getByText(/^Robin · /)
+    .getByText(/^Evening line/)
     .first()
     .waitFor();
 }
 
 async function trends(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/record?part=trends`);
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Martin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Martin');
   await page.getByRole('table', { name: 'Week by week' }).waitFor();
   await page.locator('.recharts-surface').first().waitFor();
 }

@@ -125,10 +125,10 @@ export const week = documentKind({
 export const log = documentKind({
   kind: 'log',
   plural: 'logs',
-  version: 3,
+  version: 4,
   fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
-  // The second version states the order of entries where the clock does not.
-  upgrades: { 1: asItIs, 2: keepUnknownFields },
+  // The second version states the order of entries where the clock does not, the fourth knows misses that were not said.
+  upgrades: { 1: asItIs, 2: keepUnknownFields, 3: asItIs },
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data are derived from this list. */

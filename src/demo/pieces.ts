@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 import { parseLineText } from '#core/material/typed';
 
-/** The tags by which this studio sorts its pieces, by words of their names. */
+/** The tags by which this studio sorts its pieces, by words of their names and of their players’. */
 const TAGS: readonly (readonly [string, readonly string[]])[] = [
   ['scales', ['major', 'minor']],
   ['shifting', ['three octaves', 'first shifts', 'four octaves', 'up and down']],
@@ -14,14 +14,14 @@ const TAGS: readonly (readonly [string, readonly string[]])[] = [
  * line, double stops, the thumb.
  */
 export const DEMO_PIECES: readonly Piece[] = [
-  demo('Wren · A♭ major in three octaves', {
+  demo('A♭ major in three octaves', {
     instrument: { kind: 'violin', size: '3/4' },
     player: { name: 'Wren', hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
     material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up' },
     rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 2 },
     tempo: 72,
   }),
-  demo('Linnet · E♭ major, open strings covered', {
+  demo('E♭ major, open strings covered', {
     instrument: { kind: 'viola', size: '15.5"' },
     player: { name: 'Linnet' },
     material: { kind: 'scale', type: 'major', tonic: 'Eb3', octaves: 2, direction: 'up-down' },
@@ -29,21 +29,21 @@ export const DEMO_PIECES: readonly Piece[] = [
     tempo: 66,
     limits: { positions: ['1'], openStrings: 'avoid' },
   }),
-  demo('Martin · B♭ major, up and down', {
+  demo('B♭ major, up and down', {
     instrument: { kind: 'cello', size: '4/4', stringLengthMm: 692 },
     player: { name: 'Martin' },
     material: { kind: 'scale', type: 'major', tonic: 'Bb2', octaves: 2, direction: 'up-down' },
     rhythm: { noteValue: '1/8', meter: '3/4', notesPerBow: 3 },
     tempo: 60,
   }),
-  demo('Merle · F major, first shifts', {
+  demo('F major, first shifts', {
     instrument: { kind: 'bass', size: '3/4' },
     player: { name: 'Merle' },
     material: { kind: 'scale', type: 'major', tonic: 'F1', octaves: 2, direction: 'up' },
     rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 1 },
     tempo: 80,
   }),
-  demo('Wren · C minor, the way down', {
+  demo('C minor, the way down', {
     instrument: { kind: 'violin', size: '3/4' },
     player: { name: 'Wren', hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
     material: { kind: 'scale', type: 'melodic-minor', tonic: 'C4', octaves: 2, direction: 'down' },
@@ -51,7 +51,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     tempo: 63,
     limits: { positions: ['1', '2', '3'] },
   }),
-  demo('Martin · D minor arpeggio', {
+  demo('D minor arpeggio', {
     instrument: { kind: 'cello', size: '7/8' },
     player: { name: 'Martin' },
     material: { kind: 'arpeggio', type: 'minor', tonic: 'D2', octaves: 3, direction: 'up-down' },
@@ -59,7 +59,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     tempo: 72,
   }),
   demoLine(
-    'Robin · Evening line',
+    'Evening line',
     {
       instrument: { kind: 'violin', size: '4/4' },
       player: { name: 'Robin', hand: { preset: 'average' } },
@@ -69,7 +69,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     'Eb major',
     'Bb4:1/4 (Eb5:1/8 F5) G5:1/4 | (Ab5 G5:1/8 F5) Eb5:1/4 | (D5:1/8 Eb5 F5 Ab5 G5 F5) | Bb5:1/4. A5:1/8 Ab5:1/4 | (G5:1/8 Bb5 Eb6 D6 C6 Bb5) | Ab5:1/4 r F5 | Eb5:3/4',
   ),
-  demo('Merle · A minor in first position', {
+  demo('A minor in first position', {
     instrument: { kind: 'bass', size: '3/4' },
     player: { name: 'Merle' },
     material: { kind: 'scale', type: 'natural-minor', tonic: 'A1', octaves: 1, direction: 'up-down' },
@@ -78,21 +78,21 @@ export const DEMO_PIECES: readonly Piece[] = [
     limits: { openStrings: 'prefer' },
     ways: { fingers: 'lifted' },
   }),
-  demo('Martin · C major in four octaves, thumb position', {
+  demo('C major in four octaves, thumb position', {
     instrument: { kind: 'cello', size: '4/4', stringLengthMm: 692 },
     player: { name: 'Martin', school: 'thumb', hand: { preset: 'average' } },
     material: { kind: 'scale', type: 'major', tonic: 'C2', octaves: 4, direction: 'up' },
     rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
     tempo: 66,
   }),
-  demo('Robin · A major in sixths', {
+  demo('A major in sixths', {
     instrument: { kind: 'violin', size: '4/4' },
     player: { name: 'Robin', hand: { preset: 'average' } },
     material: { kind: 'double-stops', interval: 'sixths', type: 'major', tonic: 'A3', octaves: 1, direction: 'up-down' },
     rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 2 },
     tempo: 60,
   }),
-  demo('Plover · D major for a small hand', {
+  demo('D major for a small hand', {
     instrument: { kind: 'cello', size: '3/4' },
     player: {
       name: 'Plover',
@@ -107,7 +107,8 @@ export const DEMO_PIECES: readonly Piece[] = [
 ];
 
 function demo(name: string, brief: Brief): Piece {
-  const tags = TAGS.flatMap(([tag, words]) => (words.some((word) => name.includes(word)) ? [tag] : []));
+  const said = `${name} ${brief.player?.name ?? ''}`;
+  const tags = TAGS.flatMap(([tag, words]) => (words.some((word) => said.includes(word)) ? [tag] : []));
   return withHead(DOCUMENT_KINDS.piece, { name, brief, ...(tags.length === 0 ? {} : { tags }) });
 }
 

@@ -1,6 +1,7 @@
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
-import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice/log';
+import type { LogEntry, LogWhat, PosturePoint } from '#core/practice/log';
+import type { Miss } from '#core/practice/ladder';
 import { seedNumbers, type Seeded } from './seeded.ts';
 
 /** A piece that a pupil of the demo practises. */

@@ -43,3 +43,15 @@ export function giveTo(
     schoolId: school?.id ?? null,
   };
 }
+
+/**
+ * Gives a brief to a player on the instrument it is for, within its own limits: the hand goes with it where it was measured on an instrument
+ * of that kind.
+ */
+export function giveAsItIs(
+  { id, document, schoolId }: PlayerRecord,
+  { brief, instrumentId }: Pick<Given, 'brief' | 'instrumentId'>,
+): Given {
+  const { kind, player } = profileOf(document);
+  return { brief: kind === brief.instrument.kind ? { ...brief, player } : brief, instrumentId, playerId: id, schoolId };
+}

@@ -6,8 +6,8 @@ import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord, Uses } 
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
 
 /** Makes a record of a piece. */
-export function newPieceRecord(document: Piece, demo = false, uses: Uses = NOTHING_USED): PieceRecord {
-  return { ...fresh(demo), document, ...uses, changed: null };
+export function newPieceRecord(document: Piece, demo = false, { instrumentId, playerId, schoolId }: Uses = NOTHING_USED): PieceRecord {
+  return { ...fresh(demo), document, instrumentId, playerId, schoolId, changed: null };
 }
 
 /** Makes a record of an instrument. */

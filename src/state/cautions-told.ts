@@ -1,4 +1,5 @@
 import { type Caution, CAUTIONS } from '#core/fit';
+import { keepInTab, textOfTab } from '../storage/beside/index.ts';
 
 const KEPT_AS = 'cautions-told';
 
@@ -10,23 +11,15 @@ export function cautionsToldBefore(): readonly Caution[] {
   return before;
 }
 
-/** Remembers that these have been told. */
+/** Remembers that these have been told. Where the browser keeps nothing they are told again, which does no harm. */
 export function tellCautions(cautions: readonly Caution[]): void {
   const known = readTold();
   if (cautions.every((caution) => known.includes(caution))) return;
-  try {
-    sessionStorage.setItem(KEPT_AS, [...known, ...cautions].join(' '));
-  } catch {
-    // They are told again where nothing is kept, which does no harm.
-  }
+  keepInTab(KEPT_AS, [...known, ...cautions].join(' '));
 }
 
 /** Gives all that has been told since this tab was opened; empty where the browser keeps nothing. */
 function readTold(): readonly Caution[] {
-  try {
-    const kept = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];
-    return CAUTIONS.filter((caution) => kept.includes(caution));
-  } catch {
-    return [];
-  }
+  const kept = textOfTab(KEPT_AS)?.split(' ') ?? [];
+  return CAUTIONS.filter((caution) => kept.includes(caution));
 }

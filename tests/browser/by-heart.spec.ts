@@ -1,7 +1,7 @@
 import { expect, findings, openPiece, test } from './bench-page.ts';
 
 test('a piece fades step by step to a blank page, comes back after failures, and goes on another day', async ({ page }) => {
-  await openPiece(page, 'Robin · Evening line');
+  await openPiece(page, 'Evening line');
   await page.getByRole('link', { name: 'By heart' }).click();
   const shown = page.getByTestId('shown-with');
   await expect(shown.locator('[data-bead]').first()).toBeVisible();
@@ -52,7 +52,7 @@ test('a piece fades step by step to a blank page, comes back after failures, and
 });
 
 test('helps are mixed by choice, fingers and strings without notation among them; the course is the teacher’s', async ({ page }) => {
-  await openPiece(page, 'Robin · Evening line');
+  await openPiece(page, 'Evening line');
   await page.getByRole('link', { name: 'By heart' }).click();
   const helps = page.getByRole('group', { name: 'Shown with' });
   for (const name of ['the path of the hand', 'the places on the fingerboard', 'which fingers touch', 'the tuner', 'the staff'])
@@ -82,6 +82,6 @@ test('helps are mixed by choice, fingers and strings without notation among them
   await page.getByRole('button', { name: 'Clean set' }).click();
   await expect(helps.getByRole('button', { name: 'the places on the fingerboard' })).toHaveAttribute('aria-pressed', 'false');
   await page.goto('/record');
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Robin');
   await expect(page.getByText(/Help fades: the places on the fingerboard, then the path of the hand/)).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, openPiece, test } from './bench-page.ts';
 
-const PIECE = 'Martin · B♭ major, up and down';
+const PIECE = 'B♭ major, up and down';
 
 /** Opens the worst shift of the piece taken apart. */
 async function takeWorstApart(page: Page): Promise<void> {

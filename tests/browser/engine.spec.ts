@@ -41,7 +41,7 @@ test('a note says why it is so, and why not otherwise', async ({ page }) => {
 });
 
 test('a shift says why, how the hand is guided, and how little ten cents are', async ({ page }) => {
-  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await openPiece(page, 'A♭ major in three octaves');
   await page.keyboard.press('s');
   const arrival = page.getByRole('region', { name: 'How you get there' });
   await expect(arrival).toContainText(/10 cents there are \d\.\d mm\./);

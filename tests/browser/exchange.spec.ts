@@ -7,7 +7,7 @@ async function pupilsBrowser(browser: Browser): Promise<Page> {
   const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
   await page.goto('/pieces');
   await page.getByRole('button', { name: 'Remove the demo' }).click();
-  await expectIn(page.getByRole('link', { name: 'Robin · Evening line' })).toHaveCount(0);
+  await expectIn(page.getByRole('link', { name: 'Evening line' })).toHaveCount(0);
   return page;
 }
 
@@ -30,7 +30,7 @@ test('a trend leads to its drill, the drill into the week, the week as an assign
   browser,
 }) => {
   await page.goto('/record?part=trends');
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Robin');
   const says = page.getByRole('region', { name: 'What the record says' });
   await expect(says).toContainText(/is (flat|sharp) in \d pieces: \d+ of \d+ misses out of tune/);
   await says.getByRole('link', { name: 'Its loop and its drill' }).first().click();
@@ -77,7 +77,7 @@ test('a trend leads to its drill, the drill into the week, the week as an assign
   await page.getByLabel('Log of a pupil').setInputFiles(log);
   await expect(messages).toContainText(/^Log of Robin: 0 entries are new, \d+ were here already\.$/);
   await page.goto('/record?part=days');
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Robin');
   const done = page.getByRole('article').first();
   await expect(done).toContainText('1 of 1 good');
   await expect(done).toContainText(/It hurt: .+\. The set was ended\./);

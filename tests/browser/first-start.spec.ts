@@ -14,7 +14,7 @@ test.describe('in a browser that was never here', () => {
   test('the first piece opens on the bench by itself', async ({ page }) => {
     await page.goto('/');
     await planDrawn(page);
-    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Wren · A♭ major in three octaves');
+    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('A♭ major in three octaves');
     await expect(beads(page)).toHaveCount(22);
   });
 
@@ -40,7 +40,7 @@ test.describe('in a browser that was never here', () => {
 
   test('a demo piece that was changed comes back with one press after the demo was removed', async ({ page }) => {
     await page.goto('/pieces');
-    await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
+    await page.getByRole('button', { name: 'Rename Evening line' }).click();
     await page.getByLabel('New name').fill('Evening, as we play it');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
@@ -84,7 +84,7 @@ for (const [name, address] of [
 }
 
 test('axe finds nothing on a line of one’s own, a popover and the sheet', async ({ page }) => {
-  await openPiece(page, 'Robin · Evening line');
+  await openPiece(page, 'Evening line');
   await tellWholeBrief(page);
   expect(await findings(page)).toEqual([]);
   await page.getByRole('button', { name: /^Positions/ }).click();
@@ -92,7 +92,7 @@ test('axe finds nothing on a line of one’s own, a popover and the sheet', asyn
   expect(await findings(page, '[role=dialog]')).toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Sheet' }).click();
-  await expect(page.getByRole('heading', { name: 'Robin · Evening line' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Evening line' })).toBeVisible();
   expect(await findings(page)).toEqual([]);
 });
 

@@ -11,7 +11,7 @@ async function openMeasures(page: Page, name: string, part: string): Promise<voi
 }
 
 test('the selected note says where it aims, how it is checked, and how each number came about', async ({ page }) => {
-  await openPiece(page, 'Robin · Evening line');
+  await openPiece(page, 'Evening line');
   // The first G5 lies an octave and more above open G.
   await page.locator('[data-bead="3"]').click();
   await page.getByRole('tab', { name: 'In tune' }).click();
@@ -27,7 +27,7 @@ test('the selected note says where it aims, how it is checked, and how each numb
 });
 
 test('beats are told for a chosen error, and a note without a check says so', async ({ page }) => {
-  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await openPiece(page, 'A♭ major in three octaves');
   await page.locator('[data-bead="6"]').click();
   await page.getByRole('tab', { name: 'In tune' }).click();
   const note = page.getByRole('complementary', { name: 'Selected note' });
@@ -40,13 +40,13 @@ test('beats are told for a chosen error, and a note without a check says so', as
 });
 
 test('ringing notes wear a ring on the path, and stretches their millimetres', async ({ page }) => {
-  await openPiece(page, 'Plover · D major for a small hand');
+  await openPiece(page, 'D major for a small hand');
   await expect(beads(page).filter({ hasText: 'rings with an open string' }).first()).toBeVisible();
   await expect(page.getByTestId('overlay').getByText('60 mm').first()).toBeVisible();
 });
 
 test('the fingerboard shows a hand, a note, a key, and two systems against each other', async ({ page }) => {
-  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Fingerboard');
+  await openMeasures(page, 'A♭ major in three octaves', 'Fingerboard');
   await expect(page.getByRole('img', { name: /notes 1 to 15, first position$/ })).toBeVisible();
   await expect(page.getByRole('table', { name: 'Fingers of the hand, string by string' })).toContainText('3 and 4 close');
   await page.getByLabel('What to show').selectOption('the selected note and its hand');
@@ -66,17 +66,17 @@ test('the fingerboard shows a hand, a note, a key, and two systems against each 
 });
 
 test('intonation lists targets, checkpoints and the comma between two open strings', async ({ page }) => {
-  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Intonation');
+  await openMeasures(page, 'A♭ major in three octaves', 'Intonation');
   const stops = page.getByRole('region', { name: 'Checkpoints' });
   await expect(stops).toContainText('Note 16, B♭5 (a shift arrives): find the octave on A at 17 mm first');
   await page.getByLabel('Compared with').selectOption('quarter-comma');
   await expect(page.getByRole('row', { name: /^2 B♭3/ })).toContainText('+17.1 cents');
-  await openMeasures(page, 'Robin · A major in sixths', 'Intonation');
+  await openMeasures(page, 'A major in sixths', 'Intonation');
   await expect(page.getByRole('region', { name: 'One place, two open strings' })).toContainText('21.5 cents');
 });
 
 test('reach is compared with another size and a grown hand, side by side', async ({ page }) => {
-  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Reach');
+  await openMeasures(page, 'A♭ major in three octaves', 'Reach');
   const first = page.getByRole('row', { name: /^1–15/ });
   await expect(first).toContainText('73 mm, comfortable');
   await page.getByLabel('Growth').selectOption('0 mm');
@@ -90,7 +90,7 @@ test('reach is compared with another size and a grown hand, side by side', async
 });
 
 test('tapes are chosen for an instrument, and come as a strip in true millimetres', async ({ page }) => {
-  await openMeasures(page, 'Merle · F major, first shifts', 'Fingerboard');
+  await openMeasures(page, 'F major, first shifts', 'Fingerboard');
   await page.getByRole('link', { name: 'Print tapes' }).click();
   await expect(page.getByLabel('Instrument', { exact: true })).toHaveValue(/./);
   await page.getByLabel('12 semitones').check();
@@ -103,7 +103,7 @@ test('tapes are chosen for an instrument, and come as a strip in true millimetre
 });
 
 test('tapes for a key, and for the places of a piece; the old address leads there', async ({ page }) => {
-  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await openPiece(page, 'A♭ major in three octaves');
   const piece = new URL(page.url()).searchParams.get('piece') ?? '';
   await page.goto(`/measure?piece=${piece}&part=tapes`);
   await expect(page.getByLabel('Instrument', { exact: true })).toHaveText(/Wren’s ¾ violin/);

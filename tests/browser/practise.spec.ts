@@ -5,7 +5,7 @@ import { pedalUntil } from './stand-page.ts';
 /** Opens the sessions of a pupil of the demo. */
 async function openSessions(page: Page, player: string): Promise<void> {
   await page.goto('/practise');
-  await page.getByLabel('Player').selectOption({ label: player });
+  await page.getByLabel('For whom').selectOption({ label: player });
   await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
 }
 
@@ -39,6 +39,9 @@ test('a pupil is led through a session by pedal alone; the teacher looks at it, 
   await page.keyboard.press('PageUp');
   await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
   await page.keyboard.press('PageUp');
+  const answers = page.getByRole('group', { name: 'How it missed' }).getByRole('button');
+  await expect(answers.and(page.locator('[aria-pressed=true]'))).toHaveCount(0);
+  await page.keyboard.press('PageUp');
   await page.keyboard.press('PageUp');
   await expect(page.getByRole('button', { name: 'sharp' })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('PageDown');
@@ -64,7 +67,9 @@ test('a pupil is led through a session by pedal alone; the teacher looks at it, 
   await expect(today).toContainText('Aim “The shift clean and silent”: reached');
   await page.getByRole('button', { name: 'Lesson' }).click();
   await expect(page.getByText(/Ask about it before anything is played/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Missed most' })).toContainText(/note \d+: missed \d+ times/);
+  await expect(page.getByRole('region', { name: 'Missed most' })).toContainText(
+    /measure \d+, (after )?beat \d+ \([A-G]♭?♯?\d\): missed \d+ times/,
+  );
   await page.getByLabel('Remark', { exact: true }).fill('Begin softer next week.');
   await page.getByLabel('Remark', { exact: true }).press('Enter');
   await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Begin softer next week.');
@@ -81,7 +86,7 @@ test('a pupil is led through a session by pedal alone; the teacher looks at it, 
 
 test('a try is taken back by an entry of its own, and the log is saved as a table', async ({ page }) => {
   await page.goto('/record');
-  await page.getByLabel('Player').selectOption({ label: 'Wren' });
+  await page.getByLabel('For whom').selectOption({ label: 'Wren' });
   const day = page.getByRole('article').first();
   const before = await day.getByRole('cell').nth(1).textContent();
   await day.getByText('Try by try').click();
@@ -121,30 +126,30 @@ test('held, the space bar says that it hurts, whatever was pressed before and wh
 
 test('a stage that is sent to a session opens with its player, and is in it once however often it is sent', async ({ page }) => {
   await page.goto('/pieces');
-  await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
+  await page.getByRole('link', { name: 'B♭ major, up and down', exact: true }).click();
   await page.getByRole('link', { name: 'Drills', exact: true }).click();
-  const practise = page.getByRole('link', { name: 'Put it in a session: Slow slide' });
+  const practise = page.getByRole('link', { name: 'Put it in today’s session: Slow slide' });
   await practise.click();
-  await expect(page.getByLabel('Player')).toHaveValue('demo-player-martin');
+  await expect(page.getByLabel('For whom')).toHaveValue('demo-player-martin');
   const items = page.getByRole('region', { name: 'The session' }).getByRole('listitem');
-  await expect(items.last()).toContainText('Martin · B♭ major');
+  await expect(items.last()).toContainText('B♭ major');
   const before = await items.count();
   await page.goBack();
   await practise.click();
-  await expect(page.getByLabel('Player')).toHaveValue('demo-player-martin');
+  await expect(page.getByLabel('For whom')).toHaveValue('demo-player-martin');
   await expect(items).toHaveCount(before);
 });
 
 test('everything of a pupil is deleted, and put back', async ({ page }) => {
   await page.goto('/record?part=data');
-  await page.getByLabel('Player').selectOption({ label: 'Merle' });
+  await page.getByLabel('For whom').selectOption({ label: 'Merle' });
   await page.getByRole('button', { name: 'Delete everything of Merle' }).click();
   await page.getByRole('button', { name: 'Delete all of it' }).click();
   const messages = page.getByRole('status', { name: 'Messages' });
   await expect(messages).toContainText('Everything of Merle is deleted.');
-  await expect(page.getByLabel('Player').getByRole('option', { name: 'Merle' })).toHaveCount(0);
+  await expect(page.getByLabel('For whom').getByRole('option', { name: 'Merle' })).toHaveCount(0);
   await messages.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByLabel('Player').getByRole('option', { name: 'Merle' })).toHaveCount(1);
+  await expect(page.getByLabel('For whom').getByRole('option', { name: 'Merle' })).toHaveCount(1);
 });
 
 const STRAINING = [

@@ -55,7 +55,7 @@ interface Task {
   readonly take: (steps: Steps, page: Page) => Promise<void>;
 }
 
-const WREN = 'Wren · A♭ major in three octaves';
+const WREN = 'A♭ major in three octaves';
 const bench = (page: Page): Promise<void> => openPiece(page, WREN);
 const notePanel = (page: Page): Locator => page.getByRole('complementary', { name: 'Selected note' });
 
@@ -113,7 +113,7 @@ const TASKS: readonly Task[] = [
     least: 3,
     because: 'the parts that are folded away, positions, which',
     begin: async (page) => {
-      await openPiece(page, 'Linnet · E♭ major, open strings covered');
+      await openPiece(page, 'E♭ major, open strings covered');
       await page.goto('/?new');
       await planDrawn(page);
     },

@@ -4,7 +4,7 @@ test('the record of the last weeks: a statement with its counts, its places, one
   page,
 }) => {
   await page.goto('/record?part=trends');
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Martin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Martin');
   const says = page.getByRole('region', { name: 'What the record says' });
   await expect(says).toContainText(/(is|are) (flat|sharp) in \d+ pieces?: \d+ of \d+ misses out of tune|Nothing can be said yet/);
   const weeks = page.getByRole('table', { name: 'Week by week' });
@@ -19,7 +19,7 @@ test('the record of the last weeks: a statement with its counts, its places, one
 
 test('misses that go one way are told across the record, and lead to their drill and into the session', async ({ page }) => {
   await page.goto('/record');
-  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Robin');
   await expect(page.getByText(/days of practice/)).toBeVisible();
   await page.evaluate(async () => {
     const open = indexedDB.open('dove-path');

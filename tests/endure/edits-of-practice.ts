@@ -20,7 +20,7 @@ const answeredAt = new Map<number, number>();
 /** Finds a piece of the demo that shifts, by its id. */
 async function pieceWithShifts(page: Page): Promise<string> {
   const pieces = await storedPieces(page);
-  return pieces.find(({ document }) => document.name === 'Martin · B♭ major, up and down')?.id ?? '';
+  return pieces.find(({ document }) => document.name === 'B♭ major, up and down')?.id ?? '';
 }
 
 /** The edits of practice: sessions, weeks, stages, the log, and text that is only typed yet. None of them is waited for. */

@@ -1,1 +1,2 @@
 export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
+export { type NoteAt, noteAt } from './note-at.ts';

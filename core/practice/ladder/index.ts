@@ -1,3 +1,4 @@
+export { type Miss, MISSES, MISSES_SAID, type Voice, VOICES } from './miss.ts';
 export {
   afterSet,
   AT_THE_FOOT,
@@ -10,4 +11,4 @@ export {
   secondsOfLadder,
   secondsOfRun,
 } from './ladder.ts';
-export { goodSoFar, SET_RULES, SetRule, setStanding, USUAL_SET, goodOnesWanted } from './set.ts';
+export { goodSoFar, MOST_RUNS, SET_RULES, SetRule, setStanding, spoilsRun, USUAL_SET, goodOnesWanted, runsOfSet } from './set.ts';

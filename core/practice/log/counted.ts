@@ -1,6 +1,7 @@
 import type { FadingCourse } from '#core/practice/fading';
 import { type Practised, practisedKey } from '#core/practice/item';
-import { type EntryKind, type EntryOf, type LogEntry, type Miss, MISSES } from './entry.ts';
+import { type Miss, MISSES } from '#core/practice/ladder';
+import { type EntryKind, type EntryOf, type LogEntry } from './entry.ts';
 import { inOrder } from './order.ts';
 
 /** Gives the entries as they stand, in order: those that were taken back are gone, and so are the corrections. */
@@ -59,7 +60,7 @@ function workWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts:
 
 /** Counts how some tries missed. */
 export function missCounts(attempts: readonly EntryOf<'attempt'>[]): Done['misses'] {
-  const counts = { flat: 0, sharp: 0, late: 0, 'wrong-finger': 0, noise: 0 } satisfies Record<Miss, number>;
+  const counts = { flat: 0, sharp: 0, late: 0, 'wrong-finger': 0, noise: 0, unsaid: 0 } satisfies Record<Miss, number>;
   for (const { miss } of attempts) if (miss !== null) counts[miss] += 1;
   return counts;
 }

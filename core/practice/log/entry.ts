@@ -3,14 +3,9 @@ import { oneOf } from '#core/result';
 import { MOST_NOTES } from '#core/material/typed';
 import { FadingCourse, HELPS } from '#core/practice/fading';
 import { Practised } from '#core/practice/item';
+import { MISSES, VOICES } from '#core/practice/ladder';
 
 const closed = { additionalProperties: false };
-
-/** The ways in which a try may miss. */
-export const MISSES = ['flat', 'sharp', 'late', 'wrong-finger', 'noise'] as const;
-
-/** A way in which a try missed: too low, too high, late, with the wrong finger, or with a noise. */
-export type Miss = (typeof MISSES)[number];
 
 /** The prompts before an item is played. */
 const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
@@ -62,6 +57,7 @@ export const LogEntry = Type.Union([
       tempo: Type.Union([Type.Number({ minimum: 1, maximum: 400 }), Type.Null()]),
       miss: Type.Union([oneOf(MISSES), Type.Null()], { description: 'How it missed; null for a good one.' }),
       note: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 })),
+      voice: Type.Optional(oneOf(VOICES)),
     },
     closed,
   ),

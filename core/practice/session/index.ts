@@ -2,6 +2,7 @@ export { capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
 export {
   itemOf,
+  type MissedAt,
   recordMiss,
   type Pressed,
   answerSignal,

@@ -1,7 +1,20 @@
-import { MISSES, type LogWhat, type Miss, type Prompt } from '#core/practice/log';
+import type { LogWhat, Prompt } from '#core/practice/log';
 import { fadeAfter, type Fading } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
-import { afterSet, AT_THE_FOOT, type Ladder, type OnLadder, type Rung, rungsOf, type SetRule, setStanding } from '#core/practice/ladder';
+import {
+  afterSet,
+  AT_THE_FOOT,
+  type Ladder,
+  type Miss,
+  MISSES_SAID,
+  type OnLadder,
+  type Rung,
+  rungsOf,
+  type SetRule,
+  setStanding,
+  spoilsRun,
+  type Voice,
+} from '#core/practice/ladder';
 
 /** An item as it is run through, with the facts of its plan already worked out. */
 export interface RunItem {
@@ -24,7 +37,7 @@ export interface RunItem {
 
 /**
  * The state of a session. `aim`: its aim is shown; `prepare`: a preparatory step; `play`: a set, with its tries so far (good or not);
- * `miss`: how the last try missed; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether the aim
+ * `miss`: how the last try missed, null until it is said; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether the aim
  * was reached, null where that was not asked.
  */
 export type Step =
@@ -32,7 +45,7 @@ export type Step =
   /** The order of the prompt, from 0. */
   | { readonly at: 'prepare'; readonly prompt: number }
   | { readonly at: 'play'; readonly tries: readonly boolean[] }
-  | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: Miss }
+  | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: (typeof MISSES_SAID)[number] | null }
   | { readonly at: 'rest'; readonly clean: boolean; readonly over: boolean }
   | { readonly at: 'pain' }
   | { readonly at: 'end-check' }
@@ -91,7 +104,7 @@ export function rungOf({ ladder }: Pick<RunItem, 'ladder'>, { rung }: OnLadder):
 /**
  * Answers a signal, `itemSeconds` after the item was begun.
  *
- * `on` goes on, is a good try, or takes the miss that is shown; `other` passes a preparatory step over (which is logged), is a
+ * `on` goes on, is a good try, or takes the miss that is shown, else one that is not said; `other` passes a preparatory step over (which is logged), is a
  * missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the set
  * wherever one is under way.
  */
@@ -149,29 +162,39 @@ function prepare(run: SessionRun, signal: 'on' | 'other'): Pressed {
 function endTry(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'play') return silently(run);
   const { tries } = run.step;
-  if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: MISSES[0] } });
-  return countTry(run, [...tries, true], null, itemSeconds);
+  if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: null } });
+  return countTry(run, tries, null, itemSeconds);
 }
 
 function chooseMiss(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
   const { tries, miss } = run.step;
-  if (signal === 'on') return countTry(run, [...tries, false], miss, itemSeconds);
-  const next = MISSES[(MISSES.indexOf(miss) + 1) % MISSES.length] ?? miss;
+  if (signal === 'on') return countTry(run, tries, miss ?? 'unsaid', itemSeconds);
+  const next = MISSES_SAID[(miss === null ? 0 : MISSES_SAID.indexOf(miss) + 1) % MISSES_SAID.length] ?? null;
   return silently({ ...run, step: { at: 'miss', tries, miss: next } });
 }
 
-/** Records at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
-export function recordMiss(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
-  if (run.step.at !== 'miss') return silently(run);
-  const { run: next, log } = countTry(run, [...run.step.tries, false], miss, itemSeconds);
-  return { run: next, log: log.map((entry) => (entry.kind === 'attempt' && note !== null ? { ...entry, note } : entry)) };
+/** The place of a miss. */
+export interface MissedAt {
+  /** The line index of the note; null where it is not known. */
+  readonly note: number | null;
+  /** The voice of a double stop; null for both, for a single note, and where it is not known. */
+  readonly voice: Voice | null;
 }
 
-/** Counts a try that is over: it is logged, and the set goes on or ends. */
-function countTry(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
+/** Records at once how the try missed and, where it is known, at which note and in which voice; nothing where no try is under way. */
+export function recordMiss(run: SessionRun, miss: Miss, { note, voice }: MissedAt, itemSeconds: number): Pressed {
+  if (run.step.at !== 'miss') return silently(run);
+  const { run: next, log } = countTry(run, run.step.tries, miss, itemSeconds);
+  const where = { ...(note === null ? {} : { note }), ...(voice === null ? {} : { voice }) };
+  return { run: next, log: log.map((entry) => (entry.kind === 'attempt' ? { ...entry, ...where } : entry)) };
+}
+
+/** Counts a try that is over, after the tries before it: it is logged, and the set goes on or ends. */
+function countTry(run: SessionRun, before: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
   const item = run.items[run.item];
   if (!item) return silently(run);
+  const tries = [...before, miss === null || !spoilsRun(item.set, miss)];
   const tempo = rungOf(item, run.ladder)?.tempo ?? null;
   const log: readonly LogWhat[] = [{ kind: 'attempt', practised: item.practised, tempo, miss }];
   const standing = setStanding(item.set, tries, item.cap);

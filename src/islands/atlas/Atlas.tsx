@@ -1,6 +1,7 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { storedOr, STUDIO, useStored } from '../../state/reading/index.ts';
+import { useTaught } from '../../state/taught.ts';
 import { guardIsland } from '../../ui/states/index.ts';
 import { Addressed, PageShell } from '../frame/index.ts';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
@@ -22,7 +23,8 @@ function AtlasPage() {
   const studio = storedOr(useStored(STUDIO), EMPTY_STUDIO);
   const [{ instrument }, setAddress] = useQueryStates({ instrument: parseAsString });
   const instruments = studio ? instrumentsOf(studio.instruments, null) : [];
-  const chosen = instruments.find(({ value }) => value === instrument) ?? instruments[0];
+  const player = useTaught(studio?.players ?? []);
+  const chosen = instruments.find(({ value }) => value === (instrument ?? player?.instrumentId)) ?? instruments[0];
   return (
     <PageShell current="Map" title="Atlas" titled="hidden">
       {studio && chosen && (
@@ -30,6 +32,7 @@ function AtlasPage() {
           key={chosen.value}
           instruments={instruments}
           chosen={chosen}
+          player={player}
           schools={studio.schools.map(({ document }) => document)}
           onChoose={(value) => void setAddress({ instrument: value })}
         />

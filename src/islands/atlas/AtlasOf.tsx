@@ -7,6 +7,7 @@ import { KEYS_OFFERED } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
 import type { Instrument } from '#core/instrument';
 import { keyLabel } from '#core/key';
+import type { PlayerRecord } from '../../records/record.ts';
 import { useEngine } from '../../engine/index.ts';
 import { Choice, OptionChoice } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
@@ -27,6 +28,8 @@ import { ScalesHere } from './ScalesHere.tsx';
 interface AtlasOfProps {
   readonly instruments: readonly TapeInstrument[];
   readonly chosen: TapeInstrument;
+  /** The player for whom a scale is opened; null for nobody. */
+  readonly player: PlayerRecord | null;
   /** The schools of the studio, which name patterns. */
   readonly schools: readonly School[];
   readonly onChoose: (instrument: string) => void;
@@ -35,7 +38,7 @@ interface AtlasOfProps {
 const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, note: parseAsString, place: parseAsString };
 
 /** Shows a key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
-export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps) {
+export function AtlasOf({ instruments, chosen, player, schools, onChoose }: AtlasOfProps) {
   const [{ key: asked, position, note, place: placeText }, setAddress] = useQueryStates(ADDRESS);
   const key = KEYS_OFFERED.find((known) => known === asked) ?? ADDRESS.key.defaultValue;
   const brief = useMemo((): Brief => ({ instrument: chosen.spec, material: { kind: 'line', key, notes: [] } }), [chosen, key]);
@@ -65,7 +68,7 @@ export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps
                 <AcrossList map={here} />
               </section>
               <section aria-label="Scales that live here">
-                <ScalesHere brief={brief} position={here.position} />
+                <ScalesHere brief={brief} position={here.position} player={player} instrumentId={chosen.id} />
               </section>
             </div>
           </>

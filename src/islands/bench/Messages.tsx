@@ -1,11 +1,11 @@
 import { X } from '../../ui/icons.ts';
 import { acceptRelaxation } from '../../state/edits/index.ts';
-import { dismissNotice, useNotice } from '../../state/notices.ts';
+import { dismissNotice, useNotice, useWayOn } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/index.ts';
 import { useSaving } from '../../state/keeping/index.ts';
-import { Button } from '../../ui/Button.tsx';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice, Progress } from '../../ui/states/index.ts';
 import { PIECE_GONE } from '../../words/kept/other-tabs.ts';
 import { notOneHandText } from '../../words/plan-words.ts';
@@ -18,6 +18,7 @@ async function downloadPiece(): Promise<void> {
 export function Messages() {
   const issues = usePlanning((planning) => planning.issues);
   const notice = useNotice();
+  const way = useWayOn();
   const saving = useSaving();
   const gone = useWork((work) => work.gone);
   const unsaved = gone ? PIECE_GONE : saving.state === 'failed' ? saving.message : null;
@@ -54,6 +55,7 @@ export function Messages() {
       {notice !== null && (
         <Notice className="mt-2 flex items-start gap-3">
           <span className="grow">{notice}</span>
+          {way && <ButtonLink href={way.href}>{way.name}</ButtonLink>}
           <Button aria-label="Dismiss the message" onClick={dismissNotice}>
             <X size={14} aria-hidden="true" />
           </Button>

@@ -37,10 +37,10 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
             </span>
             {pieceId !== null && (
               <ButtonLink
-                aria-label={`Put it in a session: ${STAGE_WORDS[stage.name].name}`}
+                aria-label={`Put it in today’s session: ${STAGE_WORDS[stage.name].name}`}
                 href={`/practise?add=${pieceId}&note=${apart.shift.to}&stage=${stage.name}`}
               >
-                Practise it
+                Today’s session
               </ButtonLink>
             )}
             <HearStage stage={stage} heard={heard === stage.name} onHear={() => setHeard(stage.name)} />

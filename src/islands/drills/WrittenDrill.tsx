@@ -115,7 +115,7 @@ function KeepDrill({ brief, request, note }: WrittenProps) {
         <span role="status">Kept as a piece.</span>
         <ButtonLink href={`/?piece=${kept.id}`}>Open it on the bench</ButtonLink>
         <ButtonLink href={`/sheet?piece=${kept.id}`}>Its sheet</ButtonLink>
-        <ButtonLink href={`/practise?add=${kept.id}`}>Put it in a session</ButtonLink>
+        <ButtonLink href={`/practise?add=${kept.id}`}>Put it in today’s session</ButtonLink>
         <ButtonLink href={`/practise/week?add=${kept.id}`}>Put it in the week</ButtonLink>
       </>
     );

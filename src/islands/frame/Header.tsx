@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useForTaught } from '../../state/taught.ts';
 import { PAGE_TAB } from '../../ui/page-tab.ts';
 import { NotSaved } from './NotSaved.tsx';
 import { KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
@@ -10,23 +11,26 @@ interface HeaderProps {
   readonly pieceId?: string | null;
   /** The name of the piece, which stands between the rooms and the pages. */
   readonly name?: ReactNode;
+  /** The choice of the player, which stands in the head of every page. */
+  readonly player: ReactNode;
   readonly children?: ReactNode;
 }
 
 /** Shows the rooms, the pages of the current one, and the actions here. */
-export function Header({ current, pieceId = null, name, children }: HeaderProps) {
+export function Header({ current, pieceId = null, name, player, children }: HeaderProps) {
+  const forTaught = useForTaught();
   const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
   return (
     <>
-      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
+      <header className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
         <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
           Dove Path
         </a>
-        <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
+        <nav aria-label="Rooms" className={`flex shrink-0 gap-x-2.5 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-3'}`}>
           {ROOMS.map(({ name: roomName, pages }) => (
             <a
               key={roomName}
-              href={roomName === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
+              href={roomName === 'Bench' ? addressOf('/', pieceId) : forTaught(pages[0].href)}
               aria-current={roomName === room ? 'true' : undefined}
               className={`no-underline ${roomName === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
             >
@@ -34,6 +38,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
             </a>
           ))}
         </nav>
+        {player}
         {name}
         <Pages room={room} current={current} pieceId={pieceId} />
         {children}
@@ -46,14 +51,15 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
 
 /** Lists the pages of a room; on the bench those of the piece. A room of one page needs none. */
 function Pages({ room, current, pieceId }: { readonly room: string; readonly current: PageName; readonly pieceId: string | null }) {
+  const forTaught = useForTaught();
   const pages = pagesOf(room);
   if (pages.length < 2) return null;
   return (
-    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3 lg:shrink-0">
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-2.5 lg:shrink-0">
       {pages.map((page) => (
         <a
           key={page.href}
-          href={room === 'Bench' ? addressOf(page.href, pieceId) : page.href}
+          href={room === 'Bench' ? addressOf(page.href, pieceId) : forTaught(page.href)}
           aria-current={page.name === current ? 'page' : undefined}
           className={`${PAGE_TAB} no-underline hover:text-ink`}
         >

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Header } from './Header.tsx';
 import type { PageName } from './rooms.ts';
+import { StudioPlayer } from './StudioPlayer.tsx';
 
 /** The looks of a page's title: shown, kept from paper, or there for screen readers alone. */
 const TITLES = { shown: 'text-2xl font-semibold', 'not-printed': 'no-print text-2xl font-semibold', hidden: 'sr-only' } as const;
@@ -25,7 +26,7 @@ interface PageShellProps {
 export function PageShell({ current, title, titled = 'shown', width = 'full', pieceId = null, beside, children }: PageShellProps) {
   return (
     <>
-      <Header current={current} pieceId={pieceId} />
+      <Header current={current} pieceId={pieceId} player={<StudioPlayer pieceId={pieceId} />} />
       <main className={`px-6 pt-3 pb-6 print:p-0 ${WIDTHS[width]}`}>
         {beside === undefined ? (
           <h1 className={TITLES[titled]}>{title}</h1>

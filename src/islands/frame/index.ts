@@ -5,4 +5,6 @@ export { KeptNotices } from './KeptNotices.tsx';
 export { PageShell } from './PageShell.tsx';
 export { SavedState } from './SavedState.tsx';
 export { type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
+export { StudioPlayer } from './StudioPlayer.tsx';
+export { TaughtPlayer } from './TaughtPlayer.tsx';
 export { usePageTitle } from './use-page-title.ts';

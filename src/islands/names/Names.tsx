@@ -13,5 +13,5 @@ function GuardedNames() {
 
 function OfStudio({ studio }: { readonly studio: Studio }) {
   const who = useWho(studio);
-  return who && <OfPlayer key={who.id} who={who} players={studio.players} />;
+  return who && <OfPlayer key={who.id} who={who} />;
 }

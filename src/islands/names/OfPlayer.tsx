@@ -4,7 +4,6 @@ import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { keyLabel } from '#core/key';
 import type { QuizChoice } from '#core/quiz';
-import type { PlayerRecord } from '../../records/record.ts';
 import { Choice } from '../../ui/fields/index.ts';
 import { Notice } from '../../ui/states/index.ts';
 import { PartTabs } from '../../ui/Tabs.tsx';
@@ -17,15 +16,10 @@ import { NamesPart } from './NamesPart.tsx';
 import { QuestionsPart } from './QuestionsPart.tsx';
 import { type Answers, useAnswers } from './use-answers.ts';
 import { useChoice } from './use-choice.ts';
-import { type Who, WhoChoice } from './who.tsx';
-
-interface OfPlayerProps {
-  readonly who: Who;
-  readonly players: readonly PlayerRecord[];
-}
+import { type Who, WhoOn } from './who.tsx';
 
 /** Shows the questions for one player, and a sentence that says what is asked. */
-export function OfPlayer({ who, players }: OfPlayerProps) {
+export function OfPlayer({ who }: { readonly who: Who }) {
   const { player, measured, chosen } = who;
   const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
   const musicKey = KEYS_OFFERED.find((known) => known === wantedKey) ?? ADDRESS.key.defaultValue;
@@ -38,7 +32,7 @@ export function OfPlayer({ who, players }: OfPlayerProps) {
   return (
     <>
       <div className="font-serif text-[19px] leading-[1.9]">
-        Ask <WhoChoice who={who} players={players} />
+        Ask <WhoOn who={who} />
         {part !== 'names' && <AboutChoice />}
         {!own && <KeyAndPosition musicKey={musicKey} position={position} positions={positions} />}
         {part === 'questions' && <GroupChoice />}, <ClockChoice />.

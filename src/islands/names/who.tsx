@@ -2,15 +2,13 @@ import { parseAsString, useQueryStates } from 'nuqs';
 import type { PlayerRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { OptionChoice } from '../../ui/fields/index.ts';
+import { NOBODY, useTaught } from '../../state/taught.ts';
 import { instrumentsOf, type TapeInstrument } from '../tapes/tape-instruments.ts';
 
-/** The value for nobody of the studio. */
-const NOBODY = 'nobody';
+/** The fields of the address: the `instrument`; what belongs to one instrument is dropped with another. */
+const WHO = { instrument: parseAsString, position: parseAsString, string: parseAsString };
 
-/** The fields of the address: `player` and `instrument`; what belongs to one instrument is dropped with another. */
-const WHO = { player: parseAsString, instrument: parseAsString, position: parseAsString, string: parseAsString };
-
-/** The player and the instrument by the address; else the first player with this player's instrument. */
+/** The player who is taught, and the instrument: that of the address, else the player's own. */
 export interface Who {
   /** The player; null for nobody of the studio. */
   readonly player: PlayerRecord | null;
@@ -24,8 +22,8 @@ export interface Who {
 
 /** Gives the player and the instrument; null where there is no instrument at all. */
 export function useWho({ players, instruments }: Studio): Who | null {
-  const [{ player: wanted, instrument }] = useQueryStates(WHO);
-  const player = wanted === NOBODY ? null : (players.find(({ id }) => id === wanted) ?? players[0] ?? null);
+  const [{ instrument }] = useQueryStates(WHO);
+  const player = useTaught(players);
   const offered = instrumentsOf(instruments, null);
   const chosen = offered.find(({ value }) => value === (instrument ?? player?.instrumentId)) ?? offered[0];
   if (!chosen) return null;
@@ -34,23 +32,12 @@ export function useWho({ players, instruments }: Studio): Who | null {
   return { player, measured, offered, chosen, id: `${player?.id ?? NOBODY} ${chosen.value}` };
 }
 
-interface WhoChoiceProps {
-  readonly who: Who;
-  readonly players: readonly PlayerRecord[];
-}
-
-/** Chooses both in a phrase: "Wren on Wren’s violin". */
-export function WhoChoice({ who: { player, offered, chosen }, players }: WhoChoiceProps) {
+/** Names the player in a phrase, and chooses the instrument: "Wren on Wren’s violin". */
+export function WhoOn({ who: { player, offered, chosen } }: { readonly who: Who }) {
   const [, setAddress] = useQueryStates(WHO);
   return (
     <>
-      <OptionChoice
-        label="Player"
-        value={player?.id ?? NOBODY}
-        options={[...players.map(playerOption), { value: NOBODY, name: 'nobody of the studio' }]}
-        onChange={(id) => void setAddress({ player: id, instrument: null, position: null, string: null })}
-      />{' '}
-      on{' '}
+      {player === null ? 'anybody' : player.document.name || 'the player'} on{' '}
       <OptionChoice
         label="Instrument"
         value={chosen.value}
@@ -59,8 +46,4 @@ export function WhoChoice({ who: { player, offered, chosen }, players }: WhoChoi
       />
     </>
   );
-}
-
-function playerOption({ id, document }: PlayerRecord) {
-  return { value: id, name: document.name || 'a player without a name' };
 }

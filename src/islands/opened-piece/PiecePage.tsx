@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Notice } from '../../ui/states/index.ts';
 import { notKeptText } from '../../words/kept/storage.ts';
 import { Header, type PageName } from '../frame/index.ts';
+import { PiecePlayer } from './PiecePlayer.tsx';
 
 interface PiecePageProps {
   readonly current: PageName;
@@ -23,7 +24,7 @@ interface PiecePageProps {
 export function PiecePage({ current, pieceId, trouble, name, actions, above, className = 'px-6 pt-3 pb-6', children }: PiecePageProps) {
   return (
     <>
-      <Header current={current} pieceId={pieceId} name={name}>
+      <Header current={current} pieceId={pieceId} name={name} player={<PiecePlayer />}>
         {actions}
       </Header>
       {above}

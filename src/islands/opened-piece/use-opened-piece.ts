@@ -3,6 +3,7 @@ import { keepPlanning } from '../../state/planning-actions.ts';
 import { bringOpenPieces, keepSaving, newPiece, newPieceOfStudio, openAtOnce, openPiece, switchPiece } from '../../state/bench/index.ts';
 import { bringStudio } from '../../state/studio.ts';
 import { readyToRead } from '../../state/reading/index.ts';
+import { giveToTaught } from './open-on-bench.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is well, else the
@@ -75,8 +76,7 @@ async function openFromAddress(): Promise<void> {
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
   const isNew = address.searchParams.has('new');
   const piece = address.searchParams.get('piece');
-  const player = address.searchParams.get('player');
-  const atOnce = isNew || linked !== null || player !== null ? null : await openAtOnce(piece);
+  const atOnce = isNew || linked !== null ? null : await openAtOnce(piece);
   if (atOnce !== null) return name(atOnce);
   await readyToRead();
   await Promise.all([bringStudio(), bringOpenPieces()]);
@@ -86,14 +86,14 @@ async function openFromAddress(): Promise<void> {
     await openLinkedBrief(linked);
     return onceWritten(id, name);
   }
-  if (player !== null) (await import('../../state/edits/new-for-player.ts')).giveNewPieceTo(player);
+  if (isNew) await giveToTaught();
   name(id);
 }
 
 /** Writes the piece into the address. */
 function name(id: string): void {
   const address = new URL(location.href);
-  for (const said of ['new', 'player']) address.searchParams.delete(said);
+  address.searchParams.delete('new');
   address.hash = '';
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);

@@ -1,8 +1,6 @@
 import type { PlayerRecord } from '../../records/record.ts';
+import { NOBODY } from '../../state/taught.ts';
 import { LabelledChoice } from '../../ui/fields/index.ts';
-
-/** The value in an address for nobody of the studio. */
-export const NOBODY = 'nobody';
 
 interface PlayerChoiceProps {
   readonly players: readonly PlayerRecord[];

@@ -1,7 +1,7 @@
 export { Caution } from './Caution.tsx';
 export { ChangeWords } from './ChangeWords.tsx';
 export { NumberOrigins } from './NumberOrigins.tsx';
-export { NOBODY, PlayerChoice } from './PlayerChoice.tsx';
+export { PlayerChoice } from './PlayerChoice.tsx';
 export { PracticeOfNobody } from './PracticeOfNobody.tsx';
 export { SystemChoice } from './SystemChoice.tsx';
 export { instrumentLike } from './instrument-like.ts';

@@ -6,7 +6,6 @@ import { KEYS_OFFERED } from '#core/brief/edits';
 import { keyLabel } from '#core/key';
 import { noteLabel } from '#core/pitch';
 import { answerOf, useEngine } from '../../engine/index.ts';
-import type { PlayerRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Choice, OptionChoice } from '../../ui/fields/index.ts';
 import { Answered, guardIsland } from '../../ui/states/index.ts';
@@ -14,7 +13,7 @@ import { ATLAS_WORDS, mappedPatternText, positionName } from '../../words/names/
 import { PHRASE_WORDS } from '../../words/names/phrase.ts';
 import { briefFor } from '../names/asked-of.ts';
 import { StudioPage } from '../names/StudioPage.tsx';
-import { useWho, type Who, WhoChoice } from '../names/who.tsx';
+import { useWho, type Who, WhoOn } from '../names/who.tsx';
 import { PhraseWriting } from './PhraseWriting.tsx';
 
 /** Shows music of one’s own in a position or a pattern. */
@@ -30,16 +29,15 @@ function OfStudio({ studio: found }: { readonly studio: Studio }) {
   const who = useWho(found);
   const [{ key: wanted }] = useQueryStates(ADDRESS);
   const musicKey = KEYS_OFFERED.find((known) => known === wanted) ?? ADDRESS.key.defaultValue;
-  return who && <InKey key={`${who.id} ${musicKey}`} who={who} players={found.players} musicKey={musicKey} />;
+  return who && <InKey key={`${who.id} ${musicKey}`} who={who} musicKey={musicKey} />;
 }
 
 interface InKeyProps {
   readonly who: Who;
-  readonly players: readonly PlayerRecord[];
   readonly musicKey: string;
 }
 
-function InKey({ who, players, musicKey }: InKeyProps) {
+function InKey({ who, musicKey }: InKeyProps) {
   const { player, measured, chosen } = who;
   const [{ position, string: wantedString }, setAddress] = useQueryStates(ADDRESS);
   const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
@@ -51,7 +49,7 @@ function InKey({ who, players, musicKey }: InKeyProps) {
   return (
     <>
       <div className="font-serif text-[19px] leading-[1.9]">
-        A phrase for <WhoChoice who={who} players={players} />, in{' '}
+        A phrase for <WhoOn who={who} />, in{' '}
         <Choice label="Key" value={musicKey} values={KEYS_OFFERED} name={keyLabel} onChange={(next) => void setAddress({ key: next })} />,
         in{' '}
         <Choice

@@ -1,6 +1,6 @@
 import { TUNINGS } from '#core/instrument';
 import { GROUPINGS, MODELS, type PracticeItem, SUBDIVISIONS } from '#core/practice/item';
-import { LADDER_RULES, secondsOfLadder, SET_RULES } from '#core/practice/ladder';
+import { LADDER_RULES, MISSES_SAID, MOST_RUNS, runsOfSet, secondsOfLadder, SET_RULES } from '#core/practice/ladder';
 import { notesOfPart } from '#core/practice/session';
 import { answerOf, type Asked, useAsked } from '../../engine/index.ts';
 import { type LoadedItem, loadItem } from '../../state/practice/index.ts';
@@ -13,16 +13,19 @@ import {
   droneText,
   GROUPING_WORDS,
   LADDER_RULE_WORDS,
+  MISS_WORDS,
   MODEL_WORDS,
   partText,
   COUNTED_WORDS,
   tempoText,
 } from '../../words/practice/session.ts';
+import type { TellNote } from '../../words/line/note-places.ts';
 import { NumberInput } from './NumberInput.tsx';
 
 interface ItemFieldsProps {
   readonly item: PracticeItem;
   readonly number: number;
+  readonly tell: TellNote;
   readonly onChange: (item: PracticeItem) => void;
   readonly onRemove: () => void;
   /** Moves it up; null for the first. */
@@ -39,15 +42,15 @@ const BOW_LISTS: Readonly<Record<(typeof BOWS)[number], number[]>> = {
 };
 
 /** Edits an item of a session: its part, its time, and its ladder; the rest is set once and seldom changed. */
-export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemFieldsProps) {
-  const { title, part } = item.practised;
-  const name = `${title}, ${partText(part)}`;
+export function ItemFields({ item, number, tell, onChange, onRemove, onUp }: ItemFieldsProps) {
+  const { title } = item.practised;
+  const name = `${title}, ${partText(item.practised, tell)}`;
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-baseline gap-x-3">
         <strong className="grow">
           {number}. {title}
-          <span className="font-normal text-dove-dark">, {partText(part)}</span>
+          <span className="font-normal text-dove-dark">, {partText(item.practised, tell)}</span>
         </strong>
         {onUp && (
           <Button aria-label={`Earlier: ${name}`} onClick={onUp}>
@@ -130,6 +133,9 @@ function MoreFields({ item, onChange }: PartProps) {
 function SetFields({ item, onChange }: PartProps) {
   const { ladder, set } = item;
   const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
+  const count = (next: Partial<PracticeItem['set']>): void => onChange({ ...item, set: { ...set, ...next } });
+  const runs = runsOfSet(set, null);
+  const spoils = set.spoils ?? [...MISSES_SAID];
   const bows = BOWS.find((bow) => BOW_LISTS[bow].join() === ladder.bows.join()) ?? 'none';
   return (
     <>
@@ -138,14 +144,15 @@ function SetFields({ item, onChange }: PartProps) {
         value={set.wanted}
         least={1}
         most={20}
-        onChange={(wanted) => onChange({ ...item, set: { ...set, wanted } })}
+        onChange={(wanted) => count({ wanted, runs: Math.max(wanted, runs) })}
       />
+      <NumberInput label="Of how many runs" value={runs} least={set.wanted} most={MOST_RUNS} onChange={(next) => count({ runs: next })} />
       <LabelledChoice
         label="Counted"
         value={set.counted}
         among={SET_RULES}
         nameOf={(value) => COUNTED_WORDS[value]}
-        onChoose={(counted) => onChange({ ...item, set: { ...set, counted } })}
+        onChoose={(counted) => count({ counted })}
       />
       <LabelledChoice
         label="Ladder"
@@ -161,6 +168,17 @@ function SetFields({ item, onChange }: PartProps) {
         nameOf={String}
         onChoose={(value) => climb({ bows: BOW_LISTS[value] })}
       />
+      <fieldset className="flex flex-wrap gap-x-4">
+        <legend className="text-[14px] text-dove-dark">A run is spoilt by</legend>
+        {MISSES_SAID.map((miss) => (
+          <CheckField
+            key={miss}
+            label={MISS_WORDS[miss]}
+            checked={spoils.includes(miss)}
+            onChange={(isSpoilt) => count({ spoils: MISSES_SAID.filter((known) => (known === miss ? isSpoilt : spoils.includes(known))) })}
+          />
+        ))}
+      </fieldset>
       <CheckField label="Each note held 4, 2, 1 beats first" checked={ladder.heldFirst} onChange={(heldFirst) => climb({ heldFirst })} />
     </>
   );

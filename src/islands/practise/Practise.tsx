@@ -1,11 +1,11 @@
-import { dequal } from 'dequal';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
 import { FIRST_TOLERANCE } from '#core/trends';
 import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { SessionLeft } from '#core/practice/session';
 import { answerOf } from '../../engine/index.ts';
-import { beginSession, type LoadedItem, loadItem, placeLeft, useRunning } from '../../state/practice/index.ts';
+import { beginSession, holds, type LoadedItem, loadItem, placeLeft, todaysSession, useRunning } from '../../state/practice/index.ts';
+import { NOBODY } from '../../state/taught.ts';
 import { readStored, SET_FOR_PLAYER, STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { FieldsAgain } from '../../ui/fields/index.ts';
@@ -17,8 +17,7 @@ import { dayText } from '../../words/practice/record.ts';
 import { sessionVersionText } from '../../words/practice/versions.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
 import { EarlierVersions } from '../opened-piece/index.ts';
-import { NOBODY, PlayerChoice } from '../parts/index.ts';
-import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
+import { BROUGHT, broughtItem, NOTHING_BROUGHT, piecesFor, usePlayerFor } from './brought.ts';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
@@ -53,33 +52,19 @@ function Preparing() {
 const ADDRESS = { ...BROUGHT, session: parseAsString };
 
 function OfPlayer({ studio }: { readonly studio: StudioWithPieces }) {
-  const [address, setAddress] = useQueryStates(ADDRESS);
+  const [address] = useQueryStates(ADDRESS);
   const added = studio.pieces.find(({ id }) => id === address.add);
-  const player = studio.players.find(({ id }) => id === playerAsked(studio, address.player, added)) ?? null;
+  const player = usePlayerFor(studio.players, added);
+  if (player === undefined) return null;
   return (
-    <>
-      <div className="mb-2">
-        <PlayerChoice
-          players={studio.players}
-          chosen={player}
-          onChoose={(id) => void setAddress({ ...NOTHING_BROUGHT, player: id, session: null })}
-        />
-      </div>
-      <SessionsOf
-        key={player?.id ?? NOBODY}
-        playerId={player?.id ?? null}
-        name={player?.document.name ?? ''}
-        pieces={studio.pieces.filter(({ playerId }) => playerId === (player?.id ?? null))}
-        brought={added ? broughtItem(added, address) : null}
-      />
-    </>
+    <SessionsOf
+      key={player?.id ?? NOBODY}
+      playerId={player?.id ?? null}
+      name={player?.document.name ?? ''}
+      pieces={piecesFor(studio.pieces, player)}
+      brought={added ? broughtItem(added, address) : null}
+    />
   );
-}
-
-/** Finds the player whose sessions are shown: the one in the address, else the one whose piece is added, else the first. */
-function playerAsked({ players }: StudioWithPieces, inAddress: string | null, added: PieceRecord | undefined): string {
-  if (inAddress !== null) return inAddress;
-  return (added ? added.playerId : players[0]?.id) ?? NOBODY;
 }
 
 interface SessionsOfProps {
@@ -94,18 +79,16 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const kept = useSessions(playerId);
   const { sessions, trouble, elsewhere, add, change, remove, removed } = kept;
-  const open = (session: SessionRecord | null): void =>
-    void setAddress({ ...NOTHING_BROUGHT, player: playerId ?? NOBODY, session: session?.id ?? null });
+  const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
   useEffect(() => {
     if (!sessions || !brought || isPutIn.current) return;
     isPutIn.current = true;
-    const holding = sessions
-      .slice(0, 1)
-      .find(({ document }) => document.items.some(({ practised }) => dequal(practised, brought.practised)));
-    const into = holding ?? withRoom(sessions);
+    const today = todaysSession(sessions);
+    const isThere = today !== null && holds(today, brought);
+    const into = isThere || (today && today.document.items.length < MOST_IN_SESSION) ? today : null;
     // Sent a second time, it is there already.
-    if (into && !holding) change(into, { items: [...into.document.items, brought] });
+    if (into && !isThere) change(into, { items: [...into.document.items, brought] });
     open(into ?? add('', [brought]));
   });
   if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;
@@ -148,11 +131,6 @@ function SessionShown({ session, pieces, playerId, sessions: { change, elsewhere
       <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
     </div>
   );
-}
-
-/** Finds the newest session, where one more item fits into it; null otherwise. */
-function withRoom([newest]: readonly SessionRecord[]): SessionRecord | null {
-  return newest && newest.document.items.length < MOST_IN_SESSION ? newest : null;
 }
 
 function Removed({ removed: { session, putBack } }: { readonly removed: NonNullable<Sessions['removed']> }) {

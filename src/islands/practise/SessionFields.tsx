@@ -1,5 +1,6 @@
 import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
+import { useTellNote } from '../../state/note-places.ts';
 import { SuggestedField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { AIMS_OFFERED, END_CHECKS_OFFERED, takesNoMoreText } from '../../words/practice/session.ts';
@@ -17,6 +18,7 @@ interface SessionFieldsProps {
 /** Edits a session: its aim, its items, the check at its end. */
 export function SessionFields({ session, pieces, nextAim, onChange }: SessionFieldsProps) {
   const { name, endCheck, items } = session.document;
+  const tell = useTellNote();
   const change = (next: readonly PracticeItem[]): void => onChange({ items: [...next] });
   return (
     <section aria-label="The session" className="mt-3 max-w-3xl">
@@ -41,6 +43,7 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
             key={`${order} ${JSON.stringify(item.practised)}`}
             item={item}
             number={order + 1}
+            tell={tell}
             onChange={(next) => change(items.with(order, next))}
             onRemove={() => change(items.toSpliced(order, 1))}
             onUp={order === 0 ? null : () => change(items.toSpliced(order, 1).toSpliced(order - 1, 0, item))}
@@ -50,7 +53,7 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
       {items.length >= MOST_IN_SESSION ? (
         <p>{takesNoMoreText(MOST_IN_SESSION)}</p>
       ) : (
-        <AddItem pieces={pieces} onAdd={(item) => change([...items, item])} />
+        <AddItem playerId={session.playerId} pieces={pieces} onAdd={(item) => change([...items, item])} />
       )}
       <label className="mt-4 grid gap-0.5">
         <span className="text-dove-dark">Check at the end</span>

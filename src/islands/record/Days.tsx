@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { workIn, type LogEntry, ofKind } from '#core/practice/log';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { useTellNote } from '../../state/note-places.ts';
 import { EmptyState } from '../../ui/states/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -49,6 +50,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
   const done = workIn(entries);
   const said = entries.filter((entry) => entryText(entry) !== '');
   const answers = ofKind(entries, 'answer');
+  const tell = useTellNote();
   return (
     <article aria-label={dayText(day)} className="mt-4 break-inside-avoid">
       <Heading as="h2">{dayText(day)}</Heading>
@@ -68,7 +70,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
             <ul className="text-[14px]">
               {ofKind(entries, 'attempt').map((attempt) => (
                 <li key={attempt.id}>
-                  {attemptText(attempt)} <TakeBack entry={attempt} log={log} />
+                  {attemptText(attempt, tell)} <TakeBack entry={attempt} log={log} />
                 </li>
               ))}
             </ul>
@@ -81,7 +83,8 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
 
 /** Takes an entry back; the correction is an entry of its own, and the entry stays in the file. */
 function TakeBack({ entry, log }: { readonly entry: LogEntry; readonly log: Log }) {
-  const what = entry.kind === 'attempt' ? attemptText(entry) : entryText(entry);
+  const tell = useTellNote();
+  const what = entry.kind === 'attempt' ? attemptText(entry, tell) : entryText(entry);
   return (
     <button
       type="button"

@@ -9,6 +9,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { SuggestedField, TextField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
+import { useTellNote } from '../../state/note-places.ts';
 import { entryText, missedNoteText, tooLargeText } from '../../words/practice/record.ts';
 import { AIMS_OFFERED } from '../../words/practice/session.ts';
 import { PosturePoints } from './PosturePoints.tsx';
@@ -57,6 +58,7 @@ const MOST_TOLD = 3;
 /** Lists the notes that missed most since the last lesson, each one step from its drill. */
 function MissedMost({ log, since }: { readonly log: Log; readonly since: string }) {
   const missed = missedNotes(asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since)).slice(0, MOST_TOLD);
+  const tell = useTellNote();
   if (missed.length === 0) return null;
   return (
     <section aria-label="Missed most">
@@ -66,7 +68,7 @@ function MissedMost({ log, since }: { readonly log: Log; readonly since: string 
       <ul>
         {missed.map((note) => (
           <li key={`${note.piece} ${note.note}`} className="flex flex-wrap items-baseline gap-x-3 py-0.5">
-            <span className="grow">{missedNoteText(note)}</span>
+            <span className="grow">{missedNoteText(note, tell)}</span>
             <ButtonLink className="no-print" href={`/drills?piece=${note.piece}&part=spots&spot=${note.note}`}>
               Its loop and its drill
             </ButtonLink>

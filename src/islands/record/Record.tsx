@@ -1,12 +1,12 @@
-import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import type { PlayerRecord } from '../../records/record.ts';
 import { STUDIO, useStored } from '../../state/reading/index.ts';
+import { NOBODY, useTaught } from '../../state/taught.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered, guardIsland, Notice, Part } from '../../ui/states/index.ts';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { Addressed, PageShell } from '../frame/index.ts';
-import { NOBODY, PlayerChoice } from '../parts/index.ts';
 import { Days } from './Days.tsx';
 import { Lesson } from './Lesson.tsx';
 import { TheirData } from './TheirData.tsx';
@@ -22,7 +22,7 @@ const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
   data: 'Save or delete',
 };
 
-const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
+const ADDRESS = { part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
 
 /** Shows what was practised, day by day; the lesson; the files. */
 export const Record = guardIsland(GuardedRecord);
@@ -60,33 +60,24 @@ function RecordPage() {
   );
 }
 
-/** Finds the player of the address, else the first; null for nobody of the studio. */
-function playerAsked(all: readonly PlayerRecord[], asked: string | null): PlayerRecord | null {
-  if (asked === NOBODY) return null;
-  return all.find(({ id }) => id === asked) ?? all[0] ?? null;
-}
-
 interface OfPlayerProps {
   readonly all: readonly PlayerRecord[];
   readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
 }
 
 function OfPlayer({ all, onDeleted }: OfPlayerProps) {
-  const [{ player: asked, part }, setAddress] = useQueryStates(ADDRESS);
-  const player = playerAsked(all, asked);
+  const [{ part }, setAddress] = useQueryStates(ADDRESS);
+  const player = useTaught(all);
   return (
     <>
-      <div className="no-print">
-        <PlayerChoice players={all} chosen={player} onChoose={(id) => void setAddress({ player: id })} />
-        <div className="mt-2">
-          <PartTabs
-            label="Record"
-            names={PARTS}
-            nameOf={(value) => PART_LABELS[value]}
-            chosen={part}
-            onChoose={(next) => void setAddress({ part: next })}
-          />
-        </div>
+      <div className="no-print mt-2">
+        <PartTabs
+          label="Record"
+          names={PARTS}
+          nameOf={(value) => PART_LABELS[value]}
+          chosen={part}
+          onChoose={(next) => void setAddress({ part: next })}
+        />
       </div>
       <Part>
         <PartShown part={part} player={player} onDeleted={onDeleted} />

@@ -4,9 +4,11 @@ import type { WeekItem } from '#core/week';
 import { answerOf } from '../../engine/index.ts';
 import { dayOf } from '../../records/log-pages.ts';
 import { useStored, WEEK } from '../../state/reading/index.ts';
+import { useTellNote } from '../../state/note-places.ts';
 import { TextField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/index.ts';
+import type { TellNote } from '../../words/line/note-places.ts';
 import { answersText, dayText, entryText, sumText } from '../../words/practice/record.ts';
 import { itemText, MISS_WORDS } from '../../words/practice/session.ts';
 import { DoneTable } from './DoneTable.tsx';
@@ -96,13 +98,14 @@ interface NotPractisedProps {
 /** Lists the things of the week that were not practised; those the date asks for first. */
 function NotPractised({ playerId, practised }: NotPractisedProps) {
   const week = answerOf(useStored(WEEK, playerId));
+  const tell = useTellNote();
   const missing = (week?.document.items ?? []).filter(({ item }) => !practised.has(practisedKey(item.practised)));
   if (missing.length === 0) return null;
   const asked = missing.filter((item) => item.asked);
   const others = missing.filter((item) => !item.asked);
-  return <p>Not practised: {[...asked, ...others].map(nameOf).join('; ')}.</p>;
+  return <p>Not practised: {[...asked, ...others].map((item) => nameOf(item, tell)).join('; ')}.</p>;
 }
 
-function nameOf({ item, asked }: WeekItem): string {
-  return asked ? `${itemText(item.practised)} (asked for by the date)` : itemText(item.practised);
+function nameOf({ item, asked }: WeekItem, tell: TellNote): string {
+  return asked ? `${itemText(item.practised, tell)} (asked for by the date)` : itemText(item.practised, tell);
 }

@@ -7,6 +7,7 @@ import { newInstrument, newPlayer, newSchool } from '../../records/new-records.t
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { byName, instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
 import { type Elsewhere, type ShownRecords, useRecords } from '../../state/reading/index.ts';
+import { taughtNow, teach } from '../../state/taught.ts';
 import type { Chosen, InStudio } from './in-studio.ts';
 import { useDeleting } from './use-deleting.ts';
 
@@ -40,7 +41,7 @@ export function useStudio() {
   });
   const studio = studioOf(shelves);
   const chooseFirst = useEffectEvent(() => {
-    const first = studio?.players[0];
+    const first = studio?.players.find(({ id }) => id === taughtNow()) ?? studio?.players[0];
     if (first) choose((now) => now ?? { kind: 'player', id: first.id });
   });
   const isRead = studio !== null;
@@ -146,6 +147,9 @@ function bringBack(shelves: Shelves, { kind, record }: InStudio): void {
 function useChosen() {
   const [{ instrument, player, school }, setAddress] = useQueryStates(CHOSEN_IN_ADDRESS);
   const chosen = useMemo(() => choiceInAddress({ instrument, player, school }), [instrument, player, school]);
+  useEffect(() => {
+    if (chosen?.kind === 'player') teach(chosen.id);
+  }, [chosen]);
   const choose = useCallback(
     (next: Chosen | null | ((now: Chosen | null) => Chosen | null)): void =>
       void setAddress((now) => {
@@ -161,7 +165,7 @@ function useChosen() {
 const CHOSEN_IN_ADDRESS = { instrument: parseAsString, player: parseAsString, school: parseAsString };
 
 function choiceInAddress(address: Readonly<Record<Chosen['kind'], string | null>>): Chosen | null {
-  for (const kind of ['instrument', 'player', 'school'] as const) {
+  for (const kind of ['instrument', 'school', 'player'] as const) {
     const id = address[kind];
     if (id !== null) return { kind, id };
   }

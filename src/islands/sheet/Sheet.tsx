@@ -17,7 +17,7 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 import { guideText } from '../../words/hand/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
-import { Addressed, Header, usePageTitle } from '../frame/index.ts';
+import { Addressed, Header, StudioPlayer, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { UnderStaffMenu, useBowPlan } from '../score/under-staff/index.ts';
 import { BowSummary } from './BowSummary.tsx';
@@ -43,7 +43,7 @@ function SheetPage() {
   usePageTitle('Sheet', loaded ? pieceTitle({ name: loaded.name, brief: loaded.plan.brief }) : null);
   return (
     <>
-      <Header current="Sheet" pieceId={id}>
+      <Header current="Sheet" pieceId={id} player={<StudioPlayer pieceId={id} />}>
         <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
           <Opening label="Under the staff" icon={Rows4} named Content={UnderStaffMenu} />
           <VariantChoice />

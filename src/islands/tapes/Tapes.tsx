@@ -3,6 +3,7 @@ import { parseAsString, useQueryStates } from 'nuqs';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { storedOr, STUDIO_WITH_PIECES, useStored } from '../../state/reading/index.ts';
 import { Addressed, PageShell } from '../frame/index.ts';
+import { useTaught } from '../../state/taught.ts';
 import { NumberOrigins } from '../parts/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { TapesFor } from './TapesFor.tsx';
@@ -25,7 +26,9 @@ function TapesPage() {
   const [address, setAddress] = useQueryStates({ instrument: parseAsString, piece: parseAsString });
   const piece = kept?.pieces.find(({ id }) => id === address.piece) ?? null;
   const instruments = kept ? instrumentsOf(kept.instruments, piece) : [];
-  const chosen = instruments.find(({ value }) => value === (address.instrument ?? piece?.instrumentId)) ?? instruments[0];
+  const player = useTaught(kept?.players ?? []);
+  const wanted = address.instrument ?? (piece ? piece.instrumentId : player?.instrumentId);
+  const chosen = instruments.find(({ value }) => value === wanted) ?? instruments[0];
   return (
     <PageShell current="Tapes" title="Tapes" titled="hidden">
       {kept && chosen && (

@@ -7,6 +7,8 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 export interface TapeInstrument {
   /** The value in the address. */
   readonly value: string;
+  /** The id of an instrument of the studio; null for any other. */
+  readonly id: string | null;
   readonly name: string;
   readonly spec: InstrumentSpec;
 }
@@ -15,9 +17,14 @@ export interface TapeInstrument {
 export function instrumentsOf(studio: readonly InstrumentRecord[], piece: PieceRecord | null): readonly TapeInstrument[] {
   return [
     ...(piece && !studio.some(({ id }) => id === piece.instrumentId) ? [instrumentOfPiece(piece)] : []),
-    ...studio.map(({ id, document }) => ({ value: id, name: document.name || 'an unnamed instrument', spec: document.instrument })),
+    ...studio.map(({ id, document }) => ({ value: id, id, name: document.name || 'an unnamed instrument', spec: document.instrument })),
     ...INSTRUMENT_KINDS.flatMap((kind) =>
-      SIZES[kind].map(({ size }) => ({ value: `${kind} ${size}`, name: `any ${fingerboardName(kind, size)}`, spec: { kind, size } })),
+      SIZES[kind].map(({ size }) => ({
+        value: `${kind} ${size}`,
+        id: null,
+        name: `any ${fingerboardName(kind, size)}`,
+        spec: { kind, size },
+      })),
     ),
   ];
 }
@@ -26,6 +33,7 @@ function instrumentOfPiece({ id, document }: PieceRecord): TapeInstrument {
   const { brief } = document;
   return {
     value: `piece ${id}`,
+    id: null,
     name: `the ${instrumentLabel(brief)} of “${pieceTitle(document)}”`,
     spec: { ...brief.instrument, size: brief.instrument.size ?? defaultSize(brief.instrument.kind) },
   };

@@ -7,6 +7,7 @@ import { noteLabel } from '#core/pitch';
 import type { InstrumentRecord } from '../../records/record.ts';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { storedOr, STUDIO, useStored } from '../../state/reading/index.ts';
+import { useTaught } from '../../state/taught.ts';
 import { Choice } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
@@ -42,12 +43,15 @@ function GuardedTuner() {
 
 function TunerPage() {
   // Tuning goes on without the studio where the browser’s storage does not open.
-  const studio = storedOr(useStored(STUDIO), EMPTY_STUDIO)?.instruments ?? null;
+  const kept = storedOr(useStored(STUDIO), EMPTY_STUDIO);
+  const studio = kept?.instruments ?? null;
+  const player = useTaught(kept?.players ?? []);
   const [chosen, setChosen] = useQueryState('instrument');
   const [source, setSource] = useState<Source>('simulated');
   if (studio === null) return <PageShell current="Tuner" title="Tuner" titled="hidden" />;
-  const record = studio.find((own) => own.id === chosen);
-  const id = record?.id ?? INSTRUMENT_KINDS.find((kind) => kind === chosen) ?? studio[0]?.id ?? INSTRUMENT_KINDS[0];
+  const wanted = chosen ?? player?.instrumentId;
+  const record = studio.find((own) => own.id === wanted);
+  const id = record?.id ?? INSTRUMENT_KINDS.find((kind) => kind === wanted) ?? studio[0]?.id ?? INSTRUMENT_KINDS[0];
   const instrument = instrumentNamed(id, studio);
   return (
     <PageShell current="Tuner" title="Tuner" titled="hidden">

@@ -2,6 +2,8 @@ export { sameFor } from './for-pupils.ts';
 export { countsFrom } from './known.ts';
 export { placeLeft } from './left.ts';
 export { type LoadedItem, loadItem } from './load-item.ts';
+export { newItem } from './new-item.ts';
+export { holds, type PracticePlace, todaysSession } from './put-in.ts';
 export { assignKey, type PedalSignal, pedalStore, signalOf, usePedal, usualKeys } from './pedal.ts';
 export { unplayableIn } from './playable.ts';
 export { beginSession, hearAgain, inHand, leaveSession, type Running, runningStore, sayMiss, signal, useRunning } from './running.ts';

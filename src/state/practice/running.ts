@@ -4,6 +4,7 @@ import {
   soundOfItem,
   type InHand,
   itemOf,
+  type MissedAt,
   recordMiss,
   type Pressed,
   answerSignal,
@@ -16,7 +17,8 @@ import {
   soundingAt,
   type PracticeSound,
 } from '#core/practice/session';
-import type { LogWhat, Miss } from '#core/practice/log';
+import type { Miss } from '#core/practice/ladder';
+import type { LogWhat } from '#core/practice/log';
 import { soundPractice, stopPractice } from '../../audio/index.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
@@ -91,9 +93,9 @@ export function signal(what: Signal): void {
   takeUp((run, itemSeconds) => answerSignal(run, what, itemSeconds));
 }
 
-/** Records how the last try missed, and at which note where that was pointed at. */
-export function sayMiss(miss: Miss, note: number | null): void {
-  takeUp((run, itemSeconds) => recordMiss(run, miss, note, itemSeconds));
+/** Records how the last try missed, and at which note and in which voice where that was pointed at. */
+export function sayMiss(miss: Miss, at: MissedAt): void {
+  takeUp((run, itemSeconds) => recordMiss(run, miss, at, itemSeconds));
 }
 
 /** Goes on with the effect of a signal, and logs it. */

@@ -1,4 +1,4 @@
-export { keepBeside, textBeside } from './beside.ts';
+export { keepBeside, keepInTab, textBeside, textOfTab } from './beside.ts';
 export { keysOf } from './left-keys.ts';
 export { noteSent, sentSince } from './sent.ts';
 export { forgetAllLeft, forgetUnwritten, isLeft, keepUnwritten } from './unwritten.ts';

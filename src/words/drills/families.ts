@@ -134,7 +134,7 @@ export const RHYTHM_WORDS: Readonly<Record<DrillVariant['rhythm'], string>> = {
   twice: 'each note twice',
 };
 
-/** Writes the origin of a drill: "Written for the shift to note 12 of Martin · B♭ major." */
+/** Writes the origin of a drill: "Written for the shift to note 12 of B♭ major." */
 export function originText({ piece, note, request }: NonNullable<Piece['drill']>): string {
   const place = 'shift' in request.asks ? 'the shift to note' : 'note';
   const what = note === undefined ? '' : `${place} ${note + 1} of `;

@@ -5,7 +5,8 @@ import { dayNumber, dayOfNumber } from '#core/calendar';
 import { type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
 import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
-import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
+import { MISS_WORDS, partText, practisedNoteText, SKIPPED_WORDS, tempoText, VOICE_WORDS } from './session.ts';
+import { noteAtText, type TellNote } from '../line/note-places.ts';
 
 /** Turns a day into a date; one that no calendar has, as 31 February in a file, is the day that many days on. */
 export function dateOf(day: string): Date {
@@ -74,15 +75,15 @@ function courseText({ helps, clean, failed }: FadingCourse): string {
 }
 
 /** Writes one try: "17:05 Evening line, all of it, ♩ = 60: flat". */
-export function attemptText({ at, practised, tempo, miss, note }: EntryOf<'attempt'>): string {
-  const where = note === undefined ? '' : ` at note ${note + 1}`;
+export function attemptText({ at, practised, tempo, miss, note, voice }: EntryOf<'attempt'>, tell: TellNote): string {
+  const where = note === undefined ? '' : ` at ${practisedNoteText(practised, note, tell)}`;
   const speed = tempo === null ? '' : `, ${tempoText(tempo)}`;
-  return `${timeText(at)} ${practised.title}, ${partText(practised.part)}${speed}: ${miss === null ? 'good' : `${MISS_WORDS[miss]}${where}`}`;
+  return `${timeText(at)} ${practised.title}, ${partText(practised, tell)}${speed}: ${miss === null ? 'good' : `${MISS_WORDS[miss]}${where}${voice ? `, in ${VOICE_WORDS[voice]}` : ''}`}`;
 }
 
-/** Writes a missed note: "Evening line, note 12: missed 4 times, mostly flat". */
-export function missedNoteText({ title, note, times, miss }: MissedNote): string {
-  return `${title}, note ${note + 1}: missed ${countText(times, 'time', 'times')}, mostly ${MISS_WORDS[miss]}`;
+/** Writes a missed note: "Evening line, measure 3, beat 2 (A♭5): missed 4 times, mostly flat". */
+export function missedNoteText({ piece, title, note, times, miss }: MissedNote, tell: TellNote): string {
+  return `${title}, ${noteAtText(tell(piece, note), note)}: missed ${countText(times, 'time', 'times')}${miss === 'unsaid' ? '' : `, mostly ${MISS_WORDS[miss]}`}`;
 }
 
 /** Writes a size: "2.4 MB". */

@@ -1,10 +1,11 @@
 import type { StageName } from '#core/drill/apart';
 import { countText } from '#core/messages';
-import type { Grouping, PracticeItem, PracticePart } from '#core/practice/item';
-import type { Miss, Prompt } from '#core/practice/log';
+import type { Along, Grouping, Practised, PracticeItem } from '#core/practice/item';
+import type { Prompt } from '#core/practice/log';
 import type { RunItem, Strain } from '#core/practice/session';
-import { type Rung, goodOnesWanted } from '#core/practice/ladder';
+import { goodOnesWanted, type Miss, type Rung, runsOfSet, type Voice } from '#core/practice/ladder';
 import { noteLabel } from '#core/pitch';
+import { noteAtText, passageText, type TellNote, tellsNothing } from '../line/note-places.ts';
 import { STAGE_WORDS } from '../drills/stages.ts';
 
 /** The names of the ways to miss. */
@@ -14,7 +15,11 @@ export const MISS_WORDS: Readonly<Record<Miss, string>> = {
   late: 'late',
   'wrong-finger': 'wrong finger',
   noise: 'noise',
+  unsaid: 'missed, not said how',
 };
+
+/** The names of the voices of a double stop. */
+export const VOICE_WORDS: Readonly<Record<Voice, string>> = { lower: 'the lower voice', upper: 'the upper voice' };
 
 /** The words of the prompts before an item is played. */
 export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
@@ -38,6 +43,11 @@ export const STRAIN_WORDS: Readonly<Record<Strain, string>> = {
   'double-stops': 'double stops tire the hand',
   thumb: 'the thumb on the string tires the hand',
 };
+
+/** Marks a piece that belongs to nobody yet. */
+export function forNobodyText(title: string): string {
+  return `${title} (for nobody yet)`;
+}
 
 /** The names of the groupings of notes. */
 export const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
@@ -77,26 +87,71 @@ export function droneText(drone: string): string {
   return drone === 'tonic' ? 'drone on the tonic' : `drone on open ${noteLabel(drone)}`;
 }
 
+/** Writes what sounds along with a set: "You hear the model once, the metronome with 2 clicks to a beat, and a drone on open D." */
+export function soundsText({ model, drone, metronome, subdivision, silentMeasures }: Along): string {
+  const clicks = subdivision === 1 ? '' : ` with ${subdivision} clicks to a beat`;
+  const silent = silentMeasures ? ', silent every other measure' : '';
+  const heard = [
+    ...(model === 'none'
+      ? []
+      : [model === 'before' ? 'the model once, before you play' : 'the model and then silence to play in, in turns']),
+    ...(metronome ? [`the metronome${clicks}${silent}`] : []),
+    ...(drone === 'none' ? [] : [`a ${droneText(drone)}`]),
+  ];
+  return heard.length === 0 ? 'Nothing sounds along: listen to yourself.' : `You hear ${heard.join('; ')}.`;
+}
+
+/** Writes what a stage asks for; null for any other part. */
+export function stageAsksText({ part }: Pick<Practised, 'part'>): string | null {
+  return part.part === 'stage' ? STAGE_WORDS[part.stage].how : null;
+}
+
 /** Writes the practised part of a piece: "all of it", "notes 5 to 9", "shift to note 12: slow slide". */
-export function partText(part: PracticePart): string {
+export function partText({ piece, part }: Pick<Practised, 'piece' | 'part'>, tell: TellNote = tellsNothing): string {
   switch (part.part) {
     case 'whole':
       return 'all of it';
     case 'passage':
-      return `notes ${part.from + 1} to ${part.to + 1}`;
+      return passageText(part, (note) => tell(piece, note));
     case 'stage':
-      return `shift to note ${part.note + 1}: ${stageText(part.stage)}`;
+      return `shift to ${noteAtText(tell(piece, part.note), part.note)}: ${stageText(part.stage)}`;
   }
 }
 
-/** Writes an item: "Evening line", "Evening line, notes 3 to 7". */
-export function itemText({ title, part }: PracticeItem['practised']): string {
-  return part.part === 'whole' ? title : `${title}, ${partText(part)}`;
+/** Writes an item: "Evening line", "Evening line, measure 2, beat 1 to beat 3 (B♭5 to D♭6)". */
+export function itemText(practised: Practised, tell: TellNote = tellsNothing): string {
+  return practised.part.part === 'whole' ? practised.title : `${practised.title}, ${partText(practised, tell)}`;
+}
+
+/** Writes a note of what is practised; those of a stage are counted, as its line is its own. */
+export function practisedNoteText({ piece, part }: Pick<Practised, 'piece' | 'part'>, note: number, tell: TellNote): string {
+  return noteAtText(part.part === 'stage' ? null : tell(piece, note), note);
 }
 
 function stageText(stage: StageName): string {
   const { name } = STAGE_WORDS[stage];
   return `${name.charAt(0).toLowerCase()}${name.slice(1)}`;
+}
+
+/** The place where something to practise went. */
+interface PutInTold {
+  readonly what: string;
+  readonly place: 'session' | 'week';
+  /** The name of the player; empty for nobody. */
+  readonly name: string;
+  readonly wasThere: boolean;
+}
+
+/** Writes where something to practise went: "Measure 2, beat 1 to beat 3 (B♭5 to D♭6): in Wren’s session for today." */
+export function putInText({ what, place, name, wasThere }: PutInTold): string {
+  const whose = name === '' ? 'the' : `${name}’s`;
+  const where = `${wasThere ? 'already ' : ''}in ${whose} ${place === 'session' ? 'session for today' : 'week'}`;
+  return `${what.charAt(0).toUpperCase()}${what.slice(1)}: ${where}.`;
+}
+
+/** Writes why something to practise went nowhere. */
+export function notPutInText(why: string): string {
+  return `It was not put in. ${why}`.trim();
 }
 
 /** Writes a tempo: "♩ = 72". */
@@ -110,10 +165,12 @@ export function rungText({ beatsPerNote, notesPerBow }: Rung): string {
   return notesPerBow === null ? '' : `${notesPerBow} notes to a bow`;
 }
 
-/** Writes what a set asks for: "five, in all". */
+/** Writes what a set asks for: "4 good ones of 5", "3 good ones in a row". */
 export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
   const wanted = goodOnesWanted(set, cap);
-  return `${countText(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
+  const good = countText(wanted, 'good one', 'good ones');
+  if (set.counted === 'in-all') return `${good} of ${runsOfSet(set, cap)}`;
+  return wanted === 1 ? good : `${good} in a row`;
 }
 
 /** Writes minutes and seconds: "1:05". */

@@ -18,6 +18,9 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
   done: { on: 'Back to the sessions', other: null },
 };
 
+/** The words of the button that logs a miss of which no more is said. */
+export const UNSAID_WORDS = 'Just missed';
+
 /** The explanation of how one key gives all answers. */
 export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: missed. Held for three seconds: it hurts.';
 

@@ -3,6 +3,7 @@ import { countText, listText } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
 import { positionName } from '../names/atlas.ts';
+import { noteAtText, type TellNote, type ToldNote } from '../line/note-places.ts';
 
 /** The subject of a statement with its verb: "The third finger on the A string is", "Downward shifts from the third finger are". */
 const SUBJECTS: Readonly<Record<ComparedBy, (one: string, others: readonly string[]) => string>> = {
@@ -89,20 +90,20 @@ export function statementText(statement: Statement): string {
   return `${subjectOf(statement)} ${direction} in ${countText(pieces, 'piece', 'pieces')}: ${times} of ${countText(of, 'miss', 'misses')} out of tune, played ${countText(played, 'time', 'times')}.`;
 }
 
-/** Writes a place: "Evening line, note 12: 5 times". */
-export function missedPlaceText({ title, note, times }: MissedPlace): string {
-  return `${title}, note ${note + 1}: ${countText(times, 'time', 'times')}`;
+/** Writes a place: "Evening line, measure 3, beat 2 (A♭5): 5 times". */
+export function missedPlaceText({ piece, title, note, times }: MissedPlace, tell: TellNote): string {
+  return `${title}, ${noteAtText(tell(piece, note), note)}: ${countText(times, 'time', 'times')}`;
 }
 
 /** Writes the cause to which a note that fails points back. */
-export function pointsBackText(points: PointsTo): string {
+export function pointsBackText(points: PointsTo, tell: (note: number) => ToldNote | null): string {
   switch (points.to) {
     case 'slide':
-      return `Look first at the slide before it, with ${points.finger} from note ${points.note + 1}.`;
+      return `Look first at the slide before it, with ${points.finger} from ${noteAtText(tell(points.note), points.note)}.`;
     case 'block':
       return 'Look first at the block: are the fingers below the fourth set down with it?';
     case 'finger':
-      return `Look first at ${points.finger} before it, on note ${points.note + 1}: is it where it belongs?`;
+      return `Look first at ${points.finger} before it, at ${noteAtText(tell(points.note), points.note)}: is it where it belongs?`;
   }
 }
 

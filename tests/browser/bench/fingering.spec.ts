@@ -50,7 +50,7 @@ test('a wish no hand can play is answered in words, and the plan stays', async (
 });
 
 test('each shift is listed with the hand’s way and the notes’ way, and S goes to it', async ({ page }) => {
-  await openPiece(page, 'Martin · B♭ major, up and down');
+  await openPiece(page, 'B♭ major, up and down');
   const rows = page.getByRole('region', { name: 'Shifts' }).getByRole('row');
   await expect(rows).toHaveCount(5);
   await expect(rows.nth(1)).toContainText('2 on I, first position');

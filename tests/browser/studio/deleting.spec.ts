@@ -33,7 +33,7 @@ test('deleting a player says what goes along; after a reload all of it comes bac
 
 test('a piece that is deleted can be deleted for good', async ({ page }) => {
   await page.goto('/pieces');
-  await page.getByRole('button', { name: 'Delete Robin · Evening line' }).click();
+  await page.getByRole('button', { name: 'Delete Evening line' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('can be brought back under Backup for 30 days');
   await page.goto('/backup');
   const deleted = page.getByRole('region', { name: 'Deleted' });
@@ -56,7 +56,7 @@ test('the practice of a player who is gone is shown once, and stays under Backup
   await question.getByRole('button', { name: 'Make the player again' }).click();
   await expect(page.getByText('Merle is among the players again')).toBeVisible();
   await page.goto('/record');
-  await page.getByLabel('Player').selectOption({ label: 'Merle' });
+  await page.getByLabel('For whom').selectOption({ label: 'Merle' });
   await expect(page.getByRole('heading', { name: 'Record', level: 1 })).toBeVisible();
 });
 
@@ -86,7 +86,7 @@ test('fields that a newer version has written are kept by the bench and by the f
 
 test('what a newer version has written over is left alone, and the page says that it has to be loaded again', async ({ page }) => {
   await page.goto('/pieces');
-  await page.getByRole('link', { name: 'Robin · Evening line', exact: true }).click();
+  await page.getByRole('link', { name: 'Evening line', exact: true }).click();
   await planDrawn(page);
   const id = new URL(page.url()).searchParams.get('piece') ?? '';
   await page.evaluate(raiseVersion, id);

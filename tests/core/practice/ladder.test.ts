@@ -78,6 +78,16 @@ describe('a set', () => {
     assert.equal(setStanding({ wanted: 2, counted: 'in-a-row' }, [false, true, false, true], null), 'failed');
   });
 
+  it('has as many runs as the teacher says, and is over as soon as it can no longer be clean', () => {
+    const four = { wanted: 4, counted: 'in-all', runs: 5 } as const;
+    assert.equal(setStanding(four, [true, false, true, true], null), 'on');
+    assert.equal(setStanding(four, [true, false, true, true, true], null), 'clean');
+    assert.equal(setStanding(four, [true, false, false], null), 'failed');
+    assert.equal(setStanding({ wanted: 5, counted: 'in-all' }, [true, true, false], null), 'failed', 'all of them unless runs are said');
+    // Five misses in ten are no clean set.
+    assert.equal(setStanding({ wanted: 5, counted: 'in-all' }, Array<boolean>(5).fill(false), null), 'failed');
+  });
+
   it('is shorter under a cap, and leaves room for a miss', () => {
     assert.equal(goodOnesWanted({ wanted: 5 }, 4), 3);
     assert.equal(goodOnesWanted({ wanted: 2 }, 4), 2);

@@ -24,7 +24,7 @@ const ITEM: RunItem = {
   fading: null,
   practised: PRACTISED,
   prompts: ['hear', 'names'],
-  set: { wanted: 2, counted: 'in-all' },
+  set: { wanted: 2, counted: 'in-all', runs: 4 },
   ladder: { from: 60, to: 66, step: 6, heldFirst: false, bows: [], rule: 'up-and-down' },
   cap: null,
   restSeconds: 20,
@@ -56,7 +56,7 @@ describe('a session run through', () => {
   });
 
   it('logs a good try with one signal, a miss with two, at the tempo of its rung', () => {
-    const { run, log } = after(BEGUN, ['on', 'other', 'other', 'on']);
+    const { run, log } = after(BEGUN, ['on', 'other', 'other', 'other', 'on']);
     assert.deepEqual(run.step, { at: 'play', tries: [true, false] });
     const attempt = { kind: 'attempt', practised: PRACTISED, tempo: 60 } as const;
     assert.deepEqual(log, [
@@ -65,16 +65,38 @@ describe('a session run through', () => {
     ]);
   });
 
-  it('takes a miss that is said at once, at a note', () => {
-    const { log } = recordMiss(after(BEGUN, ['other']).run, 'late', 7, 0);
-    assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late', note: 7 }]);
-    assert.deepEqual(recordMiss(BEGUN, 'late', 7, 0).log, []);
+  it('takes a miss that is said at once, at a note and in a voice of it', () => {
+    const at = { note: 7, voice: 'upper' } as const;
+    const { log } = recordMiss(after(BEGUN, ['other']).run, 'late', at, 0);
+    assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late', ...at }]);
+    assert.deepEqual(recordMiss(after(BEGUN, ['other']).run, 'late', { note: null, voice: null }, 0).log, [
+      { kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late' },
+    ]);
+    assert.deepEqual(recordMiss(BEGUN, 'late', at, 0).log, []);
+  });
+
+  it('answers nothing beforehand: a miss of which no more is said is logged as that', () => {
+    const { run } = after(BEGUN, ['other']);
+    assert.deepEqual(run.step, { at: 'miss', tries: [], miss: null });
+    const { log } = after(run, ['on']);
+    assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'unsaid' }]);
+  });
+
+  it('counts a run that has only misses which do not spoil it', () => {
+    const begun = {
+      ...BEGUN,
+      items: BEGUN.items.map((item) => ({ ...item, set: { ...item.set, spoils: ['flat' as const, 'sharp' as const] } })),
+    };
+    const noisy = recordMiss(after(begun, ['other']).run, 'noise', { note: null, voice: null }, 0);
+    assert.deepEqual(noisy.run.step, { at: 'play', tries: [true] });
+    const sharp = recordMiss(after(noisy.run, ['other']).run, 'sharp', { note: null, voice: null }, 0);
+    assert.equal(sharp.run.step.at === 'play' && sharp.run.step.tries.at(-1), false);
   });
 
   it('goes up after a clean set and down after a failed one, and rests between', () => {
     const clean = after(BEGUN, ['on', 'on']).run;
     assert.deepEqual([clean.step, clean.ladder.rung], [{ at: 'rest', clean: true, over: false }, 1]);
-    const again = after(clean, ['on', 'other', 'on', 'other', 'on', 'other', 'on', 'other', 'on']).run;
+    const again = after(clean, ['on', 'other', 'on', 'other', 'on', 'other', 'on']).run;
     assert.deepEqual([again.step, again.ladder.rung], [{ at: 'rest', clean: false, over: false }, 0]);
   });
 

@@ -9,6 +9,7 @@ import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { tenCentsDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
 import { mmText, movementText, semitonesText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
+import { PutIn } from './PutIn.tsx';
 import { Guides } from './Guides.tsx';
 
 /** Shows how the hand gets to a note by a shift. */
@@ -54,8 +55,9 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
           practiseSlowly();
         }}
       >
-        Practise it slowly
+        Loop it slowly
       </Button>
+      <PutIn part={{ part: 'passage', ...aroundShift(plan, shift) }} />
       {pieceId !== null && <ButtonLink href={`/drills?piece=${pieceId}&shift=${shift.to}`}>Take it apart</ButtonLink>}
     </>
   );

@@ -5,6 +5,7 @@ import { practiseSlowly } from '../../../state/sound/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { hotSpotText, hotSpotWhy } from '../../../words/explain/hot-spots.ts';
+import { putInNow } from './put-in-now.ts';
 import { soundText } from '../../../words/plan-words.ts';
 
 interface HotSpotsProps {
@@ -54,15 +55,25 @@ function Spot({ spot, number, plan }: SpotProps) {
         </button>
         <p className="text-dove-dark">{hotSpotWhy(spot)}</p>
       </div>
-      <Button
-        aria-label={`Loop ${name}`}
-        onClick={() => {
-          selectPassage(passage);
-          practiseSlowly();
-        }}
-      >
-        Loop
-      </Button>
+      <div className="grid gap-1">
+        <Button
+          aria-label={`Loop ${name}`}
+          className="justify-center"
+          onClick={() => {
+            selectPassage(passage);
+            practiseSlowly();
+          }}
+        >
+          Loop
+        </Button>
+        <Button
+          aria-label={`Put ${name} in today’s session`}
+          className="justify-center"
+          onClick={() => putInNow('session', { part: 'passage', ...passage })}
+        >
+          Session
+        </Button>
+      </div>
     </li>
   );
 }

@@ -4,8 +4,10 @@ import { bowTogether, lockPassage, pieceOfPassage, removeNotes } from '../../../
 import type { Passage } from '../../../state/selection.ts';
 import { playLoop } from '../../../state/sound/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { PutIn } from './PutIn.tsx';
 import { AskOfPassage } from './AskOfPassage.tsx';
 import { Button } from '../../../ui/Button.tsx';
+import { passageText, tellNotesOf } from '../../../words/line/note-places.ts';
 import { soundText } from '../../../words/plan-words.ts';
 import { openOnBench } from '../../opened-piece/index.ts';
 
@@ -17,14 +19,14 @@ export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly 
     return note?.kind === 'note' ? soundText(note) : 'a rest';
   };
   const makePiece = (): void =>
-    void pieceOfPassage(passage).then((made) => ('id' in made ? openOnBench(made.id) : setTrouble(made.trouble)));
+    void pieceOfPassage(passage).then((made) => ('id' in made ? void openOnBench(made.id) : setTrouble(made.trouble)));
   return (
     <section aria-label="Selected passage" className="mb-3 border-b border-line pb-3">
       <h2 className="text-lg font-semibold">
-        Notes {passage.from + 1} to {passage.to + 1}
-      </h2>
-      <p className="text-sm text-dove-dark">
         {nameOf(passage.from)} to {nameOf(passage.to)}
+      </h2>
+      <p className="text-sm text-dove-dark first-letter:uppercase">
+        {passageText({ part: 'passage', ...passage }, tellNotesOf(plan.line, plan.brief.instrument.kind))}
       </p>
       <p className="mt-2 flex flex-wrap gap-1.5">
         <Do name="Lock fingering" run={() => lockPassage(passage, true)} />
@@ -32,6 +34,7 @@ export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly 
         <Do name="One bow" run={() => bowTogether(passage, true)} />
         <Do name="Separate bows" run={() => bowTogether(passage, false)} />
         <Do name="Loop" run={playLoop} />
+        <PutIn part={{ part: 'passage', ...passage }} />
         <Do name="Make a new piece" run={makePiece} />
         <Do name="Delete these notes" run={() => removeNotes(passage)} />
       </p>

@@ -12,7 +12,9 @@ import {
   playOnInstrument,
 } from '../../../state/edits/index.ts';
 import { useStudioAtHand } from '../../../state/studio.ts';
+import { useTaughtId } from '../../../state/taught.ts';
 import { useWork } from '../../../state/bench/index.ts';
+import { Button } from '../../../ui/Button.tsx';
 import { Choice, SENTENCE_PART } from '../../../ui/fields/index.ts';
 import { HAND_LABELS, handChoice, SCHOOL_LABELS } from '../../../words/hand/hands.ts';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../../words/studio/instruments.ts';
@@ -23,8 +25,24 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
   return (
     <>
       for <PlayerName name={brief.player?.name ?? ''} />
+      <GiveToTaught name={brief.player?.name ?? ''} />
       <HandPart brief={brief} /> on <InstrumentChoice brief={brief} />
       <LeftHandPart brief={brief} />
+    </>
+  );
+}
+
+/** Offers a piece for nobody to the player who is taught. */
+function GiveToTaught({ name }: { readonly name: string }) {
+  const isFree = useWork((work) => work.playerId === null) && name === '';
+  const players = useStudioAtHand((studio) => studio.players);
+  const taught = useTaughtId();
+  const player = players.find(({ id }) => id === taught);
+  if (!isFree || !player) return null;
+  return (
+    <>
+      {' '}
+      <Button onClick={() => givePieceTo(player)}>Give it to {player.document.name || 'the player'}</Button>
     </>
   );
 }

@@ -38,7 +38,7 @@ export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
   const gone = useWork((work) => work.gone);
   return (
-    <div className="flex flex-wrap items-center lg:shrink-0 gap-x-1 gap-y-2 lg:ml-auto lg:flex-nowrap">
+    <div className="flex flex-wrap items-center lg:shrink-0 gap-x-0.5 gap-y-2 lg:ml-auto lg:[&>a]:px-[7px] lg:[&>button]:px-[7px] lg:flex-nowrap">
       <SavedState gone={gone} />
       <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />

@@ -59,7 +59,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
           </Command.Group>
           <Command.Group heading="Pieces" className={GROUP}>
             {found.map(({ id, document }) => (
-              <Command.Item key={id} value={`${pieceTitle(document)} ${id}`} onSelect={run(() => openOnBench(id))} className={ITEM}>
+              <Command.Item key={id} value={`${pieceTitle(document)} ${id}`} onSelect={run(() => void openOnBench(id))} className={ITEM}>
                 {pieceTitle(document)}
               </Command.Item>
             ))}

@@ -23,7 +23,7 @@ export function PieceTabs({ pieceId }: { readonly pieceId: string }) {
             onClick={(event) => {
               if (event.metaKey || event.ctrlKey || event.shiftKey) return;
               event.preventDefault();
-              openOnBench(piece.id);
+              void openOnBench(piece.id);
             }}
           >
             {pieceTitle(piece)}

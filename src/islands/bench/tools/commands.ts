@@ -3,6 +3,7 @@ import { showFirstSteps } from '../../../state/first-steps.ts';
 import { silence, toggleLoop } from '../../../state/sound/index.ts';
 import { workStore } from '../../../state/bench/index.ts';
 import { openOnBench } from '../../opened-piece/index.ts';
+import { putInNow } from '../note/put-in-now.ts';
 import { PIECE_PAGES, ROOMS } from '../../frame/index.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
@@ -10,6 +11,8 @@ import { type Command, KEY_COMMANDS } from './key-lines.ts';
 const NAMED_ONLY: readonly Command[] = [
   { name: 'Loop the passage, or play it once', group: 'The bench', run: toggleLoop },
   { name: 'Silence', group: 'The bench', run: silence },
+  { name: 'Put it in today’s session', group: 'The selected note or passage', run: () => putInNow('session') },
+  { name: 'Put it in the week', group: 'The selected note or passage', run: () => putInNow('week') },
   { name: 'Light or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
   { name: 'Follow the system’s light or dark setting', group: 'The bench', run: () => chooseTheme('system') },
   { name: 'Save as MIDI', group: 'Save', run: () => saveFile((files) => files.downloadMidi()) },
@@ -26,7 +29,7 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Save the path as PNG', group: 'Save', run: () => saveFile((files) => files.downloadPath('png')) },
   { name: 'Copy a link to this brief', group: 'Save', run: () => saveFile((files) => files.copyLink()) },
   { name: 'First steps on the bench', group: 'The bench', run: () => showFirstSteps(true) },
-  { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
+  { name: 'A new piece', group: 'Go to', run: () => void openOnBench(null) },
   ...[...PIECE_PAGES, ...ROOMS.flatMap<{ readonly href: string; readonly name: string }>(({ pages }) => pages)]
     .filter(({ href }) => href !== '/')
     .map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),

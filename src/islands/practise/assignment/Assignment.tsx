@@ -1,11 +1,11 @@
-import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import { STUDIO, useStored } from '../../../state/reading/index.ts';
+import { NOBODY, teachHere, useTaught } from '../../../state/taught.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Answered, guardIsland, Notice } from '../../../ui/states/index.ts';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
 import { Addressed, PageShell } from '../../frame/index.ts';
-import { NOBODY, PlayerChoice, type Run } from '../../parts/index.ts';
+import type { Run } from '../../parts/index.ts';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
 import { TakeIn } from './TakeIn.tsx';
@@ -38,9 +38,8 @@ interface Said {
 }
 
 function OfStudio({ studio }: { readonly studio: Studio }) {
-  const [{ player: wanted }, setAddress] = useQueryStates({ player: parseAsString });
   const [said, setSaid] = useState<Said | null>(null);
-  const player = studio.players.find(({ id }) => id === (wanted ?? studio.players[0]?.id)) ?? null;
+  const player = useTaught(studio.players);
   const run: Run = (work) => {
     setSaid(null);
     void work().then(
@@ -50,7 +49,6 @@ function OfStudio({ studio }: { readonly studio: Studio }) {
   };
   return (
     <>
-      <PlayerChoice players={studio.players} chosen={player} onChoose={(id) => void setAddress({ player: id })} />
       <div role="status" aria-label="Messages">
         {said && (
           <Notice className="mt-2" trouble={said.isTrouble}>
@@ -59,12 +57,7 @@ function OfStudio({ studio }: { readonly studio: Studio }) {
         )}
       </div>
       {player && <Give key={player.id} player={player} studio={studio} run={run} />}
-      <TakeIn
-        run={run}
-        onTaken={async (id) => {
-          await setAddress({ player: id });
-        }}
-      />
+      <TakeIn run={run} onTaken={teachHere} />
       <LogBack key={`log ${player?.id ?? NOBODY}`} player={player} players={studio.players} run={run} />
     </>
   );

@@ -8,6 +8,7 @@ import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/practice/assignment.ts';
 import { PlayerChoice, type Run } from '../../parts/index.ts';
+import { useTaught } from '../../../state/taught.ts';
 
 interface LogBackProps {
   /** The player whose log goes out; null for nobody of the studio. */
@@ -41,7 +42,7 @@ export function LogBack({ player, players, run }: LogBackProps) {
 function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
   const [unknown, setUnknown] = useState<readonly LogBrought[]>([]);
   const [asked] = unknown;
-  const [whose, setWhose] = useState<PlayerRecord | null>(players[0] ?? null);
+  const [whose, setWhose] = useState<PlayerRecord | null>(useTaught(players));
   const merge = async (log: LogBrought, to: PlayerRecord | null): Promise<string> =>
     mergedText(to?.document.name || 'nobody of the studio', await addToLog(to, log));
   const open = (file: File): void =>

@@ -13,7 +13,7 @@ import type { Run } from '../../parts/index.ts';
 interface TakeInProps {
   readonly run: Run;
   /** Receives the player's id once an assignment is taken in. */
-  readonly onTaken: (playerId: string) => Promise<void>;
+  readonly onTaken: (playerId: string) => void;
 }
 
 /** Takes in an assignment: for whom it is, what it would bring, and then the way to it. */
@@ -52,7 +52,7 @@ export function TakeIn({ run, onTaken }: TakeInProps) {
                 const outcome = await bringIn(wanted, chosen.brought);
                 setFile(null);
                 setTaken(chosen);
-                await onTaken(chosen.id);
+                onTaken(chosen.id);
                 return broughtText(outcome);
               })
             }

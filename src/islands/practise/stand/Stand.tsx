@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { itemOf, type Signal, type Step } from '#core/practice/session';
 import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/index.ts';
-import { CLOSE_WORDS, HURTS_WORDS, NAMES_WORDS, NOTES_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
+import { CLOSE_WORDS, HURTS_WORDS, NAMES_WORDS, NOTES_WORDS, SAID_WORDS, UNSAID_WORDS } from '../../../words/practice/stand.ts';
 import { showNamesOnly, useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
@@ -23,7 +23,7 @@ export function Stand() {
   const item = itemOf(running.run);
   return (
     <main
-      className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25] select-none"
+      className="flex min-h-dvh flex-col gap-2 px-4 pt-3 text-[20px] leading-[1.25] sm:gap-4 sm:px-6 sm:pt-4 sm:text-[32px] select-none"
       {...hold}
       onContextMenu={(event) => event.preventDefault()}
     >
@@ -31,6 +31,7 @@ export function Stand() {
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
       <Said
         step={step}
+        isUnsaid={running.run.step.at === 'miss' && running.run.step.miss === null}
         held={held}
         hurts={item !== null && step !== 'pain'}
         notes={(step === 'prepare' || step === 'play') && !item?.fading}
@@ -41,6 +42,8 @@ export function Stand() {
 
 interface SaidProps {
   readonly step: Step['at'];
+  /** Whether nothing has been said yet of a miss. */
+  readonly isUnsaid: boolean;
   /** Whether the music may hurt. */
   readonly hurts: boolean;
   /** Whether notes stand there, which may be read as fingers and names. */
@@ -50,11 +53,11 @@ interface SaidProps {
 }
 
 /** Shows the signals in one row at the foot of the stand, the pedal's last. */
-function Said({ step, hurts, notes, held }: SaidProps) {
+function Said({ step, isUnsaid, hurts, notes, held }: SaidProps) {
   const namesOnly = useStandView((view) => view.namesOnly);
   const { on, other } = SAID_WORDS[step];
   return (
-    <div className="sticky bottom-0 mt-auto flex flex-wrap gap-4 bg-paper py-2">
+    <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-paper py-2 sm:gap-4">
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
       {notes && <StandButton onClick={() => showNamesOnly(!namesOnly)}>{namesOnly ? NOTES_WORDS : NAMES_WORDS}</StandButton>}
@@ -64,7 +67,7 @@ function Said({ step, hurts, notes, held }: SaidProps) {
         </StandButton>
       )}
       <StandButton main onClick={() => say('on')}>
-        {on}
+        {isUnsaid ? UNSAID_WORDS : on}
       </StandButton>
     </div>
   );
@@ -75,16 +78,22 @@ function useKeepAwake(): void {
   useEffect(() => {
     let lock: WakeLockSentinel | null = null;
     let gone = false;
-    const ask = navigator.wakeLock?.request('screen');
-    ask?.then(
-      (got) => {
-        lock = got;
-        if (gone) void got.release();
-      },
-      () => undefined,
-    );
+    const ask = (): void => {
+      if (document.visibilityState !== 'visible') return;
+      navigator.wakeLock?.request('screen').then(
+        (got) => {
+          lock = got;
+          if (gone) void got.release();
+        },
+        () => undefined,
+      );
+    };
+    ask();
+    // A browser lets go of the screen whenever another window covers it.
+    document.addEventListener('visibilitychange', ask);
     return () => {
       gone = true;
+      document.removeEventListener('visibilitychange', ask);
       void lock?.release();
     };
   }, []);

@@ -14,7 +14,7 @@ export function StandButton({ main = false, held = false, className = '', onClic
   return (
     <button
       type="button"
-      className={`min-h-[96px] min-w-[96px] grow cursor-pointer rounded-[8px] border-2 px-5 text-[32px] leading-[1.15] font-semibold ${look}${mark} ${className}`}
+      className={`min-h-[64px] min-w-[64px] grow cursor-pointer rounded-[8px] border-2 px-3 text-[20px] sm:min-h-[96px] sm:min-w-[96px] sm:px-5 sm:text-[32px] leading-[1.15] font-semibold ${look}${mark} ${className}`}
       onClick={(event) => {
         // A press by mouse or finger leaves no focus behind: the space bar is the stand's, not this button's.
         if (event.detail > 0) event.currentTarget.blur();

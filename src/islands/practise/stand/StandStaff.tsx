@@ -9,7 +9,7 @@ import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { ScoreFrame, StaffMarks, windowOf } from '../../score/index.ts';
 
 /** The scales against the desk, of which the largest that fits is taken: it is read from the stand. */
-const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3] as const;
+const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3, 1.1] as const;
 
 /** The room below the notes, px; names of strings are left out. */
 const UNDER_NOTES = 6;
@@ -20,9 +20,15 @@ const SHARE_OF_HEIGHT = 0.4;
 interface StandStaffProps {
   readonly plan: Plan;
   readonly group: NoteGroup;
+  /** The notes whose measures are shown; those in hand where this is left out. */
+  readonly shown?: NoteGroup;
+  /** The largest scale against the desk; that of the stand where this is left out. */
+  readonly largest?: number;
   /** The note that was pointed at. */
   readonly selected?: number | null;
   readonly onSelect?: (note: number) => void;
+  /** Whether every system is shown, and the page moves; else they move in a part of it. */
+  readonly whole?: boolean;
   /** Whether fingers have their numbers. */
   readonly numbers?: boolean;
   /** Whether notes have their names, below. */
@@ -33,19 +39,38 @@ interface StandStaffProps {
 const NAME_ROW = 18;
 
 /** Shows the notes in hand, large, with their fingers, in as many systems as there is room for. */
-export function StandStaff({ plan, group, selected = null, onSelect, numbers = true, names = false }: StandStaffProps) {
+export function StandStaff({
+  plan,
+  group,
+  shown = group,
+  largest = SCALES[0],
+  selected = null,
+  onSelect,
+  whole = false,
+  numbers = true,
+  names = false,
+}: StandStaffProps) {
   const [box, { width }] = useMeasure();
   const engraving = useMemo(() => {
     const whole = engravingOfPlan(plan);
-    const isMeant = ({ symbols }: Measure): boolean => symbols.some(({ index }) => index >= group.from && index <= group.to);
+    const isMeant = ({ symbols }: Measure): boolean => symbols.some(({ index }) => index >= shown.from && index <= shown.to);
     return { ...whole, measures: whole.measures.filter(isMeant) };
-  }, [plan, group.from, group.to]);
+  }, [plan, shown.from, shown.to]);
   const fitting = useMemo(
-    () => (width === 0 ? null : fittingIn(engraving, width, { height: window.innerHeight * SHARE_OF_HEIGHT, below: names ? NAME_ROW : 0 })),
-    [engraving, width, names],
+    () =>
+      width === 0
+        ? null
+        : fittingIn(engraving, width, { height: window.innerHeight * SHARE_OF_HEIGHT, below: names ? NAME_ROW : 0, largest }),
+    [engraving, width, names, largest],
   );
   return (
-    <div ref={box} className="max-h-[44dvh] min-w-0 overflow-auto" role="group" tabIndex={0} aria-label="The notes">
+    <div
+      ref={box}
+      className={`min-w-0 ${whole ? 'overflow-x-auto overflow-y-hidden' : 'max-h-[60dvh] overflow-auto sm:max-h-[44dvh]'}`}
+      role="group"
+      tabIndex={0}
+      aria-label="The notes"
+    >
       {fitting?.systems.map((measures, order) => (
         <System
           key={measures[0]?.number}
@@ -71,15 +96,26 @@ interface Fitting {
   readonly systems: readonly (readonly Measure[])[];
 }
 
+/** The room for the systems, px: their height, and what stands below each; and the largest scale that is wanted. */
+interface Room {
+  readonly height: number;
+  readonly below: number;
+  readonly largest: number;
+}
+
 /** Finds the largest scale at which the systems fit; the smallest where none does. */
-function fittingIn(engraving: Engraving, width: number, { height, below }: { readonly height: number; readonly below: number }): Fitting {
+function fittingIn(engraving: Engraving, width: number, { height, below, largest }: Room): Fitting {
   const at = (scale: number): Fitting => ({ scale, systems: systemsOf(engraving, width / scale) });
   const tall = ({ scale, systems }: Fitting): number =>
     systems.reduce(
       (sum, measures, order) => sum + (heightOf(layoutStaff(engraving, measures, { available: 0, first: order === 0 })) + below) * scale,
       0,
     );
-  return SCALES.map(at).find((fitting) => tall(fitting) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
+  return (
+    SCALES.filter((scale) => scale <= largest)
+      .map(at)
+      .find((fitting) => tall(fitting) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1)
+  );
 }
 
 /** Gives the height without the names of positions above and of strings below, px. */
@@ -87,7 +123,8 @@ function heightOf({ stringRowY, positionRowY }: StaffLayout): number {
   return stringRowY - UNDER_NOTES - positionRowY;
 }
 
-interface SystemProps extends Required<Omit<StandStaffProps, 'onSelect'>>, Pick<StandStaffProps, 'onSelect'> {
+interface SystemProps
+  extends Required<Omit<StandStaffProps, 'onSelect' | 'shown' | 'largest' | 'whole'>>, Pick<StandStaffProps, 'onSelect'> {
   readonly engraving: Engraving;
   readonly measures: readonly Measure[];
   readonly first: boolean;

@@ -6,9 +6,9 @@ import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
 import { capsOf, itemOf, notesOfPart, strictest } from '#core/practice/session';
 import { fadeAfter } from '#core/practice/fading';
-import { goodSoFar, type Rung, secondsOfRun, goodOnesWanted } from '#core/practice/ladder';
-import { MISSES } from '#core/practice/log';
+import { goodSoFar, goodOnesWanted, MISSES_SAID, type Rung, secondsOfRun, type Voice, VOICES } from '#core/practice/ladder';
 import type { NoteGroup } from '#core/practice/item';
+import { useTellNote } from '../../../state/note-places.ts';
 import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/index.ts';
 import {
   clockText,
@@ -20,9 +20,12 @@ import {
   PROMPT_WORDS,
   rungText,
   setText,
+  soundsText,
+  stageAsksText,
   STRAIN_WORDS,
   tempoText,
   toleranceText,
+  VOICE_WORDS,
 } from '../../../words/practice/session.ts';
 import { ONE_KEY } from '../../../words/practice/stand.ts';
 import { ShownWith } from '../../by-heart/ShownWith.tsx';
@@ -44,8 +47,9 @@ export function StandStep({ running }: StepProps) {
     case 'prepare':
       return <Prepare running={running} prompt={run.step.prompt} />;
     case 'play':
-    case 'miss':
       return <Play running={running} />;
+    case 'miss':
+      return <HowMissed running={running} />;
     case 'rest':
       return <Rest running={running} />;
     case 'pain':
@@ -86,7 +90,7 @@ interface PlainProps {
 function Plain({ title, children }: PlainProps) {
   return (
     <>
-      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{title}</h1>
+      <h1 className="font-serif text-[36px] leading-[1.1] sm:text-[64px] font-semibold">{title}</h1>
       {children}
     </>
   );
@@ -94,11 +98,14 @@ function Plain({ title, children }: PlainProps) {
 
 function Title({ running }: StepProps) {
   const item = itemOf(running.run);
-  const part = item?.practised.part;
+  const practised = item?.practised;
+  const tell = useTellNote();
   return (
-    <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">
-      {item?.practised.title}
-      {part && part.part !== 'whole' && <span className="block text-[32px] font-normal">{partText(part)}</span>}
+    <h1 className="font-serif text-[36px] leading-[1.1] sm:text-[64px] font-semibold">
+      {practised?.title}
+      {practised && practised.part.part !== 'whole' && (
+        <span className="block text-[20px] font-normal sm:text-[32px]">{partText(practised, tell)}</span>
+      )}
     </h1>
   );
 }
@@ -147,18 +154,18 @@ function Play({ running }: StepProps) {
   const { run } = running;
   const item = itemOf(run);
   const here = inHand(running);
-  if (!item || !here || (run.step.at !== 'play' && run.step.at !== 'miss')) return null;
+  if (!item || !here || run.step.at !== 'play') return null;
   const { plan, rung, group } = here;
   const wanted = goodOnesWanted(item.set, item.cap);
   const caps = capsOf(plan, group);
   return (
     <>
       <Title running={running} />
-      <div className="flex flex-wrap items-baseline gap-x-10 gap-y-1">
-        <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" aria-label="Tempo">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 sm:gap-x-10">
+        <p className="text-[36px] leading-[1.1] sm:text-[64px] font-semibold tabular-nums" aria-label="Tempo">
           {tempoText(rung.tempo)}
         </p>
-        <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" aria-label="Good so far" role="status">
+        <p className="text-[36px] leading-[1.1] sm:text-[64px] font-semibold tabular-nums" aria-label="Good so far" role="status">
           {goodSoFar(item.set, run.step.tries)} of {wanted}
         </p>
         <p>{setText(item)}</p>
@@ -170,19 +177,16 @@ function Play({ running }: StepProps) {
         )}
         <p>{clockText(secondsOfRun(plan, group, rung))} a run</p>
       </div>
+      <p className="text-[16px] sm:text-[24px]">
+        {stageAsksText(item.practised)} {soundsText(here.item.along)}
+      </p>
       {caps.length > 0 && (
         <p>
           At most {strictest(caps).tries} tries, then rest: {caps.map(({ strain }) => STRAIN_WORDS[strain]).join('; ')}.
         </p>
       )}
-      {run.step.at === 'miss' ? (
-        <HowMissed running={running} />
-      ) : (
-        <>
-          {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(plan.brief), 'correcting')]}</p>}
-          <ShownInHand running={running} plan={plan} group={group} />
-        </>
-      )}
+      {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(plan.brief), 'correcting')]}</p>}
+      <ShownInHand running={running} plan={plan} group={group} />
     </>
   );
 }
@@ -193,34 +197,56 @@ function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan
   const fading = itemOf(running.run)?.fading;
   if (fading) return <ShownWith plan={plan} group={group} helps={fadeAfter(fading).shown} />;
   return names ? (
-    <NamesByMeasure plan={plan} group={group} className="max-h-[44dvh] overflow-auto" />
+    <NamesByMeasure plan={plan} group={group} className="max-h-[60dvh] sm:max-h-[44dvh] overflow-auto" />
   ) : (
     <StandStaff plan={plan} group={group} />
   );
 }
 
 /**
- * Asks how the try missed: answered at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through
- * the answers.
+ * Asks how the try missed: answered at once by a tap, at a note that was pointed at and in one voice of it where that is known; or by the
+ * pedal, which goes through the answers. Nothing is answered beforehand.
  */
 function HowMissed({ running }: StepProps) {
   const [note, setNote] = useState<number | null>(null);
+  const [voice, setVoice] = useState<Voice | null>(null);
   const here = inHand(running);
   const { step } = running.run;
   if (step.at !== 'miss' || !here) return null;
   return (
     <>
+      <Title running={running} />
       <p>How did it miss?{note === null ? ' Point at the note, if you know which.' : ''}</p>
-      <div role="group" aria-label="How it missed" className="flex flex-wrap gap-3">
-        {MISSES.map((miss) => (
-          <StandButton key={miss} main={miss === step.miss} aria-pressed={miss === step.miss} onClick={() => sayMiss(miss, note)}>
+      <div role="group" aria-label="How it missed" className="flex flex-wrap gap-2 sm:gap-3">
+        {MISSES_SAID.map((miss) => (
+          <StandButton
+            key={miss}
+            main={miss === step.miss}
+            aria-pressed={miss === step.miss}
+            onClick={() => sayMiss(miss, { note, voice })}
+          >
             {MISS_WORDS[miss]}
           </StandButton>
         ))}
       </div>
-      <StandStaff plan={here.plan} group={here.group} selected={note} onSelect={setNote} />
+      {hasTwoVoices(here, note) && (
+        <div role="group" aria-label="In which voice" className="flex flex-wrap gap-2 sm:gap-3">
+          {VOICES.map((known) => (
+            <StandButton key={known} aria-pressed={voice === known} onClick={() => setVoice(voice === known ? null : known)}>
+              {VOICE_WORDS[known]}
+            </StandButton>
+          ))}
+        </div>
+      )}
+      <StandStaff plan={here.plan} group={here.group} selected={note} onSelect={setNote} whole />
     </>
   );
+}
+
+/** Tells whether the note that was pointed at, or one of those in hand where none was, has two voices. */
+function hasTwoVoices({ plan, group }: NonNullable<ReturnType<typeof inHand>>, note: number | null): boolean {
+  const { from, to } = note === null ? group : { from: note, to: note };
+  return plan.notes.slice(from, to + 1).some((known) => known.kind === 'note' && known.stops.length > 1);
 }
 
 function Rest({ running }: StepProps) {
@@ -232,8 +258,8 @@ function Rest({ running }: StepProps) {
   const { clean, over } = run.step;
   return (
     <>
-      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{clean ? 'A clean set' : 'Not clean yet'}</h1>
-      <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" role="timer" aria-label="Rest">
+      <h1 className="font-serif text-[36px] leading-[1.1] sm:text-[64px] font-semibold">{clean ? 'A clean set' : 'Not clean yet'}</h1>
+      <p className="text-[36px] leading-[1.1] sm:text-[64px] font-semibold tabular-nums" role="timer" aria-label="Rest">
         {left > 0 ? clockText(left) : 'Ready'}
       </p>
       <p>{EAR_TIRES} Let both arms hang.</p>
@@ -267,10 +293,10 @@ function Done({ running }: StepProps) {
   const reached = run.step.at === 'done' ? run.step.reached : null;
   return (
     <>
-      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">
+      <h1 className="font-serif text-[36px] leading-[1.1] sm:text-[64px] font-semibold">
         {reached === null ? 'Enough for today' : reached ? 'Reached' : 'Not yet: it comes back'}
       </h1>
-      <p className="text-[64px] leading-[1.1] font-semibold tabular-nums">
+      <p className="text-[36px] leading-[1.1] sm:text-[64px] font-semibold tabular-nums">
         {good} of {tries}
       </p>
       <p>good tries. All of it is in the record.</p>

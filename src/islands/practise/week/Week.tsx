@@ -7,6 +7,7 @@ import { standingsOf, unseenOf } from '../../../state/practice/index.ts';
 import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../records/record.ts';
 import { dayOf, entriesOf } from '../../../records/log-pages.ts';
 import { LOG, STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../../state/reading/index.ts';
+import { NOBODY } from '../../../state/taught.ts';
 import { FieldsAgain } from '../../../ui/fields/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Answered, guardIsland } from '../../../ui/states/index.ts';
@@ -14,8 +15,7 @@ import { weekVersionText } from '../../../words/practice/versions.ts';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed, KeptNotices, PageShell } from '../../frame/index.ts';
 import { EarlierVersions } from '../../opened-piece/index.ts';
-import { NOBODY, PlayerChoice } from '../../parts/index.ts';
-import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
+import { BROUGHT, broughtItem, NOTHING_BROUGHT, piecesFor, usePlayerFor } from '../brought.ts';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';
 import { WeekForm } from './WeekForm.tsx';
@@ -46,21 +46,16 @@ function WeekPage() {
 function OfPlayer({ studio: { players, pieces } }: { readonly studio: StudioWithPieces }) {
   const [address, setAddress] = useQueryStates(BROUGHT);
   const added = pieces.find(({ id }) => id === address.add);
-  const wanted = address.player ?? (added ? (added.playerId ?? NOBODY) : players[0]?.id);
-  const player = players.find(({ id }) => id === wanted) ?? null;
+  const player = usePlayerFor(players, added);
+  if (player === undefined) return null;
   return (
-    <>
-      <div className="no-print mb-2">
-        <PlayerChoice players={players} chosen={player} onChoose={(id) => void setAddress({ ...NOTHING_BROUGHT, player: id })} />
-      </div>
-      <WeekOf
-        key={player?.id ?? NOBODY}
-        player={player}
-        pieces={pieces.filter(({ playerId }) => playerId === (player?.id ?? null))}
-        brought={added ? broughtItem(added, address) : null}
-        onTaken={() => void setAddress({ ...NOTHING_BROUGHT, player: player?.id ?? NOBODY })}
-      />
-    </>
+    <WeekOf
+      key={player?.id ?? NOBODY}
+      player={player}
+      pieces={piecesFor(pieces, player)}
+      brought={added ? broughtItem(added, address) : null}
+      onTaken={() => void setAddress(NOTHING_BROUGHT)}
+    />
   );
 }
 
@@ -143,6 +138,7 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
             <FieldsAgain times={times} className="no-print">
               <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
               <WeekList
+                playerId={playerId}
                 week={document}
                 pieces={pieces}
                 entries={entriesOf(read)}

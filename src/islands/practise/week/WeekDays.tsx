@@ -13,6 +13,7 @@ import {
   shortDayText,
   WEEK_WORDS,
 } from '../../../words/practice/week.ts';
+import { useTellNote } from '../../../state/note-places.ts';
 import { itemText } from '../../../words/practice/session.ts';
 
 interface WeekDaysProps {
@@ -85,17 +86,18 @@ interface ItemProps extends WeekDaysProps {
 function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps) {
   const item = itemOf(asked, placed.key);
   const standing = known.standing.get(placed.key);
+  const tell = useTellNote();
   if (!item) return null;
   return (
     <li className="grid items-baseline gap-x-3 py-0.5 sm:grid-cols-[minmax(0,1fr)_auto]">
       <span>
-        <strong>{itemText(item.practised)}</strong>, {item.minutes} min{' '}
+        <strong>{itemText(item.practised, tell)}</strong>, {item.minutes} min{' '}
         <span className="text-[14px] text-dove-dark">{plannedReasonText(placed, standing, goal)}</span>
         {standing?.hurt === true && <span className="block text-[14px] text-ochre">{WEEK_WORDS.hurt}</span>}
       </span>
       {placed.reason !== 'again' && (
         <SelectField
-          aria-label={`Day of ${itemText(item.practised)}`}
+          aria-label={`Day of ${itemText(item.practised, tell)}`}
           className="no-print text-[14px]"
           value={placed.reason === 'moved' ? day : FREE}
           options={movesFrom(planned, day)}
@@ -129,9 +131,10 @@ function itemOf({ items }: WeekAsked, key: string): PracticeItem | undefined {
 
 /** Lists the things that have no place in these days, and what would help. */
 function Left({ planned: { left, later }, asked }: WeekDaysProps) {
+  const tell = useTellNote();
   const nameOf = (key: string | null): string | null => {
     const item = key === null ? undefined : itemOf(asked, key);
-    return item ? itemText(item.practised) : null;
+    return item ? itemText(item.practised, tell) : null;
   };
   return (
     <>

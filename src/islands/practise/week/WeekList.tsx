@@ -3,6 +3,7 @@ import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
 import { countText } from '#core/messages';
 import type { PieceRecord } from '../../../records/record.ts';
+import { useTellNote } from '../../../state/note-places.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -11,9 +12,10 @@ import { itemText, takesNoMoreText } from '../../../words/practice/session.ts';
 import { standingText } from '../../../words/practice/week.ts';
 import { AddItem } from '../AddItem.tsx';
 import { ItemLadder } from '../ItemFields.tsx';
-import { newItem } from '../new-item.ts';
+import { newItem } from '../../../state/practice/index.ts';
 
 interface WeekListProps {
+  readonly playerId: string | null;
   readonly week: WeekAsked;
   readonly pieces: readonly PieceRecord[];
   readonly entries: readonly LogEntry[];
@@ -22,13 +24,13 @@ interface WeekListProps {
 }
 
 /** Lists the things to practise: their time, whether the date asks for them, and the player's standing. */
-export function WeekList({ week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
+export function WeekList({ playerId, week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
   const isFull = items.length >= MOST_ITEMS;
   const add = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
   const [practised, whole] = [
     missingOf(practisedParts(entries, pieces), items),
     missingOf(
-      pieces.map((piece) => newItem(piece, WHOLE)),
+      pieces.filter((piece) => piece.playerId === playerId).map((piece) => newItem(piece, WHOLE)),
       items,
     ),
   ];
@@ -47,7 +49,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
           />
         ))}
       </ul>
-      {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => add([item])} />}
+      {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem playerId={playerId} pieces={pieces} onAdd={(item) => add([item])} />}
       <p className="mt-2 flex flex-wrap gap-2">
         {practised.length > 0 && !isFull && (
           <Button onClick={() => add(practised)}>
@@ -88,7 +90,7 @@ interface RowProps {
 
 function Row({ entry, hasGoal, known, onChange, onRemove }: RowProps) {
   const { item, asked } = entry;
-  const name = itemText(item.practised);
+  const name = itemText(item.practised, useTellNote());
   const standing = known.standing.get(practisedKey(item.practised));
   return (
     <li className="border-b border-line py-1">

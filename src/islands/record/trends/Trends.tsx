@@ -7,6 +7,7 @@ import { ENTRIES, useStored } from '../../../state/reading/index.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
+import { useTellNote } from '../../../state/note-places.ts';
 import { Scrolls } from '../../../ui/Scrolls.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { Answered } from '../../../ui/states/index.ts';
@@ -89,6 +90,7 @@ interface StatementItemProps extends TrendsProps {
 
 /** Shows a statement with its evidence: the places, the cause to which they point back, and one step to the drill and to the session. */
 function StatementItem({ statement, read, playerId }: StatementItemProps) {
+  const tell = useTellNote();
   return (
     <li>
       <p className="text-[17px] font-semibold">{statementText(statement)}</p>
@@ -101,10 +103,11 @@ function StatementItem({ statement, read, playerId }: StatementItemProps) {
           return (
             <li key={`${place.piece} ${place.note}`} className="flex flex-wrap items-center gap-2 border-b border-line py-1">
               <span className="grow">
-                {missedPlaceText(place)} <span className="text-dove-dark">{points && pointsBackText(points)}</span>
+                {missedPlaceText(place, tell)}{' '}
+                <span className="text-dove-dark">{points && pointsBackText(points, (note) => tell(place.piece, note))}</span>
               </span>
               <ButtonLink href={`/drills?piece=${place.piece}&part=spots&spot=${place.note}`}>Its loop and its drill</ButtonLink>
-              <ButtonLink href={`/practise?${practise.toString()}`}>Into the session</ButtonLink>
+              <ButtonLink href={`/practise?${practise.toString()}`}>Put it in today’s session</ButtonLink>
               <ButtonLink href={`/practise/week?${practise.toString()}`}>Into the week</ButtonLink>
             </li>
           );

@@ -1,0 +1,39 @@
+import type { PracticePart } from '#core/practice/item';
+import { notPutInText, partText, putInText } from '../../words/practice/session.ts';
+import { recordOfWork, saveSoon } from '../bench/index.ts';
+import { allKept } from '../keeping/index.ts';
+import { tellerOf } from '../note-places.ts';
+import { say } from '../notices.ts';
+import { passageOf, selectionStore } from '../selection.ts';
+import { studioStore } from '../studio.ts';
+import { taughtNow } from '../taught.ts';
+import { type PracticePlace, putIn } from './put-in.ts';
+
+/**
+ * Puts a part of the piece on the bench, or else what is selected, or all of it, into today’s session or the week: of its player, or of the
+ * one who is taught where it is for nobody. A message says where it went, and leads there.
+ */
+export async function putWorkIn(place: PracticePlace, part: PracticePart = selectedPart()): Promise<void> {
+  // A new piece is written before anything refers to it.
+  saveSoon();
+  await allKept();
+  const record = recordOfWork();
+  if (record === null) return;
+  const playerId = record.playerId ?? taughtNow();
+  const name = studioStore.getState().players.find(({ id }) => id === playerId)?.document.name ?? '';
+  try {
+    const { href, wasThere } = await putIn(place, record, part, { playerId, name });
+    say(putInText({ what: partText({ piece: record.id, part }, tellerOf([record])), place, name, wasThere }), {
+      href,
+      name: place === 'session' ? 'Open the session' : 'Open the week',
+    });
+  } catch (error) {
+    say(notPutInText(error instanceof Error ? error.message : ''));
+  }
+}
+
+/** Gives the part that is selected; all of the piece where no passage is. */
+function selectedPart(): PracticePart {
+  const passage = passageOf(selectionStore.getState());
+  return passage === null ? { part: 'whole' } : { part: 'passage', ...passage };
+}
