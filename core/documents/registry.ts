@@ -116,9 +116,10 @@ export const session = documentKind({
 export const week = documentKind({
   kind: 'week',
   plural: 'weeks',
-  version: 2,
+  version: 3,
   fields: { name: Name, ...WEEK_FIELDS },
-  upgrades: { 1: keepUnknownFields },
+  // The third version knows days in the order of the music.
+  upgrades: { 1: keepUnknownFields, 2: asItIs },
 });
 
 /** The document of a page of a log: the practice of one player on one day. Entries are only ever added. */

@@ -5,8 +5,8 @@ import { oneOf } from '#core/result';
 
 const closed = { additionalProperties: false };
 
-/** The orders of a day: the hardest first, or last. */
-export const WEEK_ORDERS = ['hardest-first', 'hardest-last'] as const;
+/** The orders of a day: as in the music, one piece after the other; the hardest first; or the hardest last. */
+export const WEEK_ORDERS = ['musical', 'hardest-first', 'hardest-last'] as const;
 
 /** The things that a plan takes up: everything that is to be practised, or only what the date asks for. */
 export const WEEK_SERVES = ['everything', 'the-date'] as const;
@@ -48,7 +48,7 @@ export const FIRST_WEEK: WeekAsked = {
   minutes: [30, 30, 30, 30, 30, 30, 0],
   daysOff: [],
   goal: null,
-  order: 'hardest-first',
+  order: 'musical',
   serves: 'everything',
   items: [],
 };

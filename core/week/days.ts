@@ -1,5 +1,5 @@
 import { dayNumber, dayOfNumber, weekdayOf } from '#core/calendar';
-import { practisedKey } from '#core/practice/item';
+import { practisedKey, type PracticePart } from '#core/practice/item';
 import type { WeekAsked, WeekItem } from './asked.ts';
 import { planWeek } from './plan-week.ts';
 import { comesBack, hardnessOf, type ItemStanding } from './standing.ts';
@@ -79,7 +79,10 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
     .map(({ id, due, movedTo }) => ({ key: id, day: dayOfNumber(first + (movedTo ?? due)) }))
     .toSorted((one, other) => one.day.localeCompare(other.day) || one.key.localeCompare(other.key));
   const days = choice.minutes.map((minutes, day): PlannedDay => {
-    const here = placed.filter((standing) => standing.day === day);
+    const here = inDayOrder(
+      placed.filter((standing) => standing.day === day),
+      asked,
+    );
     return {
       day: dayOfNumber(first + day),
       minutes,
@@ -92,6 +95,35 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
     };
   });
   return { days, left: once.left, later };
+}
+
+/** Puts the things of a day in the order of the music where that is asked: piece by piece as in the list, and in each as its notes come. */
+function inDayOrder(here: readonly Standing[], { order, items }: WeekAsked): readonly Standing[] {
+  if (order !== 'musical') return here;
+  const pieces = [...new Set(items.map(({ item }) => item.practised.piece))];
+  const ranks = new Map(
+    items.map(({ item: { practised } }) => [
+      practisedKey(practised),
+      [pieces.indexOf(practised.piece), firstNoteOf(practised.part)] as const,
+    ]),
+  );
+  const rankOf = ({ item: { id } }: Standing): readonly [number, number] => ranks.get(id) ?? [pieces.length, 0];
+  return here.toSorted((one, other) => {
+    const [[piece, note], [otherPiece, otherNote]] = [rankOf(one), rankOf(other)];
+    return piece - otherPiece || note - otherNote;
+  });
+}
+
+/** Gives the line index with which a part begins; a whole piece comes after its passages. */
+function firstNoteOf(part: PracticePart): number {
+  switch (part.part) {
+    case 'whole':
+      return Infinity;
+    case 'passage':
+      return part.from;
+    case 'stage':
+      return part.note;
+  }
 }
 
 /** Chooses the minutes of every day from the first on, and the way they are filled. */

@@ -1,4 +1,4 @@
-import type { NotPlaced, Placed, Reason, ToPractise, WeekChoice, WeekPlan } from './week.ts';
+import type { NotPlaced, Placed, Reason, ToPractise, WeekChoice, WeekOrder, WeekPlan } from './week.ts';
 
 /** The largest number of plans that are tried one by one; with more there is a single pass. */
 const MOST_TRIED = 50_000;
@@ -153,16 +153,18 @@ function describePlan(items: readonly ToPractise[], days: Days, choice: WeekChoi
     const day = days[index] ?? null;
     return day === null ? [] : [{ id: item.id, day, reason: reasonOf(item, day), hard: item.hard }];
   });
-  const way = choice.order === 'hardest-first' ? -1 : 1;
   return {
     placed: placed
-      .toSorted((one, other) => one.day - other.day || way * (one.hard - other.hard) || one.id.localeCompare(other.id))
+      .toSorted((one, other) => one.day - other.day || WAYS[choice.order] * (one.hard - other.hard) || one.id.localeCompare(other.id))
       .map(({ id, day, reason }) => ({ id, day, reason })),
     left: items.flatMap((item, index): readonly NotPlaced[] =>
       (days[index] ?? null) === null ? [explainLeftOut(item, { items, days, choice, filled })] : [],
     ),
   };
 }
+
+/** The ways in which difficulty orders a day: downwards, upwards, or not at all. */
+const WAYS: Readonly<Record<WeekOrder, number>> = { musical: 0, 'hardest-first': -1, 'hardest-last': 1 };
 
 function reasonOf({ movedTo, by, due }: ToPractise, day: number): Reason {
   if (movedTo !== null) return 'moved';

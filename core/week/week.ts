@@ -1,3 +1,8 @@
+import type { WeekAsked } from './asked.ts';
+
+/** The order of a day. */
+export type WeekOrder = WeekAsked['order'];
+
 /** Something that is to be practised. */
 export interface ToPractise {
   /** The id by which it is told from others. */
@@ -54,8 +59,8 @@ export interface WeekPlan {
 export interface WeekChoice {
   /** The minutes of each day; 0 for a day off. */
   readonly minutes: readonly number[];
-  /** Whether the hardest comes first on a day, or last. */
-  readonly order: 'hardest-first' | 'hardest-last';
+  /** The order of a day. */
+  readonly order: WeekOrder;
   /** Whether everything is planned, or only what a date asks for. */
   readonly serves: 'everything' | 'the-date';
 }

@@ -101,36 +101,41 @@ export async function wishFor(lock: Lock): Promise<void> {
   const { brief } = workStore.getState();
   const alone = withLock(withoutLock(brief, lock.note), lock);
   const together = withLock(brief, lock);
-  await adoptFirstPlayable(together === alone ? [alone] : [together, alone]);
+  const why = await adoptFirstPlayable(together === alone ? [alone] : [together, alone]);
+  if (why !== null) say(why);
 }
 
 /**
- * Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it was. The first is on the bench,
- * and so kept, before it is known whether a hand can play it: a page may be gone before its plan is there.
+ * Takes the first of some briefs that can be planned; where none can, resolves to the reason and leaves the piece as it was. The first is on
+ * the bench, and so kept, before it is known whether a hand can play it: a page may be gone before its plan is there. Resolves to null where
+ * one is taken, and where another change came first.
  */
-export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<void> {
+export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<string | null> {
   const { brief: before } = workStore.getState();
   const { pastStates, futureStates } = workStore.temporal.getState();
+  let why: string | null = null;
   for (const [index, candidate] of candidates.entries()) {
     const planning = planOf(candidate);
     if (index === 0) workStore.setState({ brief: candidate });
     else replaceBrief(candidate);
     const outcome = await planning;
     // Another change, made on top of this wish, overtook it; or the engine failed, and the wish stands.
-    if (outcome === null || workStore.getState().brief !== candidate) return;
+    if (outcome === null || workStore.getState().brief !== candidate) return null;
     if (outcome.ok) {
       planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null, progress: null });
-      return say(null);
+      say(null);
+      return null;
     }
     planningStore.setState({ progress: null });
-    say(issuesText(outcome.issues));
+    why = issuesText(outcome.issues);
   }
   replaceBrief(before);
   workStore.temporal.setState({ pastStates, futureStates });
+  return why;
 }
 
 /** Changes the brief within one step of the history. */
-function replaceBrief(brief: Brief): void {
+export function replaceBrief(brief: Brief): void {
   const { pause, resume } = workStore.temporal.getState();
   pause();
   workStore.setState({ brief });

@@ -17,9 +17,10 @@ const OF_ONE_PLAYER = ['session', 'add', 'from', 'to', 'note', 'stage', 'instrum
 export const NAMED_AT_OPENING = fieldNow();
 
 /** The player who is taught: an id, or `nobody`; null as long as nobody has been chosen. Tabs may teach different players. */
-const taughtStore = create<{ readonly taught: string | null }>()(() => ({
-  taught: NAMED_AT_OPENING ?? textOfTab(KEPT_AS) ?? textBeside(KEPT_AS),
-}));
+const taughtStore = create<{ readonly taught: string | null }>()(() => {
+  if (NAMED_AT_OPENING !== null) remember(NAMED_AT_OPENING);
+  return { taught: NAMED_AT_OPENING ?? textOfTab(KEPT_AS) ?? textBeside(KEPT_AS) };
+});
 
 /** Finds the player who is taught among those of the studio, the first where none is chosen; null for nobody of the studio. */
 export function useTaught(players: readonly PlayerRecord[]): PlayerRecord | null {
@@ -52,8 +53,7 @@ export function teach(playerId: string | null): void {
   const taught = playerId ?? NOBODY;
   if (taughtStore.getState().taught === taught) return;
   taughtStore.setState({ taught });
-  keepInTab(KEPT_AS, taught);
-  keepBeside(KEPT_AS, taught);
+  remember(taught);
 }
 
 /** Teaches another player on a page: what its address says of the one before goes. */
@@ -80,6 +80,12 @@ export function nameInAddress(): void {
 export function useForTaught(): (href: string) => string {
   const taught = taughtStore((state) => state.taught);
   return (href) => (taught === null ? href : `${href}${href.includes('?') ? '&' : '?'}${FIELD}=${taught}`);
+}
+
+/** Keeps the player for this tab, and for the next that is opened. */
+function remember(taught: string): void {
+  keepInTab(KEPT_AS, taught);
+  keepBeside(KEPT_AS, taught);
 }
 
 function fieldNow(): string | null {

@@ -9,6 +9,10 @@ export const ENGINE_FAILED = 'The fingering could not be worked out, or took too
 /** The words for a scale that became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 
+/** The words for a line of the teacher’s own that begins with the notes of the scale before. */
+export const LINE_BEGINS =
+  'Your line begins with the notes that stood here before. Type over them in the field, or empty it and type your own.';
+
 /** The words for a browser that plays nothing, and does not say why. */
 export const NO_SOUND = 'The browser cannot play sound.';
 

@@ -188,7 +188,8 @@ test('one key is enough: pressed, held, held on; a session that was left goes on
   await page.keyboard.down('Space');
   await expect(missed).toHaveClass(/outline-ink/);
   await page.keyboard.up('Space');
-  await expect(page.getByRole('button', { name: 'flat' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'flat' })).toHaveAttribute('aria-pressed', 'false');
+  await expect(page.getByRole('button', { name: 'Just missed' })).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByText(/Lift the finger and set it again/)).toBeVisible();
   await page.keyboard.down('Space');

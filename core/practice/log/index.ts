@@ -1,3 +1,4 @@
+export { type Aim, aimsIn } from './aims.ts';
 export { cleanTempo, triedShifts } from './at-shifts.ts';
 export {
   asCorrected,

@@ -6,6 +6,7 @@ import { usePlanning } from '../../state/planning.ts';
 import { useSaving } from '../../state/keeping/index.ts';
 import { useWork } from '../../state/bench/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { HAND_DETAILS_TITLE } from '../../words/hand/hand-details.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Caution } from '../parts/index.ts';
 import { PiecePage, useOpenedPiece } from '../opened-piece/index.ts';
@@ -138,7 +139,7 @@ function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: b
             <Caution plan={plan} className="mt-3 text-sm text-dove-dark" />
             <OpenedSection title="Bow plan">{() => <BowSection plan={plan} />}</OpenedSection>
             <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
-            <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
+            <OpenedSection title={HAND_DETAILS_TITLE}>{() => <HandDetails plan={plan} />}</OpenedSection>
             <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
             <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
           </Part>

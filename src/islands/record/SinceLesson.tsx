@@ -1,4 +1,4 @@
-import { asCorrected, workIn, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
+import { aimsIn, asCorrected, workIn, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
 import { practisedKey } from '#core/practice/item';
 import type { WeekItem } from '#core/week';
 import { answerOf } from '../../engine/index.ts';
@@ -9,7 +9,7 @@ import { TextField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/index.ts';
 import type { TellNote } from '../../words/line/note-places.ts';
-import { answersText, dayText, entryText, sumText } from '../../words/practice/record.ts';
+import { aimText, answersText, dayText, entryText, sumText } from '../../words/practice/record.ts';
 import { itemText, MISS_WORDS } from '../../words/practice/session.ts';
 import { DoneTable } from './DoneTable.tsx';
 import type { Log } from './use-log.ts';
@@ -27,15 +27,15 @@ export function SinceLesson({ log, now, since, onSince }: SinceLessonProps) {
   const today = dayOf(now);
   const entries = asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since);
   const { aim } = setIn(log.all);
+  const checked = new Set(ofKind(entries, 'end-check').map(({ aim: text }) => text));
+  const aims = aimsIn(log.all).filter(({ text }) => text === aim || checked.has(text));
   const attempts = ofKind(entries, 'attempt');
   const done = workIn(entries);
   const misses = missesOf(missCounts(attempts));
   const pains = ofKind(entries, 'pain');
   const answers = ofKind(entries, 'answer');
   const days = new Set(attempts.map(log.dayOf));
-  const said = entries.filter(
-    (entry) => entry.kind === 'end-check' || entry.kind === 'skipped' || (entry.kind === 'remark' && log.dayOf(entry) !== today),
-  );
+  const said = entries.filter((entry) => entry.kind === 'skipped' || (entry.kind === 'remark' && log.dayOf(entry) !== today));
   return (
     <section aria-label="Since the last lesson">
       {pains.length > 0 && (
@@ -47,7 +47,10 @@ export function SinceLesson({ log, now, since, onSince }: SinceLessonProps) {
         Since the last lesson, {dayText(since)}
       </Heading>
       <LastLesson since={since} today={today} onChoose={onSince} />
-      <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
+      {aims.length === 0 && <p>No aim was set.</p>}
+      {aims.map((one) => (
+        <p key={one.text}>{aimText(one)}</p>
+      ))}
       {attempts.length === 0 ? (
         <p className="text-dove-dark">Nothing was logged.</p>
       ) : (

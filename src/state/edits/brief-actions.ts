@@ -105,14 +105,20 @@ export function acceptRelaxation(): void {
   if (relaxed) changeBrief(() => relaxed.brief);
 }
 
-/** Uses another fingering, or a passage of it: its notes that differ are locked, string and finger; the rest follows. */
+/**
+ * Uses another fingering, or a passage of it: its notes that differ are locked, string and finger, at once, and those that are not needed
+ * for it are loosened again as soon as the engine has found them.
+ */
 export function adoptAlternative({ plan, name, differsAt }: Alternative, passage: Passage | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ overlaid: null });
   triedStep('fingering');
   if (name.kind === 'unlocked' && passage === null) return changeBrief(({ locks: _, ...free }) => free);
   const taken = differsAt.filter((note) => passage === null || (note >= passage.from && note <= passage.to));
-  changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));
+  const locks = locksOf(plan, taken);
+  changeBrief(() => locks.reduce(withLock, brief));
+  // A passage alone is held note by note: the rest of the other fingering is not wanted.
+  if (passage === null) void import('./fewest-locks.ts').then(async ({ loosenLocks }) => await loosenLocks(plan, brief, locks));
 }
 
 /** Locks the notes of a passage as they are fingered now, or unlocks them. */

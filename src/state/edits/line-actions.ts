@@ -15,7 +15,7 @@ import {
 } from '#core/brief/lines';
 import { withMark } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
-import { WRITTEN_OUT } from '../../words/notices.ts';
+import { LINE_BEGINS, WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { select, type Passage } from '../selection.ts';
 import { workStore } from '../bench/index.ts';
@@ -23,6 +23,7 @@ import { workStore } from '../bench/index.ts';
 /** Makes a line of the teacher's own from a scale or arpeggio, note by note as it is. */
 export function writeOutLine(): void {
   editLine(writeOut);
+  say(LINE_BEGINS);
 }
 
 /** Moves the pitches of a passage by letters of the key or by semitones. */

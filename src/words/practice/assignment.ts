@@ -30,6 +30,11 @@ export function givenText(names: readonly string[], files: number): string {
   return `${files === 1 ? 'One file' : `${files} files`} for ${listText(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
 }
 
+/** Writes that something given carries the name of another player. */
+export function namedText(text: string, name: string): string {
+  return `“${text}” has the name of ${name} in it, and the others will read it. Give it another name first.`;
+}
+
 /** Writes which pieces a pupil cannot play as they are. */
 export function unplayableText(player: string, pieces: readonly string[]): string {
   return `${player} has no fingering for ${listText(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;

@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { countText } from '#core/messages';
 import { dayNumber, dayOfNumber } from '#core/calendar';
-import { type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
+import { type Aim, type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
 import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, practisedNoteText, SKIPPED_WORDS, tempoText, VOICE_WORDS } from './session.ts';
@@ -29,6 +29,9 @@ export function doneText({ tries, good, tempo, misses }: Done): string {
   const upTo = tempo === null ? '' : `, up to ${tempoText(tempo)}`;
   return `${good} of ${tries} good${upTo}${missed.length === 0 ? '' : `; ${missed.join(', ')}`}`;
 }
+
+/** The form of a day of this year: "23 November". */
+const DAY_AND_MONTH = 'd MMMM';
 
 type Said = { readonly [Kind in LogEntry['kind']]: (entry: EntryOf<Kind>) => string };
 
@@ -59,6 +62,13 @@ export function entryText(entry: LogEntry): string {
 
 function wordsOfEntry<Kind extends LogEntry['kind']>(kind: Kind, entry: EntryOf<Kind>): string {
   return SAID[kind](entry);
+}
+
+/** Writes an aim with its dates: "Aim of 23 November, “Even bows”: reached on 27 November." */
+export function aimText({ text, setAt, reachedAt, checks }: Aim): string {
+  const set = setAt === null ? 'Aim' : `Aim of ${format(setAt, DAY_AND_MONTH)},`;
+  const open = checks === 0 ? 'open' : `open, checked ${countText(checks, 'time', 'times')}`;
+  return `${set} “${text}”: ${reachedAt === null ? open : `reached on ${format(reachedAt, DAY_AND_MONTH)}`}.`;
 }
 
 /** Writes answers: "34 of 40 questions answered right". */

@@ -20,7 +20,7 @@ async function setAim(page: Page, text: string): Promise<void> {
   await aim(page).fill(text);
   await aim(page).press('Enter');
   await page.keyboard.press('Tab');
-  await expect(page.getByText(`The aim was: ${text}.`)).toBeVisible();
+  await expect(page.getByText(`“${text}”: open.`)).toBeVisible();
 }
 
 test('an aim that is set after the clock was put back counts, and one after it was put forward', async ({ page }) => {
@@ -29,11 +29,11 @@ test('an aim that is set after the clock was put back counts, and one after it w
   await page.clock.setFixedTime(BEFORE);
   await setAim(page, 'A light thumb');
   await page.reload();
-  await expect(page.getByText('The aim was: A light thumb.')).toBeVisible();
+  await expect(page.getByText('“A light thumb”: open.')).toBeVisible();
   await page.clock.setFixedTime(new Date('2026-03-09T15:00:00Z'));
   await setAim(page, 'An even tempo');
   await page.reload();
-  await expect(page.getByText('The aim was: An even tempo.')).toBeVisible();
+  await expect(page.getByText('“An even tempo”: open.')).toBeVisible();
 });
 
 test('a week that is changed after the clock was put back is changed, in both tabs', async ({ page, context }) => {

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { planBest } from '../../support/briefs.ts';
 import {
+  aimsIn,
   asCorrected,
   cleanTempo,
   workIn,
@@ -168,6 +169,27 @@ describe('what a log says of shifts', () => {
     assert.deepEqual(triedShifts(entries(good, missed), 'p', { ...plan, shifts: [shift] }), []);
     assert.deepEqual(triedShifts(entries(good, good, good, missed, { ...missed, note: 0 }), 'p', { ...plan, shifts: [shift] }), [
       { kind: 'shift', way: 'up', missedShare: 0.2 },
+    ]);
+  });
+});
+
+describe('an aim', () => {
+  it('is open until it is reached, with its dates; the last check decides', () => {
+    const log = entries(
+      { kind: 'aim', text: 'Calm hands' },
+      { kind: 'end-check', aim: 'Calm hands', reached: false },
+      { kind: 'end-check', aim: 'Calm hands', reached: true },
+      { kind: 'end-check', aim: 'Even bows', reached: true },
+      { kind: 'end-check', aim: 'Even bows', reached: false },
+      { kind: 'aim', text: 'A light thumb' },
+      { kind: 'end-check', aim: 'Long bows', reached: true },
+      { kind: 'aim', text: 'Long bows' },
+    );
+    assert.deepEqual(aimsIn(log), [
+      { text: 'Calm hands', setAt: 0, reachedAt: 2000, checks: 2 },
+      { text: 'A light thumb', setAt: 5000, reachedAt: null, checks: 0 },
+      { text: 'Long bows', setAt: 7000, reachedAt: null, checks: 0 },
+      { text: 'Even bows', setAt: null, reachedAt: null, checks: 2 },
     ]);
   });
 });

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { dayNumber, dayOfNumber, weekdayOf } from '#core/calendar';
 import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import type { LogEntry } from '#core/practice/log';
-import { PLAIN_ALONG, practisedKey } from '#core/practice/item';
+import { PLAIN_ALONG, practisedKey, type PracticePart } from '#core/practice/item';
 import {
   comesBack,
   FIRST_WEEK,
@@ -155,13 +155,32 @@ describe('days as they are planned', () => {
         ['two', 3],
       ]),
     };
-    const { days } = planDays(askWeek(items), known, TODAY);
+    const { days } = planDays(askWeek(items, { order: 'hardest-first' }), known, TODAY);
     assert.deepEqual(
       days.slice(0, 2).map(({ items: here }) => here.filter(({ isNew }) => isNew).map(({ key }) => key)),
       [['one'], ['two']],
     );
     assert.equal(days[0]?.items[0]?.key, 'one');
     assert.equal(planDays(askWeek(items, { order: 'hardest-last' }), known, TODAY).days[0]?.items.at(-1)?.key, 'one');
+  });
+
+  it('are in the order of the music unless something else is wished: a piece’s passages as they come, and then all of it', () => {
+    const of = (piece: string, part: PracticePart): WeekItem => {
+      const { item: whole, ...others } = item(piece);
+      return { ...others, item: { ...whole, practised: { ...whole.practised, part } } };
+    };
+    const items = [
+      of('air', { part: 'whole' }),
+      of('march', { part: 'passage', from: 9, to: 12 }),
+      of('air', { part: 'passage', from: 8, to: 9 }),
+      of('march', { part: 'passage', from: 2, to: 5 }),
+      of('air', { part: 'stage', note: 4, stage: 'slide' }),
+    ];
+    const { days } = planDays(askWeek(items, { minutes: Array<number>(7).fill(60) }), { standing: new Map(), unseen: new Map() }, TODAY);
+    assert.deepEqual(
+      days[0]?.items.map(({ key }) => key),
+      ['air 4 slide', 'air 8-9', 'air', 'march 2-5', 'march 9-12'],
+    );
   });
 
   it('say what does not fit, how many minutes more or what instead, and what comes later', () => {

@@ -28,7 +28,9 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
   // Before lifting the policy, a teacher who shuts open strings out allows one where no finger has the note.
   smallerSteps: (policy) => ({
     steps: [
-      ...(policy === 'none' ? [{ value: 'avoid' as const, words: 'with open strings only where no finger has the note' }] : []),
+      ...(policy === 'none'
+        ? [{ value: 'avoid' as const, words: 'with open strings avoided, and used only where no finger has the note' }]
+        : []),
       ...(policy === 'allow' ? [] : [{ value: 'allow' as const, words: 'with open strings left free' }]),
     ],
     weigh: 'first',

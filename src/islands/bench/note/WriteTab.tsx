@@ -81,9 +81,14 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
         id="prescribed"
         {...FINGERING_ROW}
         placeholder={FINGERING_PLACEHOLDERS[note.stops.length]}
-        onLock={(text) => void prescribe(text, index)}
+        onLock={async (text) => await prescribe(text, index)}
       />
-      <Prescription key={`bows ${index}`} id="prescribed-bows" {...BOWING_ROW} onLock={(text) => prescribeBowing(text, index)} />
+      <Prescription
+        key={`bows ${index}`}
+        id="prescribed-bows"
+        {...BOWING_ROW}
+        onLock={async (text) => await Promise.resolve(prescribeBowing(text, index))}
+      />
     </div>
   );
 }
@@ -307,16 +312,17 @@ interface PrescriptionProps {
   readonly hint: string;
   /** The words for a screen reader, after the name of the button: "as the bowing". */
   readonly what: string;
-  /** Locks what was typed. */
-  readonly onLock: (text: string) => void;
+  /** Locks what was typed; resolves to the reason where that cannot be. */
+  readonly onLock: (text: string) => Promise<string | null>;
 }
 
 /** A row for what the teacher prescribes from this note on, typed as one text and locked. */
 function Prescription({ id, label, placeholder, hint, what, onLock }: PrescriptionProps) {
   const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
   const lock = (event: FormEvent): void => {
     event.preventDefault();
-    onLock(text);
+    void onLock(text).then(setTrouble);
   };
   return (
     <form onSubmit={lock} className="grid gap-1 border-t border-line pt-2">
@@ -329,12 +335,20 @@ function Prescription({ id, label, placeholder, hint, what, onLock }: Prescripti
           className="w-full min-w-0"
           value={text}
           placeholder={placeholder}
-          onChange={(event) => setText(event.target.value)}
+          aria-invalid={trouble !== null}
+          aria-describedby={`${id}-trouble`}
+          onChange={(event) => {
+            setText(event.target.value);
+            setTrouble(null);
+          }}
         />
         <Button type="submit" disabled={text.trim() === ''}>
           Lock it
           <span className="sr-only"> {what}</span>
         </Button>
+      </span>
+      <span id={`${id}-trouble`} role="alert" className="text-sm text-ochre empty:hidden">
+        {trouble}
       </span>
       <span className="text-sm text-dove-dark">{hint}</span>
     </form>

@@ -10,8 +10,8 @@ import type { Studio } from '../../../records/studio.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
-import { Answered } from '../../../ui/states/index.ts';
-import { ASSIGNMENT_WORDS, givenText, unplayableText } from '../../../words/practice/assignment.ts';
+import { Answered, Notice } from '../../../ui/states/index.ts';
+import { ASSIGNMENT_WORDS, givenText, namedText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import type { Run } from '../../parts/index.ts';
@@ -55,6 +55,7 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
     sessions: sessions.filter(({ id }) => chosen.includes(id)),
   };
   const to = studio.players.filter(({ id }) => pupils.includes(id));
+  const named = namedInIt(given, studio.players).filter(({ id }) => to.some((pupil) => pupil.id !== id));
   const isNothing = to.length === 0 || (given.week === null && given.sessions.length === 0);
   const save = (apart: boolean): void =>
     run(async () => {
@@ -73,6 +74,11 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         <What there={there} player={player} chosen={chosen} onChoose={setChosen} />
         <ForWhom player={player} studio={studio} pupils={pupils} onChoose={setPupils} />
       </div>
+      {named.map(({ text, name }) => (
+        <Notice key={`${text} ${name}`} className="mt-2">
+          {namedText(text, name)}
+        </Notice>
+      ))}
       <p className="mt-2 flex flex-wrap items-center gap-2">
         {to.length > 1 && (
           <Button disabled={isNothing} onClick={() => save(true)}>
@@ -86,6 +92,29 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
       </p>
     </>
   );
+}
+
+/** A name of something given that contains the name of a player. */
+interface Named {
+  readonly text: string;
+  readonly name: string;
+  /** The id of the player. */
+  readonly id: string;
+}
+
+/** Finds the names of pieces, aims and dates in what is given that contain the name of a player: the player’s name is no part of them. */
+function namedInIt({ week, sessions }: GivenToPupil, players: readonly PlayerRecord[]): readonly Named[] {
+  const items = [...(week?.document.items ?? []).map(({ item }) => item), ...sessions.flatMap(({ document }) => document.items)];
+  const texts = new Set([
+    ...items.map(({ practised }) => practised.title),
+    ...sessions.flatMap(({ document }) => [document.name, document.endCheck]),
+    week?.document.goal?.name ?? '',
+  ]);
+  const words = (text: string): readonly string[] => text.split(/[^\p{L}]+/u);
+  return [...texts].flatMap((text) => {
+    const found = players.find(({ document: { name } }) => name !== '' && words(text).includes(name));
+    return found ? [{ text, name: found.document.name, id: found.id }] : [];
+  });
 }
 
 interface WhatProps extends Pick<GiveProps, 'player'> {

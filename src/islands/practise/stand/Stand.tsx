@@ -23,6 +23,7 @@ export function Stand() {
   const item = itemOf(running.run);
   return (
     <main
+      data-stand
       className="flex min-h-dvh flex-col gap-2 px-4 pt-3 text-[20px] leading-[1.25] sm:gap-4 sm:px-6 sm:pt-4 sm:text-[32px] select-none"
       {...hold}
       onContextMenu={(event) => event.preventDefault()}

@@ -177,7 +177,7 @@ function Play({ running }: StepProps) {
         )}
         <p>{clockText(secondsOfRun(plan, group, rung))} a run</p>
       </div>
-      <p className="text-[16px] sm:text-[24px]">
+      <p>
         {stageAsksText(item.practised)} {soundsText(here.item.along)}
       </p>
       {caps.length > 0 && (

@@ -1,6 +1,7 @@
 import { gapsOfKey } from '#core/plan/describe';
 import { TextField } from '../../../ui/fields/index.ts';
 import { gapsText } from '../../../words/hand/patterns.ts';
+import { HAND_DETAILS_TITLE } from '../../../words/hand/hand-details.ts';
 
 type Names = Readonly<Record<string, string>>;
 
@@ -19,7 +20,7 @@ export function PatternNames({ names, onChange }: PatternNamesProps) {
   if (keys.length === 0) {
     return (
       <p className="mt-1 max-w-[60ch] text-dove-dark">
-        None yet. On the bench, under “Fingers and positions”, every pattern of a piece has a field for your own name.
+        None yet. On the bench, under “{HAND_DETAILS_TITLE}”, every pattern of a piece has a field for your own name.
       </p>
     );
   }
