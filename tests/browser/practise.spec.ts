@@ -1,13 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, openNewPiece, test, typeLine } from './bench-page.ts';
-import { pedalUntil } from './stand-page.ts';
-
-/** Opens the sessions of a pupil of the demo. */
-async function openSessions(page: Page, player: string): Promise<void> {
-  await page.goto('/practise');
-  await page.getByLabel('For whom').selectOption({ label: player });
-  await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
-}
+import { openSessions, pedalUntil } from './stand-page.ts';
 
 /** Makes a short session of two items: two good ones to a set, one tempo. */
 async function shorten(page: Page): Promise<void> {
@@ -273,7 +266,8 @@ for (const size of [
     await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
     await expectLarge(page, [...large, page.getByLabel('Tempo'), page.getByLabel('Good so far')]);
     await page.keyboard.press('PageUp');
-    await expectLarge(page, [...large, page.getByLabel('Tempo'), page.getByLabel('Good so far')]);
+    await expect(page.getByRole('group', { name: 'How it missed' })).toBeVisible();
+    await expectLarge(page, large);
   });
 }
 

@@ -9,3 +9,10 @@ export async function pedalUntil(page: Page, key: 'PageDown' | 'PageUp', there: 
   }
   await expect(there).toBeVisible();
 }
+
+/** Opens the sessions of a pupil of the demo. */
+export async function openSessions(page: Page, player: string): Promise<void> {
+  await page.goto('/practise');
+  await page.getByLabel('For whom').selectOption({ label: player });
+  await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
+}

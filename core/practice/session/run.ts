@@ -45,6 +45,7 @@ export type Step =
   /** The order of the prompt, from 0. */
   | { readonly at: 'prepare'; readonly prompt: number }
   | { readonly at: 'play'; readonly tries: readonly boolean[] }
+  /** The way it missed; null until it is said. */
   | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: (typeof MISSES_SAID)[number] | null }
   | { readonly at: 'rest'; readonly clean: boolean; readonly over: boolean }
   | { readonly at: 'pain' }

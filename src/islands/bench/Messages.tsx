@@ -17,8 +17,6 @@ async function downloadPiece(): Promise<void> {
 /** Shows what the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
   const issues = usePlanning((planning) => planning.issues);
-  const notice = useNotice();
-  const way = useWayOn();
   const saving = useSaving();
   const gone = useWork((work) => work.gone);
   const unsaved = gone ? PIECE_GONE : saving.state === 'failed' ? saving.message : null;
@@ -52,15 +50,7 @@ export function Messages() {
           {notOneHand}
         </Notice>
       )}
-      {notice !== null && (
-        <Notice className="mt-2 flex items-start gap-3">
-          <span className="grow">{notice}</span>
-          {way && <ButtonLink href={way.href}>{way.name}</ButtonLink>}
-          <Button aria-label="Dismiss the message" onClick={dismissNotice}>
-            <X size={14} aria-hidden="true" />
-          </Button>
-        </Notice>
-      )}
+      <Said />
       {progress !== null && <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />}
       {unsaved !== null && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
@@ -69,5 +59,21 @@ export function Messages() {
         </Notice>
       )}
     </div>
+  );
+}
+
+/** Shows what was said last, with the way on from it. */
+function Said() {
+  const notice = useNotice();
+  const way = useWayOn();
+  if (notice === null) return null;
+  return (
+    <Notice className="mt-2 flex items-start gap-3">
+      <span className="grow">{notice}</span>
+      {way && <ButtonLink href={way.href}>{way.name}</ButtonLink>}
+      <Button aria-label="Dismiss the message" onClick={dismissNotice}>
+        <X size={14} aria-hidden="true" />
+      </Button>
+    </Notice>
   );
 }

@@ -78,19 +78,9 @@ interface SessionsOfProps {
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const kept = useSessions(playerId);
-  const { sessions, trouble, elsewhere, add, change, remove, removed } = kept;
+  const { sessions, trouble, elsewhere, add, remove, removed } = kept;
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
-  const isPutIn = useRef(false);
-  useEffect(() => {
-    if (!sessions || !brought || isPutIn.current) return;
-    isPutIn.current = true;
-    const today = todaysSession(sessions);
-    const isThere = today !== null && holds(today, brought);
-    const into = isThere || (today && today.document.items.length < MOST_IN_SESSION) ? today : null;
-    // Sent a second time, it is there already.
-    if (into && !isThere) change(into, { items: [...into.document.items, brought] });
-    open(into ?? add('', [brought]));
-  });
+  useBrought(kept, brought, open);
   if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;
   const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
   return (
@@ -111,6 +101,21 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
       </div>
     </>
   );
+}
+
+/** Puts what another page has sent into today’s session, or a new one, once, and opens it. */
+function useBrought({ sessions, add, change }: Sessions, brought: PracticeItem | null, open: (session: SessionRecord) => void): void {
+  const isPutIn = useRef(false);
+  useEffect(() => {
+    if (!sessions || !brought || isPutIn.current) return;
+    isPutIn.current = true;
+    const today = todaysSession(sessions);
+    // Sent a second time, it is there already.
+    if (today && holds(today, brought)) return open(today);
+    if (!today || today.document.items.length >= MOST_IN_SESSION) return open(add('', [brought]));
+    change(today, { items: [...today.document.items, brought] });
+    open(today);
+  });
 }
 
 interface SessionShownProps extends Pick<SessionsOfProps, 'pieces' | 'playerId'> {

@@ -13,8 +13,9 @@ export interface PartOffered {
   readonly name: string;
 }
 
-/** The parts of a piece, and its plan; no plan until it stands, and where no hand plays the piece. */
+/** The parts of a piece, and its plan. */
 export interface PartsOfPiece {
+  /** The plan; null until it stands, and where no hand plays the piece. */
   readonly plan: Plan | null;
   readonly parts: readonly PartOffered[];
 }

@@ -4,7 +4,6 @@ export { draft, keepDraft } from './drafts.ts';
 export { keepInStep } from './in-step.ts';
 export { openAtOnce } from './open-at-once.ts';
 export { bringOpenPieces, closeOpen, noteOpen, useOpenPieces } from './open-pieces.ts';
-export { recordOfWork } from './record-of-work.ts';
 export { notesRefingered, watchRefingering } from './refingering.ts';
 export { changeFollowed, keepSaving, saveSoon } from './saving.ts';
 export { newPiece, newPieceOfStudio, openPiece, renamePiece, switchPiece } from './work-actions.ts';

@@ -22,13 +22,18 @@ export async function loosenLocks(target: Plan, free: Brief, locks: readonly Loc
     if (outcome === null || workStore.getState().brief !== locked) return;
     const apart = outcome.ok ? runsApart(outcome.value.best, target) : null;
     if (apart?.length === 0) return replaceBrief(brief);
-    const before = needed.size;
-    for (const from of apart ?? [0]) {
-      const next = locks.find(({ note }) => note >= from && !needed.has(note));
-      if (next) needed.add(next.note);
-    }
-    if (needed.size === before) return;
+    if (!addNext(needed, locks, apart ?? [0])) return;
   }
+}
+
+/** Adds to the needed notes the next lock from each place on; false where there is none. */
+function addNext(needed: Set<number>, locks: readonly Lock[], places: readonly number[]): boolean {
+  const before = needed.size;
+  for (const from of places) {
+    const next = locks.find(({ note }) => note >= from && !needed.has(note));
+    if (next) needed.add(next.note);
+  }
+  return needed.size > before;
 }
 
 function arrivesOn({ notes }: Plan, index: number): boolean {

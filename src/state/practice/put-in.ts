@@ -12,7 +12,7 @@ import { newItem } from './new-item.ts';
 export type PracticePlace = 'session' | 'week';
 
 /** The place where something to practise was put: the address that shows it, and whether it was there already. */
-export interface PutIn {
+export interface Added {
   readonly href: string;
   readonly wasThere: boolean;
 }
@@ -32,17 +32,22 @@ export function holds({ document }: SessionRecord, { practised }: PracticeItem):
  *
  * @throws a sentence where there is no room, or where it could not be kept
  */
-export async function putIn(place: PracticePlace, piece: PieceRecord, part: PracticePart, whose: Logged): Promise<PutIn> {
+export async function addTo(place: PracticePlace, piece: PieceRecord, part: PracticePart, whose: Logged): Promise<Added> {
   const item = newItem(piece, part);
   return place === 'session' ? await intoSession(item, whose) : await intoWeek(item, whose);
 }
 
-async function intoSession(item: PracticeItem, { playerId }: Logged): Promise<PutIn> {
+async function intoSession(item: PracticeItem, { playerId }: Logged): Promise<Added> {
   const today = todaysSession(await readStored(SESSIONS, playerId));
   const { id, wasThere } = today ? await intoOne(today, item) : { id: await newOfToday(item, playerId), wasThere: false };
   return { href: `/practise?player=${playerId ?? 'nobody'}&session=${id}`, wasThere };
 }
 
+/**
+ * Adds to a session, in which everything stands once.
+ *
+ * @throws a sentence where it is full, or could not be kept
+ */
 async function intoOne(session: SessionRecord, item: PracticeItem): Promise<{ readonly id: string; readonly wasThere: boolean }> {
   const { id, document } = session;
   if (holds(session, item)) return { id, wasThere: true };
@@ -57,7 +62,12 @@ async function newOfToday(item: PracticeItem, playerId: string | null): Promise<
   return (await keepOrThrow('session', session)).record.id;
 }
 
-async function intoWeek(item: PracticeItem, whose: Logged): Promise<PutIn> {
+/**
+ * Adds to the week of a player.
+ *
+ * @throws a sentence where it is full, or could not be kept
+ */
+async function intoWeek(item: PracticeItem, whose: Logged): Promise<Added> {
   const kept = await readStored(WEEK, whose.playerId);
   const week = kept ?? newWeek(whose);
   const { items } = week.document;

@@ -1,13 +1,13 @@
 import type { PracticePart } from '#core/practice/item';
 import { notPutInText, partText, putInText } from '../../words/practice/session.ts';
-import { recordOfWork, saveSoon } from '../bench/index.ts';
+import { saveSoon } from '../bench/index.ts';
 import { allKept } from '../keeping/index.ts';
 import { tellerOf } from '../note-places.ts';
 import { say } from '../notices.ts';
 import { passageOf, selectionStore } from '../selection.ts';
 import { studioStore } from '../studio.ts';
 import { taughtNow } from '../taught.ts';
-import { type PracticePlace, putIn } from './put-in.ts';
+import { addTo, type PracticePlace } from './put-in.ts';
 
 /**
  * Puts a part of the piece on the bench, or else what is selected, or all of it, into today’s session or the week: of its player, or of the
@@ -17,12 +17,13 @@ export async function putWorkIn(place: PracticePlace, part: PracticePart = selec
   // A new piece is written before anything refers to it.
   saveSoon();
   await allKept();
+  const { recordOfWork } = await import('../bench/record-of-work.ts');
   const record = recordOfWork();
   if (record === null) return;
   const playerId = record.playerId ?? taughtNow();
   const name = studioStore.getState().players.find(({ id }) => id === playerId)?.document.name ?? '';
   try {
-    const { href, wasThere } = await putIn(place, record, part, { playerId, name });
+    const { href, wasThere } = await addTo(place, record, part, { playerId, name });
     say(putInText({ what: partText({ piece: record.id, part }, tellerOf([record])), place, name, wasThere }), {
       href,
       name: place === 'session' ? 'Open the session' : 'Open the week',

@@ -9,7 +9,7 @@ import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { tenCentsDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
 import { mmText, movementText, semitonesText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
-import { PutIn } from './PutIn.tsx';
+import { PutInButtons } from './PutInButtons.tsx';
 import { Guides } from './Guides.tsx';
 
 /** Shows how the hand gets to a note by a shift. */
@@ -57,7 +57,7 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
       >
         Loop it slowly
       </Button>
-      <PutIn part={{ part: 'passage', ...aroundShift(plan, shift) }} />
+      <PutInButtons part={{ part: 'passage', ...aroundShift(plan, shift) }} />
       {pieceId !== null && <ButtonLink href={`/drills?piece=${pieceId}&shift=${shift.to}`}>Take it apart</ButtonLink>}
     </>
   );

@@ -7,7 +7,7 @@ import { practiseSlowly, togglePlaying } from '../../../state/sound/index.ts';
 import { useWork } from '../../../state/bench/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
-import { PutIn } from './PutIn.tsx';
+import { PutInButtons } from './PutInButtons.tsx';
 import { noteMoves } from './note-moves.ts';
 
 /** The panel comes when a note is chosen; the bench is drawn without it. */
@@ -62,7 +62,7 @@ function Nothing({ plan, hotSpots }: NotePanelProps) {
       <NextSteps>
         <Button onClick={togglePlaying}>Hear it</Button>
         <Button onClick={practiseSlowly}>Loop it slowly</Button>
-        <PutIn part={{ part: 'whole' }} />
+        <PutInButtons part={{ part: 'whole' }} />
         <Button onClick={noteMoves.overlayNext}>See another fingering</Button>
         <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
         <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>

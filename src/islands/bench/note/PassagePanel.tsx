@@ -4,7 +4,7 @@ import { bowTogether, lockPassage, pieceOfPassage, removeNotes } from '../../../
 import type { Passage } from '../../../state/selection.ts';
 import { playLoop } from '../../../state/sound/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
-import { PutIn } from './PutIn.tsx';
+import { PutInButtons } from './PutInButtons.tsx';
 import { AskOfPassage } from './AskOfPassage.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { passageText, tellNotesOf } from '../../../words/line/note-places.ts';
@@ -34,7 +34,7 @@ export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly 
         <Do name="One bow" run={() => bowTogether(passage, true)} />
         <Do name="Separate bows" run={() => bowTogether(passage, false)} />
         <Do name="Loop" run={playLoop} />
-        <PutIn part={{ part: 'passage', ...passage }} />
+        <PutInButtons part={{ part: 'passage', ...passage }} />
         <Do name="Make a new piece" run={makePiece} />
         <Do name="Delete these notes" run={() => removeNotes(passage)} />
       </p>

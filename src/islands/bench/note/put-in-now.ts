@@ -3,6 +3,6 @@ import type { PracticePlace } from '../../../state/practice/index.ts';
 
 /** Puts a part of the piece on the bench into today’s session or the week; without a part what is selected, else all of it. */
 export function putInNow(place: PracticePlace, part?: PracticePart): void {
-  // What writes sessions comes with the first that is written from here.
+  // The code that writes sessions comes with the first that is written from here.
   void import('../../../state/practice/put-work-in.ts').then(async ({ putWorkIn }) => await putWorkIn(place, part));
 }

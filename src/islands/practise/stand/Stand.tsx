@@ -90,7 +90,7 @@ function useKeepAwake(): void {
       );
     };
     ask();
-    // A browser lets go of the screen whenever another window covers it.
+    // The screen is no longer kept on once another window has covered it.
     document.addEventListener('visibilitychange', ask);
     return () => {
       gone = true;

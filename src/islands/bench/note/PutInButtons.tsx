@@ -3,7 +3,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { putInNow } from './put-in-now.ts';
 
 /** Puts a part of the piece, or all of it, into today’s session or the week. */
-export function PutIn({ part }: { readonly part: PracticePart }) {
+export function PutInButtons({ part }: { readonly part: PracticePart }) {
   return (
     <>
       <Button onClick={() => putInNow('session', part)}>Put it in today’s session</Button>
