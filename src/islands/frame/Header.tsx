@@ -26,7 +26,7 @@ export function Header({ current, pieceId = null, name, player, children }: Head
         <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
           Dove Path
         </a>
-        <nav aria-label="Rooms" className={`flex shrink-0 gap-x-2.5 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-3'}`}>
+        <nav aria-label="Rooms" className="flex shrink-0 gap-x-2.5 border-line lg:border-r lg:pr-3">
           {ROOMS.map(({ name: roomName, pages }) => (
             <a
               key={roomName}

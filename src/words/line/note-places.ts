@@ -32,7 +32,9 @@ export function noteAtText(told: ToldNote | null, note: number): string {
 /** Writes a passage: "measure 2, beat 1 to beat 3 (B♭5 to D♭6)"; by the numbers of its notes where they are not known. */
 export function passageText({ from, to }: Extract<PracticePart, { part: 'passage' }>, tell: (note: number) => ToldNote | null): string {
   const [first, last] = [tell(from), tell(to)];
-  if (!first || !last) return `notes ${from + 1} to ${to + 1}`;
+  if (!first) return `notes ${from + 1} to ${to + 1}`;
+  // A piece that has become shorter since ends before the passage does.
+  if (!last) return `${momentText(first)} to the end${inBrackets(pitchText(first))}`;
   const end = first.measure === last.measure ? beatText(last) : momentText(last);
   const pitches = [pitchText(first), pitchText(last)].filter((pitch) => pitch !== '');
   return `${momentText(first)} to ${end}${inBrackets(pitches.join(' to '))}`;
