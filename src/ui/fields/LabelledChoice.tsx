@@ -11,9 +11,9 @@ interface LabelledOptionsProps<Value extends string | number> {
 /** A choice of one of some options, under its name. */
 export function LabelledOptions<Value extends string | number>({ label, ...choice }: LabelledOptionsProps<Value>) {
   return (
-    <label className="grid gap-0.5 text-[14px]">
+    <label className="grid max-w-full grid-cols-[minmax(0,auto)] gap-0.5 text-[14px]">
       <span className="text-dove-dark">{label}</span>
-      <SelectField aria-label={label} {...choice} />
+      <SelectField aria-label={label} className="max-w-full" {...choice} />
     </label>
   );
 }

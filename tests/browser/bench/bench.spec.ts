@@ -148,7 +148,7 @@ test('a whole fingering is typed as digits, and what it cannot be is said', asyn
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 /);
   await page.getByLabel('Type the fingering from here on').fill('0 9');
   await page.getByRole('button', { name: 'Lock it as the fingering' }).click();
-  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“9” is not a finger.');
+  await expect(page.getByLabel('Type the fingering from here on')).toHaveAccessibleDescription(/“9” is not a finger\./);
 });
 
 test('a bead is dragged to another string', async ({ page }) => {

@@ -28,7 +28,7 @@ test('the bow plan: what is left over, its cure, the bow on the staff, a bowing 
   const lock = page.getByRole('button', { name: 'Lock it as the bowing' });
   await row.fill('u1 4 x');
   await lock.click();
-  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“x” is not a bow.');
+  await expect(row).toHaveAccessibleDescription(/“x” is not a bow\./);
   await expect(row).toHaveValue('u1 4 x');
   await row.fill('u1 d2 2 | 4');
   await lock.click();
