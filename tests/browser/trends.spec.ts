@@ -50,7 +50,8 @@ test('misses that go one way are told across the record, and lead to their drill
   const says = page.getByRole('region', { name: 'What the record says' });
   await expect(says).toContainText(/flat in \d+ pieces?: \d+ of \d+ misses out of tune/);
   await expect(says).toContainText('Look first at');
-  await says.getByRole('link', { name: 'Into the session' }).first().click();
+  await says.getByRole('link', { name: 'Put it in today’s session' }).first().click();
   await expect(page.getByRole('heading', { name: 'Sessions' })).toBeVisible();
-  await expect(page.getByText(/notes \d+ to \d+/).first()).toBeVisible();
+  await expect(page.getByLabel('For whom')).toHaveValue('demo-player-robin');
+  await expect(page.getByText(/measure \d+, (after )?beat \d+ to /).first()).toBeVisible();
 });
