@@ -24,10 +24,16 @@ test('by thumb on a telephone a run is judged: its voice, its note in the last s
   await page.getByRole('button', { name: 'noise' }).click();
   // A noise does not spoil the run, as the teacher has set it; what it was is in the record.
   await expect(page.getByLabel('Good so far')).toHaveText(/^1 of/);
+  // A note that was pointed at is not lost where the pedal, or the button at the foot, says no more.
+  await page.getByRole('button', { name: 'Missed' }).click();
+  await page.locator('[data-staff-note]').first().click();
+  await page.getByRole('button', { name: 'Just missed' }).click();
+  await expect(page.getByLabel('Good so far')).toBeVisible();
   await page.getByRole('button', { name: 'Leave' }).click();
   await page.getByRole('link', { name: 'What was done' }).click();
   await page.getByText('Try by try').first().click();
   await expect(page.getByText(/: noise at measure 4, beat 3 \(.*\), in the upper voice/)).toBeVisible();
+  await expect(page.getByText(/missed, not said how at measure 1, beat 1 /)).toBeVisible();
 });
 
 /** Checks that what is pressed is tall enough, px, and that nothing lies outside the window. */

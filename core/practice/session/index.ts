@@ -3,6 +3,7 @@ export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
 export {
   itemOf,
   type MissedAt,
+  pointAtMiss,
   recordMiss,
   type Pressed,
   answerSignal,

@@ -37,8 +37,8 @@ export interface RunItem {
 
 /**
  * The state of a session. `aim`: its aim is shown; `prepare`: a preparatory step; `play`: a set, with its tries so far (good or not);
- * `miss`: how the last try missed, null until it is said; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether the aim
- * was reached, null where that was not asked.
+ * `miss`: how the last try missed, null until it is said, and where; `rest`: after a set, and whether the item is over; `pain`: it hurt;
+ * `end-check`; `done`: whether the aim was reached, null where that was not asked.
  */
 export type Step =
   | { readonly at: 'aim' }
@@ -46,7 +46,12 @@ export type Step =
   | { readonly at: 'prepare'; readonly prompt: number }
   | { readonly at: 'play'; readonly tries: readonly boolean[] }
   /** The way it missed; null until it is said. */
-  | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: (typeof MISSES_SAID)[number] | null }
+  | {
+      readonly at: 'miss';
+      readonly tries: readonly boolean[];
+      readonly miss: (typeof MISSES_SAID)[number] | null;
+      readonly where: MissedAt;
+    }
   | { readonly at: 'rest'; readonly clean: boolean; readonly over: boolean }
   | { readonly at: 'pain' }
   | { readonly at: 'end-check' }
@@ -105,9 +110,9 @@ export function rungOf({ ladder }: Pick<RunItem, 'ladder'>, { rung }: OnLadder):
 /**
  * Answers a signal, `itemSeconds` after the item was begun.
  *
- * `on` goes on, is a good try, or takes the miss that is shown, else one that is not said; `other` passes a preparatory step over (which is logged), is a
- * missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the set
- * wherever one is under way.
+ * `on` goes on, is a good try, or takes the miss that is shown, else one that is not said; `other` passes a preparatory step over (which is
+ * logged), is a missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the
+ * set wherever one is under way.
  */
 export function answerSignal(run: SessionRun, signal: Signal, itemSeconds: number): Pressed {
   const item = itemOf(run);
@@ -163,16 +168,16 @@ function prepare(run: SessionRun, signal: 'on' | 'other'): Pressed {
 function endTry(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'play') return silently(run);
   const { tries } = run.step;
-  if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: null } });
+  if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: null, where: NOWHERE } });
   return countTry(run, tries, null, itemSeconds);
 }
 
 function chooseMiss(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
-  const { tries, miss } = run.step;
-  if (signal === 'on') return countTry(run, tries, miss ?? 'unsaid', itemSeconds);
+  const { tries, miss, where } = run.step;
+  if (signal === 'on') return recordMiss(run, miss ?? 'unsaid', itemSeconds);
   const next = MISSES_SAID[(miss === null ? 0 : MISSES_SAID.indexOf(miss) + 1) % MISSES_SAID.length] ?? null;
-  return silently({ ...run, step: { at: 'miss', tries, miss: next } });
+  return silently({ ...run, step: { at: 'miss', tries, miss: next, where } });
 }
 
 /** The place of a miss. */
@@ -183,10 +188,21 @@ export interface MissedAt {
   readonly voice: Voice | null;
 }
 
-/** Records at once how the try missed and, where it is known, at which note and in which voice; nothing where no try is under way. */
-export function recordMiss(run: SessionRun, miss: Miss, { note, voice }: MissedAt, itemSeconds: number): Pressed {
+const NOWHERE: MissedAt = { note: null, voice: null };
+
+/** Points at the note at which the try missed, and at a voice of it; nothing where no miss is being said. */
+export function pointAtMiss(run: SessionRun, where: MissedAt): SessionRun {
+  return run.step.at === 'miss' ? { ...run, step: { ...run.step, where } } : run;
+}
+
+/** Records how the try missed and, where it was pointed at, at which note and in which voice; nothing where no miss is being said. */
+export function recordMiss(run: SessionRun, miss: Miss, itemSeconds: number): Pressed {
   if (run.step.at !== 'miss') return silently(run);
-  const { run: next, log } = countTry(run, run.step.tries, miss, itemSeconds);
+  const {
+    tries,
+    where: { note, voice },
+  } = run.step;
+  const { run: next, log } = countTry(run, tries, miss, itemSeconds);
   const where = { ...(note === null ? {} : { note }), ...(voice === null ? {} : { voice }) };
   return { run: next, log: log.map((entry) => (entry.kind === 'attempt' ? { ...entry, ...where } : entry)) };
 }

@@ -1,7 +1,10 @@
 import { switchPiece } from '../../state/bench/index.ts';
 import { taughtNow } from '../../state/taught.ts';
 
-/** Puts another piece on the bench without leaving the page; with null a new one, for the player who is taught. The address follows, and "back" returns. */
+/**
+ * Puts another piece on the bench without leaving the page; with null a new one, for the player who is taught. The address follows, and
+ * "back" returns.
+ */
 export async function openOnBench(id: string | null): Promise<void> {
   const opened = await switchPiece(id);
   if (id === null) await giveToTaught();

@@ -10,8 +10,8 @@ const MOST_PLANS = 12;
 
 /**
  * Loosens the locks with which another fingering was taken: those of the notes on which the hand arrives stay, for they make it what it is,
- * and of the others the first of each run of notes that the engine would finger differently. It is part of the same step of the history; where the teacher goes on
- * meanwhile, all locks stay. `free` is the brief before them, `locks` are all that were set.
+ * and of the others the first of each run of notes that the engine would finger differently. It is part of the same step of the history;
+ * where the teacher goes on meanwhile, all locks stay. `free` is the brief before them, `locks` are all that were set.
  */
 export async function loosenLocks(target: Plan, free: Brief, locks: readonly Lock[]): Promise<void> {
   const locked = workStore.getState().brief;

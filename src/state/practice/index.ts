@@ -6,7 +6,18 @@ export { newItem } from './new-item.ts';
 export { holds, type PracticePlace, todaysSession } from './put-in.ts';
 export { assignKey, type PedalSignal, pedalStore, signalOf, usePedal, usualKeys } from './pedal.ts';
 export { unplayableIn } from './playable.ts';
-export { beginSession, hearAgain, inHand, leaveSession, type Running, runningStore, sayMiss, signal, useRunning } from './running.ts';
+export {
+  beginSession,
+  hearAgain,
+  inHand,
+  leaveSession,
+  pointAt,
+  type Running,
+  runningStore,
+  sayMiss,
+  signal,
+  useRunning,
+} from './running.ts';
 export { TO_GIVE, type ToGive } from './to-give.ts';
 export { useLogPages } from './use-log-pages.ts';
 export { standingsOf, unseenOf } from './week-known.ts';

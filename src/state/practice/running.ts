@@ -5,6 +5,7 @@ import {
   type InHand,
   itemOf,
   type MissedAt,
+  pointAtMiss,
   recordMiss,
   type Pressed,
   answerSignal,
@@ -94,8 +95,13 @@ export function signal(what: Signal): void {
 }
 
 /** Records how the last try missed, and at which note and in which voice where that was pointed at. */
-export function sayMiss(miss: Miss, at: MissedAt): void {
-  takeUp((run, itemSeconds) => recordMiss(run, miss, at, itemSeconds));
+export function sayMiss(miss: Miss): void {
+  takeUp((run, itemSeconds) => recordMiss(run, miss, itemSeconds));
+}
+
+/** Points at the note at which the last try missed, and at a voice of it. */
+export function pointAt(where: MissedAt): void {
+  takeUp((run) => ({ run: pointAtMiss(run, where), log: [] }));
 }
 
 /** Goes on with the effect of a signal, and logs it. */

@@ -92,9 +92,7 @@ export function soundsText({ model, drone, metronome, subdivision, silentMeasure
   const clicks = subdivision === 1 ? '' : ` with ${subdivision} clicks to a beat`;
   const silent = silentMeasures ? ', silent every other measure' : '';
   const heard = [
-    ...(model === 'none'
-      ? []
-      : [model === 'before' ? 'the model once, before you play' : 'the model and then silence to play in, in turns']),
+    ...(model === 'none' ? [] : [model === 'before' ? 'the model once, before you play' : 'the model, then silence for your turn']),
     ...(metronome ? [`the metronome${clicks}${silent}`] : []),
     ...(drone === 'none' ? [] : [`a ${droneText(drone)}`]),
   ];
@@ -106,7 +104,7 @@ export function stageAsksText({ part }: Pick<Practised, 'part'>): string | null 
   return part.part === 'stage' ? STAGE_WORDS[part.stage].how : null;
 }
 
-/** Writes the practised part of a piece: "all of it", "notes 5 to 9", "shift to note 12: slow slide". */
+/** Writes the practised part of a piece: "all of it", "measure 2, beat 1 to beat 3 (B♭5 to D♭6)". */
 export function partText({ piece, part }: Pick<Practised, 'piece' | 'part'>, tell: TellNote = tellsNothing): string {
   switch (part.part) {
     case 'whole':

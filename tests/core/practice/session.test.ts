@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
   capsOf,
+  pointAtMiss,
   recordMiss,
   answerSignal,
   type RunItem,
@@ -67,17 +68,20 @@ describe('a session run through', () => {
 
   it('takes a miss that is said at once, at a note and in a voice of it', () => {
     const at = { note: 7, voice: 'upper' } as const;
-    const { log } = recordMiss(after(BEGUN, ['other']).run, 'late', at, 0);
+    const { log } = recordMiss(pointAtMiss(after(BEGUN, ['other']).run, at), 'late', 0);
+    assert.deepEqual(after(pointAtMiss(after(BEGUN, ['other']).run, at), ['on']).log, [
+      { kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'unsaid', ...at },
+    ]);
     assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late', ...at }]);
-    assert.deepEqual(recordMiss(after(BEGUN, ['other']).run, 'late', { note: null, voice: null }, 0).log, [
+    assert.deepEqual(recordMiss(after(BEGUN, ['other']).run, 'late', 0).log, [
       { kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'late' },
     ]);
-    assert.deepEqual(recordMiss(BEGUN, 'late', at, 0).log, []);
+    assert.deepEqual(recordMiss(pointAtMiss(BEGUN, at), 'late', 0).log, []);
   });
 
   it('answers nothing beforehand: a miss of which no more is said is logged as that', () => {
     const { run } = after(BEGUN, ['other']);
-    assert.deepEqual(run.step, { at: 'miss', tries: [], miss: null });
+    assert.deepEqual(run.step, { at: 'miss', tries: [], miss: null, where: { note: null, voice: null } });
     const { log } = after(run, ['on']);
     assert.deepEqual(log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'unsaid' }]);
   });
@@ -87,9 +91,9 @@ describe('a session run through', () => {
       ...BEGUN,
       items: BEGUN.items.map((item) => ({ ...item, set: { ...item.set, spoils: ['flat' as const, 'sharp' as const] } })),
     };
-    const noisy = recordMiss(after(begun, ['other']).run, 'noise', { note: null, voice: null }, 0);
+    const noisy = recordMiss(after(begun, ['other']).run, 'noise', 0);
     assert.deepEqual(noisy.run.step, { at: 'play', tries: [true] });
-    const sharp = recordMiss(after(noisy.run, ['other']).run, 'sharp', { note: null, voice: null }, 0);
+    const sharp = recordMiss(after(noisy.run, ['other']).run, 'sharp', 0);
     assert.equal(sharp.run.step.at === 'play' && sharp.run.step.tries.at(-1), false);
   });
 

@@ -70,7 +70,7 @@ describe('what sounds at a step', () => {
     const here = inHand({ model: 'in-turns', metronome: true });
     const silent = [
       { at: 'aim' },
-      { at: 'miss', tries: [], miss: 'flat' },
+      { at: 'miss', tries: [], miss: 'flat', where: { note: null, voice: null } },
       { at: 'rest', clean: true, over: false },
       { at: 'pain' },
       { at: 'end-check' },

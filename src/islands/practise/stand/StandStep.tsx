@@ -6,10 +6,10 @@ import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
 import { capsOf, itemOf, notesOfPart, strictest } from '#core/practice/session';
 import { fadeAfter } from '#core/practice/fading';
-import { goodSoFar, goodOnesWanted, MISSES_SAID, type Rung, secondsOfRun, type Voice, VOICES } from '#core/practice/ladder';
+import { goodSoFar, goodOnesWanted, MISSES_SAID, type Rung, secondsOfRun, VOICES } from '#core/practice/ladder';
 import type { NoteGroup } from '#core/practice/item';
 import { useTellNote } from '../../../state/note-places.ts';
-import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/index.ts';
+import { hearAgain, inHand, pointAt, type Running, sayMiss } from '../../../state/practice/index.ts';
 import {
   clockText,
   CORRECTING_WORDS,
@@ -208,23 +208,17 @@ function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan
  * pedal, which goes through the answers. Nothing is answered beforehand.
  */
 function HowMissed({ running }: StepProps) {
-  const [note, setNote] = useState<number | null>(null);
-  const [voice, setVoice] = useState<Voice | null>(null);
   const here = inHand(running);
   const { step } = running.run;
   if (step.at !== 'miss' || !here) return null;
+  const { note, voice } = step.where;
   return (
     <>
       <Title running={running} />
       <p>How did it miss?{note === null ? ' Point at the note, if you know which.' : ''}</p>
       <div role="group" aria-label="How it missed" className="flex flex-wrap gap-2 sm:gap-3">
         {MISSES_SAID.map((miss) => (
-          <StandButton
-            key={miss}
-            main={miss === step.miss}
-            aria-pressed={miss === step.miss}
-            onClick={() => sayMiss(miss, { note, voice })}
-          >
+          <StandButton key={miss} main={miss === step.miss} aria-pressed={miss === step.miss} onClick={() => sayMiss(miss)}>
             {MISS_WORDS[miss]}
           </StandButton>
         ))}
@@ -232,13 +226,17 @@ function HowMissed({ running }: StepProps) {
       {hasTwoVoices(here, note) && (
         <div role="group" aria-label="In which voice" className="flex flex-wrap gap-2 sm:gap-3">
           {VOICES.map((known) => (
-            <StandButton key={known} aria-pressed={voice === known} onClick={() => setVoice(voice === known ? null : known)}>
+            <StandButton
+              key={known}
+              aria-pressed={voice === known}
+              onClick={() => pointAt({ note, voice: voice === known ? null : known })}
+            >
               {VOICE_WORDS[known]}
             </StandButton>
           ))}
         </div>
       )}
-      <StandStaff plan={here.plan} group={here.group} selected={note} onSelect={setNote} whole />
+      <StandStaff plan={here.plan} group={here.group} selected={note} onSelect={(pointed) => pointAt({ note: pointed, voice })} whole />
     </>
   );
 }

@@ -108,7 +108,7 @@ function StatementItem({ statement, read, playerId }: StatementItemProps) {
               </span>
               <ButtonLink href={`/drills?piece=${place.piece}&part=spots&spot=${place.note}`}>Its loop and its drill</ButtonLink>
               <ButtonLink href={`/practise?${practise.toString()}`}>Put it in today’s session</ButtonLink>
-              <ButtonLink href={`/practise/week?${practise.toString()}`}>Into the week</ButtonLink>
+              <ButtonLink href={`/practise/week?${practise.toString()}`}>Put it in the week</ButtonLink>
             </li>
           );
         })}
