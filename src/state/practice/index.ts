@@ -3,7 +3,7 @@ export { countsFrom } from './known.ts';
 export { placeLeft } from './left.ts';
 export { type LoadedItem, loadItem } from './load-item.ts';
 export { newItem } from './new-item.ts';
-export { holds, type PracticePlace, todaysSession } from './put-in.ts';
+export { holds, todaysSession } from './put-in.ts';
 export { assignKey, type PedalSignal, pedalStore, signalOf, usePedal, usualKeys } from './pedal.ts';
 export { unplayableIn } from './playable.ts';
 export {
