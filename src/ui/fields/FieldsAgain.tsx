@@ -1,4 +1,4 @@
-import { type FocusEvent, Fragment, type ReactNode, type SyntheticEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { type FocusEvent, Fragment, type ReactNode, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { focusAgain, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
 
 interface FieldsAgainProps {
@@ -53,22 +53,37 @@ export function FormAgain<Value>({ times, value, className = 'contents', childre
   const field = useRef<FieldTypedInto | null>(null);
   const shown = waits ? held.times : times;
   useLayoutEffect(() => focusAgain(form.current, field.current), [shown]);
-  const noteField = ({ currentTarget }: SyntheticEvent<HTMLElement>): void => {
-    field.current = fieldIn(currentTarget);
+  const noteField = (): void => {
+    field.current = form.current && fieldIn(form.current);
   };
-  const types = (event: SyntheticEvent<HTMLElement>): void => {
-    noteField(event);
+  const types = (): void => {
     // The fields that show, not those to come: a letter may be typed between the end of the pause and the moment they begin again.
     setTyping((now) => ({ times: now?.times ?? shown, letters: (now?.letters ?? 0) + 1 }));
   };
   const leaves = ({ currentTarget, relatedTarget }: FocusEvent): void => {
     if (currentTarget.contains(relatedTarget)) return;
-    field.current = null;
     setTyping(null);
   };
   return (
-    <div ref={form} className={className} onFocus={types} onInput={types} onSelect={noteField} onBlur={leaves}>
-      <Fragment key={shown}>{children(waits ? held.value : value)}</Fragment>
+    <div ref={form} className={className} onFocus={types} onInput={types} onBlur={leaves}>
+      <Fragment key={shown}>
+        <BeforeAgain note={noteField} />
+        {children(waits ? held.value : value)}
+      </Fragment>
     </div>
   );
+}
+
+/**
+ * Notes the field that is typed into in the last moment before the fields begin again, while they still stand: a selection is told of too
+ * late, and what is typed then would be added to the text instead of taking its place. It must come before the fields, which React takes
+ * away in order.
+ */
+function BeforeAgain({ note }: { readonly note: () => void }) {
+  const noteNow = useRef(note);
+  useLayoutEffect(() => {
+    noteNow.current = note;
+  });
+  useLayoutEffect(() => () => noteNow.current(), []);
+  return null;
 }

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from '../bench-page.ts';
 
 test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
@@ -67,22 +68,29 @@ test('a name stays where it is typed while another tab changes the string length
 
 declare global {
   interface Window {
-    typeAtPause?: () => void;
+    atPause?: () => void;
   }
 }
 
-test('a letter that is typed just as the pause ends is not lost', async ({ page, context }) => {
+/** Lets the page call `window.atPause` when the pause after the last letter is over and the fields have not begun again yet. */
+async function watchPause(page: Page): Promise<void> {
   await page.addInitScript(() => {
     const wait = window.setTimeout.bind(window);
     Object.assign(window, {
       setTimeout: (work: () => void, ms = 0) =>
         wait(() => {
           work();
-          // The pause after the last letter is over, and the fields have not begun again yet.
-          if (ms === 1200) window.typeAtPause?.();
+          const { atPause } = window;
+          if (ms !== 1200 || !atPause) return;
+          delete window.atPause;
+          atPause();
         }, ms),
     });
   });
+}
+
+test('a letter that is typed just as the pause ends is not lost', async ({ page, context }) => {
+  await watchPause(page);
   await page.goto('/setup');
   await page.getByRole('button', { name: 'New instrument' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
@@ -92,8 +100,7 @@ test('a letter that is typed just as the pause ends is not lost', async ({ page,
   await page.getByLabel('String length').fill('340');
   await expect(other.getByLabel('String length')).toHaveValue('340');
   await page.evaluate(() => {
-    window.typeAtPause = () => {
-      delete window.typeAtPause;
+    window.atPause = () => {
       const field = document.querySelector<HTMLInputElement>('input[name="length"]');
       Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, '341');
       field?.dispatchEvent(new Event('input', { bubbles: true }));
@@ -104,4 +111,27 @@ test('a letter that is typed just as the pause ends is not lost', async ({ page,
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
   await expect(page.getByLabel('String length')).toHaveValue('341');
   await expect(other.getByLabel('String length')).toHaveValue('341');
+});
+
+test('a text that is selected just as the pause ends is typed over', async ({ page, context }) => {
+  await watchPause(page);
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  const length = page.getByLabel('String length');
+  await page.evaluate(() => {
+    window.atPause = () => {
+      // The browser tells of a selection in a later task, and the fields have begun again by then.
+      const select = (): void => document.querySelector<HTMLInputElement>('input[name="length"]')?.select();
+      void Promise.resolve().then(select);
+    };
+  });
+  await length.pressSequentially('340');
+  await other.getByRole('textbox', { name: 'Name' }).fill('Shared viola');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
+  await page.keyboard.insertText('341');
+  await expect(length).toHaveValue('341');
 });
