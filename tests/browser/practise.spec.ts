@@ -96,7 +96,7 @@ test('a try is taken back by an entry of its own, and the log is saved as a tabl
     for await (const part of stream) parts.push(Buffer.from(part));
     return Buffer.concat(parts).toString('utf8');
   });
-  expect(text.split(/\r?\n/)[0]).toBe('id,time,kind,item,part,tempo,result,note,text');
+  expect(text.split(/\r?\n/)[0]).toBe('id,time,kind,item,part,tempo,result,note,voice,text');
   expect(text).toContain(',correction,');
 });
 

@@ -1,49 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { retiredWords } from '../../scripts/shape/retired-words.ts';
 import { beads, expect, fingers, openPiece, planDrawn, test } from './bench-page.ts';
-
-/** The steps of a teacher: a click, a choice, a key, a typed text. Each is found by its role and name. */
-class Steps {
-  readonly #page: Page;
-  #count = 0;
-
-  constructor(page: Page) {
-    this.#page = page;
-  }
-
-  get count(): number {
-    return this.#count;
-  }
-
-  async press(role: 'button' | 'link' | 'tab', name: string | RegExp): Promise<void> {
-    await this.#take(this.#page.getByRole(role, { name, exact: typeof name === 'string' }).first(), (found) => found.click());
-  }
-
-  async choose(label: string, option: string): Promise<void> {
-    await this.#take(this.#page.getByLabel(label, { exact: true }), (found) => found.selectOption(option));
-  }
-
-  async write(label: string, text: string): Promise<void> {
-    await this.#take(this.#page.getByLabel(label, { exact: true }), (found) => found.fill(text));
-  }
-
-  async note(index: number): Promise<void> {
-    this.#count += 1;
-    await beads(this.#page).nth(index).click();
-  }
-
-  async key(key: string): Promise<void> {
-    this.#count += 1;
-    await this.#page.keyboard.press(key);
-  }
-
-  async #take(found: Locator, act: (found: Locator) => Promise<unknown>): Promise<void> {
-    this.#count += 1;
-    const name = (await found.getAttribute('aria-label')) ?? (await found.textContent()) ?? '';
-    expect(retiredWords([{ path: 'a step', text: name }])).toEqual([]);
-    await act(found);
-  }
-}
+import { Steps } from './steps.ts';
 
 /** A task of a teacher: its beginning, the least number of steps it can take, and why it cannot take fewer. */
 interface Task {

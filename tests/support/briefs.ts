@@ -31,11 +31,11 @@ export function refusalOf(brief: Brief): { readonly message: string; readonly hi
   return { message: issue.message, hint: issue.hint, note: issue.where.note };
 }
 
-/** Makes a line of sounding pitches in quarters. */
+/** Makes a line of sounding pitches in quarters; double stops are joined: "G3+G4". */
 export function lineBrief(kind: InstrumentKind, pitches: readonly string[], more: Partial<Brief> = {}, key = 'C major'): Brief {
   return {
     instrument: { kind },
-    material: { kind: 'line', key, notes: pitches.map((pitch) => ({ pitches: [pitch], duration: '1/4' })) },
+    material: { kind: 'line', key, notes: pitches.map((pitch) => ({ pitches: pitch.split('+'), duration: '1/4' })) },
     ...more,
   };
 }

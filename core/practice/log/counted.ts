@@ -1,6 +1,6 @@
 import type { FadingCourse } from '#core/practice/fading';
 import { type Practised, practisedKey } from '#core/practice/item';
-import { type Miss, MISSES } from '#core/practice/ladder';
+import { type Miss, MISSES, type Voice, VOICES } from '#core/practice/ladder';
 import { type EntryKind, type EntryOf, type LogEntry } from './entry.ts';
 import { inOrder } from './order.ts';
 
@@ -27,6 +27,8 @@ export interface Done {
   readonly good: number;
   /** The number of tries that missed in each way. */
   readonly misses: Readonly<Record<Miss, number>>;
+  /** The number of tries that missed in each voice of a double stop, of those where that was said. */
+  readonly voices: Readonly<Record<Voice, number>>;
   /** The quarter notes a minute of the fastest good try; null where none was good, or none had a tempo. */
   readonly tempo: number | null;
 }
@@ -54,6 +56,7 @@ function workWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts:
     tries: attempts.length,
     good: good.length,
     misses: missCounts(attempts),
+    voices: voiceCounts(attempts),
     tempo: tempos.length > 0 ? tempos.reduce((fastest, tempo) => Math.max(fastest, tempo)) : null,
   };
 }
@@ -62,6 +65,13 @@ function workWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts:
 export function missCounts(attempts: readonly EntryOf<'attempt'>[]): Done['misses'] {
   const counts = { flat: 0, sharp: 0, late: 0, 'wrong-finger': 0, noise: 0, unsaid: 0 } satisfies Record<Miss, number>;
   for (const { miss } of attempts) if (miss !== null) counts[miss] += 1;
+  return counts;
+}
+
+/** Counts in which voices some tries missed. */
+function voiceCounts(attempts: readonly EntryOf<'attempt'>[]): Done['voices'] {
+  const counts = { lower: 0, upper: 0 } satisfies Record<Voice, number>;
+  for (const { voice } of attempts) if (voice) counts[voice] += 1;
   return counts;
 }
 
@@ -131,6 +141,8 @@ export interface MissedNote {
   /** The number of tries that missed at it. */
   readonly times: number;
   readonly miss: Miss;
+  /** The voice of a double stop in which more than half of them missed; null where that was said of fewer. */
+  readonly voice: Voice | null;
 }
 
 /** The number of misses below which they may be chance. */
@@ -152,9 +164,15 @@ export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[]
       const [most] = missesOf(missCounts(attempts));
       const note = first ? noteOf(first) : null;
       if (!first || !most || note === null) return [];
-      return [{ piece: first.practised.piece, title: first.practised.title, note, times: attempts.length, miss: most.miss }];
+      const { piece, title } = first.practised;
+      return [{ piece, title, note, times: attempts.length, miss: most.miss, voice: mostlyIn(attempts) }];
     })
     .toSorted((one, other) => other.times - one.times);
+}
+
+function mostlyIn(attempts: readonly EntryOf<'attempt'>[]): Voice | null {
+  const counts = voiceCounts(attempts);
+  return VOICES.find((voice) => 2 * counts[voice] > attempts.length) ?? null;
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { EntryKind, EntryOf, LogEntry } from './entry.ts';
 
 /** The columns of a log as a table. */
-export const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'text'] as const;
+export const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'voice', 'text'] as const;
 
 /** A line of a log as a row of a table. */
 export type LogRow = Readonly<Record<(typeof LOG_COLUMNS)[number], string>>;
@@ -17,17 +17,18 @@ export function logRows(entries: readonly LogEntry[]): readonly LogRow[] {
   }));
 }
 
-const EMPTY: LogRow = { id: '', time: '', kind: '', item: '', part: '', tempo: '', result: '', note: '', text: '' };
+const EMPTY: LogRow = { id: '', time: '', kind: '', item: '', part: '', tempo: '', result: '', note: '', voice: '', text: '' };
 
 type Cells = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => Partial<LogRow> };
 
 /** The cells of each kind of entry in the columns of its own. */
 const CELLS: Cells = {
-  attempt: ({ practised, tempo, miss, note }) => ({
+  attempt: ({ practised, tempo, miss, note, voice }) => ({
     ...itemCells(practised),
     tempo: tempo === null ? '' : String(tempo),
     result: miss ?? 'good',
     note: note === undefined ? '' : String(note + 1),
+    voice: voice ?? '',
   }),
   skipped: ({ practised, prompt }) => ({ ...itemCells(practised), text: prompt }),
   pain: ({ practised }) => itemCells(practised),

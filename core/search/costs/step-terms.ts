@@ -37,12 +37,21 @@ function holdsOctave(from: Placement, to: Placement): boolean {
   return from.letterPosition === null ? Math.abs(from.stringIndex - to.stringIndex) === 2 : fingers === '14';
 }
 
-/** Counts how often octaves and tenths in a row change strings or fingers, or fall back to open strings. */
+/**
+ * Counts how often octaves and tenths in a row change strings or fingers, or fall back to open strings. First octaves, an open string and
+ * one finger on the next, are one hand on every pair of strings.
+ */
 function frameBreaks(from: Placement, to: Placement): number {
   if (from.upper === null || to.upper === null) return 0;
   const opens = to.finger === '0';
-  const keepsStrings = from.stringIndex === to.stringIndex && (opens || from.finger === '0' || pairOf(from) === pairOf(to));
-  return (opens ? 1 : 0) + (keepsStrings ? 0 : 1);
+  const leavesOpen = from.finger === '0';
+  if (opens && leavesOpen && !isShift(from, to)) return 0;
+  return (opens ? 1 : 0) + (keepsPair(from, to, opens || leavesOpen) ? 0 : 1);
+}
+
+/** Tells whether two double stops lie on the same strings under the same fingers; an open string has no finger to keep. */
+function keepsPair(from: Placement, to: Placement, anyFingers: boolean): boolean {
+  return from.stringIndex === to.stringIndex && (anyFingers || pairOf(from) === pairOf(to));
 }
 
 /**

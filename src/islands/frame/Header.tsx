@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useForTaught } from '../../state/taught.ts';
 import { PAGE_TAB } from '../../ui/page-tab.ts';
 import { NotSaved } from './NotSaved.tsx';
-import { KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
+import { addressFrom, KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 import { SavedState } from './SavedState.tsx';
 
 interface HeaderProps {
@@ -61,6 +61,10 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
           key={page.href}
           href={room === 'Bench' ? addressOf(page.href, pieceId) : forTaught(page.href)}
           aria-current={page.name === current ? 'page' : undefined}
+          // The address may have changed since the head was drawn.
+          onClick={(event) => {
+            if (room === 'Atlas') event.currentTarget.href = addressFrom(page, forTaught, location.search);
+          }}
           className={`${PAGE_TAB} no-underline hover:text-ink`}
         >
           {page.name}

@@ -4,6 +4,20 @@ export interface PageLink {
   readonly name: string;
   /** Whether what is typed or chosen on the page is kept at once; its head then says whether all is saved. */
   readonly keeps?: true;
+  /** What its address says beside the fields that it shares with the page before it, where there are some. */
+  readonly beside?: string;
+}
+
+/** The fields of the address that the pages of the atlas share: what was chosen on one is chosen on the next. */
+const SHARED = ['key', 'position'] as const;
+
+/** Gives the address of a page as it opens from another page of its room, whose own fields are given as they stand in its address. */
+export function addressFrom({ href, beside = '' }: PageLink, forTaught: (href: string) => string, search: string): string {
+  const now = new URLSearchParams(search);
+  const shared = SHARED.flatMap((field) => (now.has(field) ? [[field, now.get(field) ?? '']] : []));
+  const address = forTaught(href);
+  if (shared.length === 0) return address;
+  return `${address}${address.includes('?') ? '&' : '?'}${new URLSearchParams(shared).toString()}${beside && `&${beside}`}`;
 }
 
 /** The rooms of the application that have something in them, each with its pages; the first page is where the room opens. */
@@ -34,7 +48,7 @@ export const ROOMS = [
     name: 'Atlas',
     pages: [
       { href: '/atlas', name: 'Map' },
-      { href: '/atlas/names', name: 'Names', keeps: true },
+      { href: '/atlas/names', name: 'Names', keeps: true, beside: 'about=chosen' },
       { href: '/atlas/phrases', name: 'Phrases', keeps: true },
     ],
   },

@@ -1,9 +1,10 @@
 import type { PracticePart } from '#core/practice/item';
-import { notPutInText, partText, putInText } from '../../words/practice/session.ts';
+import { NOT_PLAYABLE_YET, notPutInText, partText, putInText } from '../../words/practice/session.ts';
 import { saveSoon } from '../bench/index.ts';
 import { allKept } from '../keeping/index.ts';
 import { tellerOf } from '../note-places.ts';
 import { say } from '../notices.ts';
+import { planningStore } from '../planning.ts';
 import { passageOf, selectionStore } from '../selection.ts';
 import { studioStore } from '../studio.ts';
 import { taughtNow } from '../taught.ts';
@@ -11,9 +12,14 @@ import { addTo, type PracticePlace } from './put-in.ts';
 
 /**
  * Puts a part of the piece on the bench, or else what is selected, or all of it, into today’s session or the week: of its player, or of the
- * one who is taught where it is for nobody. A message says where it went, and leads there.
+ * one who is taught where it is for nobody. A message says where it went, and leads there. Where only a proposed change makes it playable,
+ * nothing is put in: the session would leave it out.
  */
 export async function putWorkIn(place: PracticePlace, part: PracticePart = selectedPart()): Promise<void> {
+  if (planningStore.getState().relaxed !== null) {
+    say(notPutInText(NOT_PLAYABLE_YET));
+    return;
+  }
   // A new piece is written before anything refers to it.
   saveSoon();
   await allKept();

@@ -3,6 +3,7 @@ import { parseISO } from 'date-fns/parseISO';
 import { countText } from '#core/messages';
 import { dayNumber, dayOfNumber } from '#core/calendar';
 import { type Aim, type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
+import { VOICES } from '#core/practice/ladder';
 import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, practisedNoteText, SKIPPED_WORDS, tempoText, VOICE_WORDS } from './session.ts';
@@ -23,11 +24,13 @@ function timeText(at: number): string {
   return format(at, 'HH:mm');
 }
 
-/** Writes the work on an item: "7 of 12 good, up to ♩ = 66; 3 flat, 2 late". */
-export function doneText({ tries, good, tempo, misses }: Done): string {
+/** Writes the work on an item: "7 of 12 good, up to ♩ = 66; 3 flat, 2 late; 4 in the upper voice". */
+export function doneText({ tries, good, tempo, misses, voices }: Done): string {
+  const byVoice = VOICES.filter((voice) => voices[voice] > 0).map((voice) => `${voices[voice]} in ${VOICE_WORDS[voice]}`);
   const missed = missesOf(misses).map(({ miss, times }) => `${times} ${MISS_WORDS[miss]}`);
   const upTo = tempo === null ? '' : `, up to ${tempoText(tempo)}`;
-  return `${good} of ${tries} good${upTo}${missed.length === 0 ? '' : `; ${missed.join(', ')}`}`;
+  const parts = [missed, byVoice].flatMap((said) => (said.length === 0 ? [] : [`; ${said.join(', ')}`]));
+  return `${good} of ${tries} good${upTo}${parts.join('')}`;
 }
 
 /** The form of a day of this year: "23 November". */
@@ -91,9 +94,11 @@ export function attemptText({ at, practised, tempo, miss, note, voice }: EntryOf
   return `${timeText(at)} ${practised.title}, ${partText(practised, tell)}${speed}: ${miss === null ? 'good' : `${MISS_WORDS[miss]}${where}${voice ? `, in ${VOICE_WORDS[voice]}` : ''}`}`;
 }
 
-/** Writes a missed note: "Evening line, measure 3, beat 2 (A♭5): missed 4 times, mostly flat". */
-export function missedNoteText({ piece, title, note, times, miss }: MissedNote, tell: TellNote): string {
-  return `${title}, ${noteAtText(tell(piece, note), note)}: missed ${countText(times, 'time', 'times')}${miss === 'unsaid' ? '' : `, mostly ${MISS_WORDS[miss]}`}`;
+/** Writes a missed note: "Evening line, measure 3, beat 2 (A♭5): missed 4 times, mostly flat and in the upper voice". */
+export function missedNoteText({ piece, title, note, times, miss, voice }: MissedNote, tell: TellNote): string {
+  const mostly = [miss === 'unsaid' ? null : MISS_WORDS[miss], voice && `in ${VOICE_WORDS[voice]}`].filter((said) => said !== null);
+  const how = mostly.length === 0 ? '' : `, mostly ${mostly.join(' and ')}`;
+  return `${title}, ${noteAtText(tell(piece, note), note)}: missed ${countText(times, 'time', 'times')}${how}`;
 }
 
 /** Writes a size: "2.4 MB". */

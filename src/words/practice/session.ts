@@ -29,6 +29,9 @@ export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
   silent: 'Set the fingers in their places without the bow.',
 };
 
+/** The words under the first step where double stops are heard string by string. */
+export const HEARD_APART = 'You hear the lower voice, then the upper, then both.';
+
 /** The words for what was passed over, in a log. */
 export const SKIPPED_WORDS: Readonly<Record<Prompt, string>> = {
   hear: 'listening first',
@@ -151,6 +154,9 @@ export function putInText({ what, place, name, wasThere }: PutInTold): string {
 export function notPutInText(why: string): string {
   return `It was not put in. ${why}`.trim();
 }
+
+/** The reason why a piece that no hand plays as its sentence asks is not put in: a proposed change makes it playable. */
+export const NOT_PLAYABLE_YET = 'No hand plays it as the sentence asks: make the proposed change first.';
 
 /** Writes a tempo: "♩ = 72". */
 export function tempoText(tempo: number): string {

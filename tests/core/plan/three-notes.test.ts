@@ -65,3 +65,10 @@ describe('a row of tenths', () => {
     assert.match(row('octaves'), /^(G1\+D4 ){4}(D1\+A4 ?){4}$/);
   });
 });
+
+describe('first octaves', () => {
+  it('are an open string and 3 on every pair of strings, without a shift', () => {
+    const found = planBest(lineBrief('violin', ['G3+G4', 'D4+D5', 'A4+A5', 'D4+D5'], {}, 'D major'));
+    assert.equal(fingering(found), 'G0+D3 D0+A3 A0+E3 D0+A3');
+  });
+});

@@ -77,6 +77,7 @@ describe('a log', () => {
       tempo: '66',
       result: 'flat',
       note: '7',
+      voice: '',
       text: '',
     });
     assert.deepEqual([rows[5]?.kind, rows[5]?.text], ['correction', 'e3']);
@@ -123,6 +124,23 @@ describe('the notes that miss most', () => {
         [5, 3, 'late'],
       ],
     );
+  });
+
+  it('tell the voice of a double stop in which most of them missed', () => {
+    const at = (note: number, voice?: 'lower' | 'upper'): LogWhat => {
+      const what = { kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'sharp', note } as const;
+      return voice ? { ...what, voice } : what;
+    };
+    const log = entries(at(2, 'upper'), at(2, 'upper'), at(2, 'lower'), at(4, 'lower'), at(4), at(4));
+    assert.deepEqual(
+      missedNotes(log).map(({ note, voice }) => [note, voice]),
+      [
+        [2, 'upper'],
+        [4, null],
+      ],
+    );
+    const [done] = workIn(log);
+    assert.deepEqual(done?.voices, { lower: 2, upper: 2 });
   });
 
   it('are those that the shift of a stage arrives on', () => {

@@ -11,6 +11,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { answerOf, useEngine } from '../../../engine/index.ts';
 import { unlock, writeMark } from '../../../state/edits/index.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
+import { select } from '../../../state/selection.ts';
 import { Answered } from '../../../ui/states/index.ts';
 import { useWork } from '../../../state/bench/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
@@ -51,7 +52,12 @@ interface SelectedNoteProps {
 export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
   return (
     <>
-      <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
+      <div className="flex items-start justify-between gap-2">
+        <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
+        <Button title="No note selected (Escape)" onClick={() => select(null)}>
+          Whole piece
+        </Button>
+      </div>
       <p className="text-lg">{fingeringText(note)}</p>
       <Tabs label="About the note" names={TABS} nameOf={(tab) => TAB_LABELS[tab]}>
         {(tab) => TAB_VIEWS[tab]({ plan, index, note })}

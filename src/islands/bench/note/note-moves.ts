@@ -150,8 +150,9 @@ function nextBowSign(): void {
   });
 }
 
-/** Clears the nearest thing first: the overlay, then the passage. */
+/** Clears the nearest thing first: the overlay, then the passage, then the note, so that the whole piece is the subject again. */
 function clear(): void {
   if (planningStore.getState().overlaid !== null) overlay(null);
-  else dropPassage();
+  else if (selectedPassage() !== null) dropPassage();
+  else select(null);
 }

@@ -15,14 +15,17 @@ export function useBenchKeys(): void {
 function bindKeys(keys: string, run: Command['run']): (event: KeyboardEvent) => void {
   const anywhere = keys.startsWith('$mod');
   return (event) => {
-    if (!anywhere && (needsKeys(event.target) || planShown() === null)) return;
+    if (!anywhere && (needsKey(event.target, keys) || planShown() === null)) return;
     if (keys === 'Space' && isPressedBySpace(event.target)) return;
     if (run() !== false) event.preventDefault();
   };
 }
 
-function needsKeys(target: EventTarget | null): boolean {
-  return target instanceof Element && target.closest('input, textarea, select, [role="dialog"], [role="tablist"]') !== null;
+/** Tells whether a key belongs to the control that has the focus: tabs need those that go from one to the next, fields all of them. */
+function needsKey(target: EventTarget | null, keys: string): boolean {
+  if (!(target instanceof Element)) return false;
+  const isOfTabs = /Arrow(Left|Right)|Home|End/.test(keys) && target.closest('[role="tablist"]') !== null;
+  return isOfTabs || target.closest('input, textarea, select, [role="dialog"]') !== null;
 }
 
 function isPressedBySpace(target: EventTarget | null): boolean {
