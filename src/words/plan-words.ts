@@ -4,6 +4,7 @@ import { fingerStands } from '#core/notation';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { REACH_LABELS } from './hand/hands.ts';
+import { momentAtText, tellNotesOfPlan } from './line/note-places.ts';
 import { ORNAMENT_LABELS } from './line/signs.ts';
 
 /** Writes millimetres for reading: "46 mm". */
@@ -93,12 +94,16 @@ export function reachText({ needMm, judged }: PlannedReach): string {
 }
 
 /** Writes that locked fingers ask for a hand nobody has, and where; null where they do not. */
-export function notOneHandText({ notOneHand, notes }: Plan): string | null {
+export function notOneHandText(plan: Plan): string | null {
+  const { notOneHand, notes } = plan;
   const [first] = notOneHand;
   const [from, to] = [first && notes[first.from], first && notes[first.to]];
   if (!first || from?.kind !== 'note' || to?.kind !== 'note') return null;
-  const one = `${soundText(from)} with ${fingerName(from.stops[0].finger)} (note ${first.from + 1})`;
-  const other = `${soundText(to)} with ${fingerName(to.stops[0].finger)} (note ${first.to + 1})`;
+  const tell = tellNotesOfPlan(plan);
+  const [one, other] = [
+    { sound: from, at: first.from },
+    { sound: to, at: first.to },
+  ].map(({ sound, at }) => `${soundText(sound)} with ${fingerName(sound.stops[0].finger)} (${momentAtText(tell(at), at)})`);
   const more = notOneHand.length > 1 ? ` ${countText(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
   return `As you locked it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; lock another finger, or a shift between them.${more}`;
 }

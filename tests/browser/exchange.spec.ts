@@ -1,5 +1,5 @@
 import { type Browser, type Download, expect as expectIn, type Page } from '@playwright/test';
-import { expect, findings, test } from './bench-page.ts';
+import { expect, findings, openPiece, test, waitUntilSaved } from './bench-page.ts';
 import { pedalUntil } from './stand-page.ts';
 
 /** Opens another browser, without the demo: a pupil's at home. */
@@ -102,6 +102,20 @@ test('an assignment for a class is taken by name; a file that is none says so, a
   await whose.getByLabel('Player').selectOption('Wren');
   await whose.getByRole('button', { name: 'Add it to this log' }).click();
   await expect(messages).toContainText(/^Log of Wren: \d+ entries are new, \d+ were here already\.$/);
+});
+
+test('a title with a player’s name in it is told before it goes to the others', async ({ page }) => {
+  await openPiece(page, 'Evening line');
+  await page.getByLabel('Name of the piece').fill('Robin’s evening line');
+  await waitUntilSaved(page);
+  await page.getByRole('button', { name: 'Put it in the week' }).click();
+  await page.getByRole('link', { name: 'Open the week' }).click();
+  await page.getByRole('link', { name: 'Give it as an assignment' }).click();
+  await expect(page.getByLabel('Robin, violin')).toBeChecked();
+  const warning = page.getByText('“Robin’s evening line” has the name of Robin in it, and the others will read it.');
+  await expect(warning).toBeHidden();
+  await page.getByLabel('Wren, violin').check();
+  await expect(warning).toBeVisible();
 });
 
 test('the days follow their minutes, days off and the date, and say what does not fit', async ({ page }) => {

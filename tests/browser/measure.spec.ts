@@ -47,7 +47,7 @@ test('ringing notes wear a ring on the path, and stretches their millimetres', a
 
 test('the fingerboard shows a hand, a note, a key, and two systems against each other', async ({ page }) => {
   await openMeasures(page, 'A♭ major in three octaves', 'Fingerboard');
-  await expect(page.getByRole('img', { name: /notes 1 to 15, first position$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /measure 1, beat 1 to measure 2, beat 4 \(A♭3 to A♭5\), first position$/ })).toBeVisible();
   await expect(page.getByRole('table', { name: 'Fingers of the hand, string by string' })).toContainText('3 and 4 close');
   await page.getByLabel('What to show').selectOption('the selected note and its hand');
   await page.getByLabel('Note', { exact: true }).selectOption({ index: 6 });

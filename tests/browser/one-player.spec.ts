@@ -119,3 +119,12 @@ test('a session takes a hot spot, a shift, a measure, and notes that are marked 
   await expect(itemsOf(page)).toHaveCount(before + 3);
   await expect(itemsOf(page).last()).toContainText('measure 1, after beat 1 to after beat 2 (B♭3 to D♭4)');
 });
+
+test('another page of a new piece that nobody has changed yet is of that piece, and not of the last', async ({ page }) => {
+  await openPiece(page, 'A♭ major in three octaves');
+  await page.goto(`/pieces?player=${MARTIN}`);
+  await openNewPiece(page);
+  await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name: 'Drills' }).click();
+  await expect(page.getByText(/^G major, two octaves, up, for Martin/)).toBeVisible();
+  await expect(forWhom(page)).toHaveValue(MARTIN);
+});

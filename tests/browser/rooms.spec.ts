@@ -84,7 +84,20 @@ test('an address where there is nothing says so, and leads on', async ({ page })
   const response = await page.request.get('/nowhere');
   expect(response.status()).toBe(404);
   expect(await response.text()).toContain('There is nothing at this address');
-  expect(await (await page.request.get('/manifest.webmanifest')).json()).toMatchObject({ name: 'Dove Path', display: 'standalone' });
+});
+
+test('the application can be installed: its manifest names icons that are as large as it says', async ({ page }) => {
+  const manifest = await page.request.get('/manifest.webmanifest');
+  expect(await manifest.json()).toMatchObject({ name: 'Dove Path', display: 'standalone' });
+  const text = await manifest.text();
+  expect(text).toContain('"purpose": "maskable"');
+  const icons = [...text.matchAll(/"src": "([^"]+)", "sizes": "(\d+x\d+)"/g)];
+  expect(icons.map(([, , size]) => size)).toEqual(['192x192', '512x512', '512x512']);
+  for (const [, address = '', size = ''] of icons) {
+    const picture = await (await page.request.get(address)).body();
+    // A PNG begins with eight bytes and the head of its first chunk, then come its width and height.
+    expect(`${picture.readUInt32BE(16)}x${picture.readUInt32BE(20)}`).toBe(size);
+  }
 });
 
 test('each part of the sentence is found by typing, those at their usual value too', async ({ page }) => {

@@ -47,3 +47,15 @@ async function expectForThumb(page: Page, pressed: string, least: number): Promi
   expect(low).toEqual([]);
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
 }
+
+test('a newer version waits until the stand is left', async ({ page }) => {
+  await openSessions(page, 'Robin');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText(/^Today’s aim/)).toBeVisible();
+  await page.evaluate(() => dispatchEvent(new Event('vite:preloadError')));
+  const bar = page.locator('#newer-version');
+  await expect(bar).toBeAttached();
+  await expect(bar).toBeHidden();
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(bar).toBeVisible();
+});

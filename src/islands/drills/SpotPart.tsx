@@ -10,6 +10,7 @@ import { LabelledChoice } from '../../ui/fields/index.ts';
 import { Answered, EmptyState } from '../../ui/states/index.ts';
 import { FAMILY_WORDS } from '../../words/drills/families.ts';
 import { hotSpotText, hotSpotWhy } from '../../words/explain/hot-spots.ts';
+import { noteAtText, tellNotesOfPlan } from '../../words/line/note-places.ts';
 import { soundText } from '../../words/plan-words.ts';
 import { FieldsOfFamily } from './fields/FieldsOfFamily.tsx';
 import type { WrittenFor } from './first-request.ts';
@@ -56,7 +57,7 @@ function SpotList({ plan, place, hotSpots, chosen, onChoose, onTakeApart, onWrit
   const lineOf = (note: number): string => {
     const [sound, found] = [plan.notes[note], hotSpots.find((hotSpot) => hotSpot.note === note)];
     if (sound?.kind !== 'note') return '';
-    return found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : `${soundText(sound)}, note ${note + 1}`;
+    return found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : noteAtText(tellNotesOfPlan(plan)(note), note);
   };
   const why = spot ? hotSpotWhy(spot) : '';
   return (

@@ -1,3 +1,4 @@
+import { PUT_IN_WORDS } from '../../words/practice/put-in.ts';
 import { useState } from 'react';
 import { keyOfClass } from '#core/drill/shifts';
 import { type ShiftApart, type Stage, STAGE_STATES, type StageName } from '#core/drill/apart';
@@ -37,7 +38,7 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
             </span>
             {pieceId !== null && (
               <ButtonLink
-                aria-label={`Put it in today’s session: ${STAGE_WORDS[stage.name].name}`}
+                aria-label={`${PUT_IN_WORDS.session}: ${STAGE_WORDS[stage.name].name}`}
                 href={`/practise?add=${pieceId}&note=${apart.shift.to}&stage=${stage.name}`}
               >
                 Today’s session

@@ -24,7 +24,9 @@ export function WritePart({ plan, place, writer }: WritePartProps) {
   const request = opened ?? composed.request;
   return (
     <div>
-      <RequestFields request={request} place={place} around={measuresAround(plan, note)} onChange={writer.change} />
+      <div className="no-print">
+        <RequestFields request={request} place={place} around={measuresAround(plan, note)} onChange={writer.change} />
+      </div>
       <h2 className="mt-4 text-2xl font-semibold">{drillTitle(request)}</h2>
       <p className="text-dove-dark">{FAMILY_WORDS[request.asks.family].gains}</p>
       {(!opens || opened) && <Written brief={plan.brief} request={request} note={note} />}

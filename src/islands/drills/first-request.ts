@@ -59,7 +59,11 @@ interface FirstPlace {
 const FIRSTS: Firsts = {
   shift: ({ shift }) => ({ family: 'shift', shift, letters: null, measures: STUDY_ORDERS[2] }),
   guide: ({ shift, over }) => ({ family: 'guide', shift: shift.fromFinger === shift.toFinger ? { ...shift, toFinger: over } : shift }),
-  matrix: ({ strings, position, next }) => ({ family: 'matrix', strings, from: position, to: next, fingers: MATRIX_FINGERS[0] }),
+  matrix: ({ strings, position, next }) => ({
+    ...{ family: 'matrix', strings, from: position, to: next, fingers: MATRIX_FINGERS[0] },
+    // The fingers fall alike on all strings: the hand learns one shape, and the names change.
+    ...(strings.length > 1 ? { keys: 'each-string' } : {}),
+  }),
   matching: ({ strings, position, next }) => ({ family: 'matching', strings, from: position, to: next }),
   home: ({ strings, position }) => ({ family: 'home', strings: strings.slice(0, 1), position }),
   position: ({ position }) => ({ family: 'position', position, set: POSITION_SETS[0] }),

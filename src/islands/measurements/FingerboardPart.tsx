@@ -13,7 +13,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/index.ts';
 import { SYSTEM_LABELS } from '../../words/intonation/intonation.ts';
 import { instrumentLabel } from '../../words/studio/instruments.ts';
-import { fingeringText, soundText } from '../../words/plan-words.ts';
+import { noteAtText, passageText, type TellNoteOfLine, tellNotesOfPlan } from '../../words/line/note-places.ts';
+import { fingeringText } from '../../words/plan-words.ts';
 import { SystemChoice } from '../parts/index.ts';
 import { BoardDrawing } from './BoardDrawing.tsx';
 import { HandTable } from './HandTable.tsx';
@@ -78,6 +79,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
   if (!stay) return null;
   const middle = boardX(scale, (stay.lowestMm + stay.highestMm) / 2);
   const marks = [...(note ? samePitchMarks(instrument, note) : []), ...handMarks(plan, instrument, stay, note)];
+  const tell = tellNotesOfPlan(plan);
   return (
     <>
       <p className="font-serif text-[17px]">
@@ -88,7 +90,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
             label="Position shown"
             value={String(plan.stays.indexOf(stay))}
             values={plan.stays.map((_, index) => String(index))}
-            name={(index) => stayText(plan.stays[Number(index)] ?? stay)}
+            name={(index) => stayText(plan.stays[Number(index)] ?? stay, tell)}
             onChange={(index) => setChosenStay(Number(index))}
           />
         )}
@@ -97,7 +99,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
         <BoardDrawing
           instrument={instrument}
           scale={scale}
-          label={`Fingerboard of the ${instrumentLabel(plan.brief)}: ${note ? fingeringText(note) : stayText(stay)}`}
+          label={`Fingerboard of the ${instrumentLabel(plan.brief)}: ${note ? fingeringText(note) : stayText(stay, tell)}`}
           marks={marks}
           touches={handTouches(instrument, stay)}
           ticks={[]}
@@ -123,9 +125,10 @@ function noteShown({ stays, notes }: Plan, index: number): { readonly stay: Stay
 
 function NoteChoice({ plan, selected }: { readonly plan: Plan; readonly selected: number }) {
   const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' ? [String(index)] : []));
+  const tell = tellNotesOfPlan(plan);
   const name = (index: string): string => {
     const note = plan.notes[Number(index)];
-    return note?.kind === 'note' ? `note ${Number(index) + 1}: ${soundText(note)}, ${fingeringText(note)}` : '';
+    return note?.kind === 'note' ? `${noteAtText(tell(Number(index)), Number(index))}, ${fingeringText(note)}` : '';
   };
   return <Choice label="Note" value={String(selected)} values={sounding} name={name} onChange={(index) => select(Number(index))} />;
 }
@@ -215,6 +218,6 @@ function keyName(text: string): string {
   return text === OWN_KEY ? 'the key of the piece' : keyLabel(text);
 }
 
-function stayText(stay: Stay): string {
-  return `notes ${stay.from + 1} to ${stay.to + 1}, ${positionWords(stay.position)}`;
+function stayText(stay: Stay, tell: TellNoteOfLine): string {
+  return `${passageText(stay, tell)}, ${positionWords(stay.position)}`;
 }

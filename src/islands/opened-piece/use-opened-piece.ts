@@ -3,6 +3,7 @@ import { keepPlanning } from '../../state/planning-actions.ts';
 import { bringOpenPieces, keepSaving, newPiece, newPieceOfStudio, openAtOnce, openPiece, switchPiece } from '../../state/bench/index.ts';
 import { bringStudio } from '../../state/studio.ts';
 import { readyToRead } from '../../state/reading/index.ts';
+import { keepBeforeLink } from './keep-before-link.ts';
 import { giveToTaught } from './open-on-bench.ts';
 
 /**
@@ -35,11 +36,13 @@ export function useOpenedPiece(): string | null {
     const linkOpened = (): void => void (location.hash.startsWith('#brief=') && location.reload());
     window.addEventListener('popstate', back);
     window.addEventListener('hashchange', linkOpened);
+    document.addEventListener('click', keepBeforeLink, true);
     return () => {
       gone = true;
       stop();
       window.removeEventListener('popstate', back);
       window.removeEventListener('hashchange', linkOpened);
+      document.removeEventListener('click', keepBeforeLink, true);
     };
   }, []);
   return trouble;

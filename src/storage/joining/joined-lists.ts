@@ -10,6 +10,7 @@ export const JOINED_LISTS: Readonly<Record<string, SameBy>> = {
   minutes: 'place',
   tags: 'value',
   daysOff: 'value',
+  spoils: 'value',
   positions: 'value',
   shifts: ({ shift }) => shift,
   states: ({ stage }) => stage,

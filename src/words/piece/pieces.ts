@@ -10,12 +10,14 @@ export function materialLabel({ material }: Brief): string {
 /** The number of notes by which a line without a name is told from others. */
 const NOTES_TOLD = 5;
 
-/** Gives the title of a piece: its name, or its material where it has none; a line is told by its first notes. */
+/** Gives the title of a piece: its name, or its material where it has none; a line is told by its first notes: "A line in D major: D E F♯". */
 export function pieceTitle({ name, brief }: { readonly name: string; readonly brief: Brief }): string {
   if (name !== '') return name;
   const { material } = brief;
-  const notes = material.kind === 'line' ? material.notes.flatMap((note) => ('pitches' in note ? note.pitches.slice(0, 1) : [])) : [];
-  if (notes.length === 0) return materialLabel(brief);
-  const told = notes.slice(0, NOTES_TOLD).map(noteLabel).join(' ');
-  return `${materialLabel(brief)}: ${told}${notes.length > NOTES_TOLD ? ' …' : ''}`;
+  const notes = material.kind === 'line' ? material.notes.flatMap((note) => ('pitches' in note ? [note.pitches] : [])) : [];
+  const what = materialLabel(brief);
+  const title = `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+  if (notes.length === 0) return title;
+  const told = notes.slice(0, NOTES_TOLD).map((pitches) => pitches.map(noteLabel).join('–'));
+  return `${title}: ${told.join(' ')}${notes.length > NOTES_TOLD ? ' …' : ''}`;
 }

@@ -3,6 +3,7 @@ import { limitsSet } from '#core/brief/parts/limits';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { listText } from '#core/messages';
+import { noteAtText, passageText, type TellNoteOfLine, tellNotesOfBrief } from '../line/note-places.ts';
 
 /** The strengths of a wish, 0 to 1, as documents have them and in words. */
 export const STRENGTHS: readonly { readonly value: number; readonly name: string }[] = [
@@ -12,11 +13,11 @@ export const STRENGTHS: readonly { readonly value: number; readonly name: string
   { value: 1, name: 'above all' },
 ];
 
-/** Writes what is asked of some notes alone: "only the strings D from note 5 to note 12". */
-export function passageLabel({ from, to, limits, preferences = {} }: Passage): string {
+/** Writes what is asked of some notes alone: "only the strings D from measure 2, beat 1 to beat 3 (B♭5 to D♭6)". */
+export function passageLabel({ from, to, limits, preferences = {} }: Passage, tell: TellNoteOfLine): string {
   const limited = limitsSet(limits).map(({ part, value }) => part.words.asked(value));
   const wished = PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label);
-  return `${listText([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
+  return `${listText([...limited, ...wished])} ${from === to ? `at ${noteAtText(tell(from), from)}` : `from ${passageText({ from, to }, tell)}`}`;
 }
 
 /** Writes the wishes, and the rules that hold for the whole line. */
@@ -27,8 +28,14 @@ export function wishLabels(brief: Brief): readonly string[] {
     ...PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label),
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
     ...rules.map(({ part, value }) => part.words.inSentence(value)).filter((words) => words !== ''),
-    ...(brief.stretches ?? []).map(passageLabel),
+    ...stretchLabels(brief),
   ];
+}
+
+function stretchLabels(brief: Brief): readonly string[] {
+  const { stretches = [] } = brief;
+  const tell = stretches.length === 0 ? null : tellNotesOfBrief(brief);
+  return tell ? stretches.map((passage) => passageLabel(passage, tell)) : [];
 }
 
 /** Writes the wishes in the sentence. */

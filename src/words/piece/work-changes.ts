@@ -4,11 +4,12 @@ import type { Brief } from '#core/brief';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
 import { USUAL_KEY } from '#core/brief/parts/materials';
 import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
-import { nounFor } from '#core/messages';
+import { listText } from '#core/messages';
 import { keyLabel } from '#core/key';
 import { noteLabel } from '#core/pitch';
 import { wayLabel } from '../hand/hands.ts';
 import { materialLabel } from './pieces.ts';
+import { noteAtText, type TellNoteOfLine, tellNotesOfBrief } from '../line/note-places.ts';
 import { wishLabels } from './wishes.ts';
 import { variantLabels } from '../line/rhythm.ts';
 import { changesText } from '../line/signature.ts';
@@ -82,13 +83,19 @@ function lockChange(before: Brief, after: Brief): string {
   const locked = are.filter((lock) => !were.some((was) => dequal(was, lock)));
   const free = were.filter((lock) => !are.some((is) => is.note === lock.note));
   const [only] = locked;
+  const [freed] = free;
+  const tell = tellNotesOfBrief(after);
   const told = [
     locked.length === 1 && only
-      ? `note ${only.note + 1} locked: ${lockText(only)}`
+      ? `${noteAtText(tell(only.note), only.note)} locked: ${lockText(only)}`
       : locked.length > 1
         ? `${locked.length} notes locked`
         : '',
-    free.length === 0 ? '' : free.length === 1 ? `note ${(free[0]?.note ?? 0) + 1} unlocked` : `${free.length} notes unlocked`,
+    free.length === 1 && freed
+      ? `${noteAtText(tell(freed.note), freed.note)} unlocked`
+      : free.length > 1
+        ? `${free.length} notes unlocked`
+        : '',
   ];
   return told.filter((words) => words !== '').join(', ');
 }
@@ -98,13 +105,13 @@ function lockText({ finger, upperFinger, topFinger, string }: NonNullable<Brief[
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
 }
 
-/** The number of differently fingered notes that are numbered. */
-const MOST_NUMBERED = 8;
+/** The number of differently fingered notes that are told one by one. */
+const MOST_TOLD = 3;
 
 /** Writes which notes (line indexes) the engine fingered differently; empty where nothing is known of it. */
-export function refingeredText(notes: readonly number[] | null): string {
+export function refingeredText(notes: readonly number[] | null, tell: TellNoteOfLine): string {
   if (notes === null) return '';
   if (notes.length === 0) return 'no fingering changed';
-  const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
-  return `fingered differently: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
+  if (notes.length > MOST_TOLD) return `${notes.length} notes fingered differently`;
+  return `fingered differently: ${listText(notes.map((note) => noteAtText(tell(note), note)))}`;
 }

@@ -24,7 +24,7 @@ export function minutesText(taken: number, minutes: number): string {
 
 /** The names of the orders of a day. */
 export const DAY_ORDER_WORDS: Readonly<Record<WeekAsked['order'], string>> = {
-  musical: 'as in the music',
+  musical: 'in the order of the music',
   'hardest-first': 'the hardest first',
   'hardest-last': 'the hardest last',
 };

@@ -7,8 +7,10 @@ import { questionsFor, sideOf } from '#core/brief/parts/school';
 import type { WhatChanged } from '#core/explain';
 import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasurements, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
+import { listText } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
 import { HAND_LABELS, SCHOOL_LABELS } from '../hand/hands.ts';
+import { noteAtText, type TellNoteOfLine } from '../line/note-places.ts';
 import { fingerboardName } from './instruments.ts';
 import { mmText } from '../plan-words.ts';
 
@@ -149,36 +151,36 @@ function handText({ player }: Brief): string {
 }
 
 /** Lists the effects of a change on a piece, a sentence each; empty when none shows. */
-export function changeEffects(changed: WhatChanged): readonly string[] {
+export function changeEffects(changed: WhatChanged, tell: TellNoteOfLine): readonly string[] {
   switch (changed.kind) {
     case 'no-longer-planned':
       return ['It can no longer be planned so.', ...changed.issues.slice(0, 1).map((issue) => `${issue.message} ${issue.hint}`)];
     case 'planned-again':
       return ['It can be planned now; before, it could not.'];
     case 'planned':
-      return plannedEffects(changed);
+      return plannedEffects(changed, tell);
   }
 }
 
-function plannedEffects(changed: Extract<WhatChanged, { kind: 'planned' }>): readonly string[] {
+function plannedEffects(changed: Extract<WhatChanged, { kind: 'planned' }>, tell: TellNoteOfLine): readonly string[] {
   const { otherwise, shifts, widestMm, nowStretched, nowComfortable, movedMm } = changed;
   return [
-    ...(otherwise.length > 0 ? [`${notesText(otherwise)} fingered differently.`] : []),
+    ...(otherwise.length > 0 ? [`${notesText(otherwise, tell)} fingered differently.`] : []),
     ...(shifts[0] === shifts[1] ? [] : [`${shifts[1]} shifts, before ${shifts[0]}.`]),
-    ...(nowStretched.length > 0 ? [`${notesText(nowStretched)} now a stretch.`] : []),
-    ...(nowComfortable.length > 0 ? [`${notesText(nowComfortable)} no longer a stretch.`] : []),
+    ...(nowStretched.length > 0 ? [`${notesText(nowStretched, tell)} now a stretch.`] : []),
+    ...(nowComfortable.length > 0 ? [`${notesText(nowComfortable, tell)} no longer a stretch.`] : []),
     ...(Math.abs(widestMm[0] - widestMm[1]) >= 0.5 ? [`The widest reach is ${mmText(widestMm[1])}, before ${mmText(widestMm[0])}.`] : []),
     ...(movedMm >= 0.05 ? [`Places on the string move by up to ${movedMm.toFixed(1)} mm.`] : []),
   ];
 }
 
-/** The number of notes that are named by number. */
-const MOST_NUMBERED = 6;
+/** The number of notes that are told one by one. */
+const MOST_TOLD = 3;
 
-function notesText(indexes: readonly number[]): string {
-  if (indexes.length === 1) return `Note ${(indexes[0] ?? 0) + 1} is`;
-  const numbers = indexes.slice(0, MOST_NUMBERED).map((index) => index + 1);
-  return indexes.length > MOST_NUMBERED ? `${indexes.length} notes are` : `Notes ${numbers.join(', ')} are`;
+function notesText(indexes: readonly number[], tell: TellNoteOfLine): string {
+  if (indexes.length > MOST_TOLD) return `${indexes.length} notes are`;
+  const told = listText(indexes.map((index) => noteAtText(tell(index), index)));
+  return `${told.charAt(0).toUpperCase()}${told.slice(1)} ${indexes.length === 1 ? 'is' : 'are'}`;
 }
 
 /** Writes the measured and estimated spans of a hand in a line. */

@@ -71,7 +71,7 @@ test('of another fingering a passage alone can be taken', async ({ page }) => {
     .nth(2)
     .click();
   const before = (await fingers(page)).split(' ');
-  await page.getByRole('button', { name: 'Use for notes 10–13' }).click();
+  await page.getByRole('button', { name: 'Use for measure 2, after beat 1 to beat 3 (C5 to F5)' }).click();
   await expect.poll(async () => (await fingers(page)).split(' ').slice(0, 9)).toEqual(before.slice(0, 9));
 });
 
@@ -97,7 +97,9 @@ test('a passage is fixed, bowed, made a piece of, and taken out; each undone', a
     .nth(3)
     .click({ modifiers: ['Shift'] });
   await page.getByRole('region', { name: 'Selected passage' }).getByRole('button', { name: 'Make a new piece' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('A line, notes 1–4');
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(
+    'A line, measure 1, beat 1 to after beat 2 (G3 to C4)',
+  );
   await expect(beads(page)).toHaveCount(4);
 });
 
@@ -180,7 +182,7 @@ test('what was done is listed with what the engine changed, and any step is gone
   await page.getByRole('button', { name: 'History' }).click();
   const list = page.getByRole('dialog', { name: 'History' });
   await expect(list.getByRole('listitem')).toHaveCount(3);
-  await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered differently: notes/);
+  await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered differently/);
   await list.getByRole('button', { name: 'as it was opened' }).click();
   await expect(page.getByRole('combobox', { name: 'Open strings' })).toHaveValue('allow');
 });

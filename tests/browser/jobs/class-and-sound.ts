@@ -54,8 +54,7 @@ export const CLASS_AND_SOUND: readonly Job[] = [
       await steps.press('link', 'Its loop and its drill', says);
       await expect(page.getByRole('region', { name: 'Its loop' })).toBeVisible();
       await steps.press('button', /^Write a drill for it/);
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       await expect(lastItem(page)).toBeVisible();
     },
   },

@@ -39,8 +39,7 @@ export const DOUBLE_STOPS: readonly Job[] = [
       await expect(page.getByText('A scale in two parts, one string at a time and then both.')).toBeVisible();
       await steps.press('button', 'In a loop');
       await expect(page.getByRole('button', { name: 'In a loop' })).toHaveAttribute('aria-pressed', 'true');
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       await steps.write('Minutes', '10', lastItem(page));
       await steps.press('button', 'Begin');
       await pedalUntil(page, 'PageDown', page.getByText('You hear the lower voice, then the upper, then both.'));

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { beads, expect, openPiece } from '../bench-page.ts';
-import { type Job, lastItem, newPiece, practise, teach, teachFromEmpty } from './job.ts';
+import { type Job, lastItem, newPiece, practise, printHere, teach, teachFromEmpty } from './job.ts';
 
 /** Says names one after the other, as the pupil types them. */
 async function say(page: Page, names: readonly string[]): Promise<void> {
@@ -51,8 +51,7 @@ export const POSITIONS: readonly Job[] = [
       await expect(page.getByRole('heading', { name: 'Blocks in first position, B♭ major' })).toBeVisible();
       await steps.choose('Drill', 'Set down at speed');
       await expect(page.getByRole('heading', { name: /^Set down at speed in first position/ })).toBeVisible();
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       const item = lastItem(page);
       await steps.write('From ♩ =', '40', item);
       await steps.write('To ♩ =', '120', item);
@@ -111,8 +110,9 @@ export const POSITIONS: readonly Job[] = [
   {
     name: '18, finger by finger, without notes',
     most: 7,
-    missing: 'names without staff on paper',
+    missing: null,
     begin: async (page) => {
+      await printHere(page);
       await teachFromEmpty(page, 'Robin');
       await openPiece(page, 'Evening line');
     },
@@ -120,13 +120,16 @@ export const POSITIONS: readonly Job[] = [
       await steps.press('link', 'Drills');
       await steps.press('button', 'Write a drill');
       await steps.choose('Drill', 'Finger by finger');
-      await steps.choose('Keys', 'each in its own key');
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await expect(page.getByLabel('Keys')).toHaveValue('each-string');
+      const names = page.getByRole('list', { name: 'Fingers and names' });
+      await expect(names.getByRole('listitem')).toHaveCount(16);
+      await steps.press('button', 'Print it');
+      await expect(page.locator('[data-printed]')).toBeAttached();
+      await steps.press('button', 'Put it in today’s session');
       await steps.press('button', 'Begin');
       await practise(page);
-      await page.getByRole('button', { name: 'Names', exact: true }).click();
-      await expect(page.getByRole('list', { name: 'Fingers and names' })).toBeVisible();
+      await steps.press('button', 'Names');
+      await expect(names).toBeVisible();
     },
   },
 ];

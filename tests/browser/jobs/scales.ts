@@ -142,6 +142,7 @@ export const SCALES: readonly Job[] = [
       await steps.key('s');
       await expect(page.getByRole('region', { name: 'How you get there' })).toContainText('The same finger slides all the way.');
       await steps.press('button', 'Put it in today’s session');
+      await expect(page.getByRole('status', { name: 'Messages' })).toContainText('in Robin’s session for today');
       await steps.press('link', 'New piece');
       await planDrawn(page);
       await steps.choose('Material', 'arpeggio');

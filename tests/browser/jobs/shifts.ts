@@ -48,8 +48,7 @@ export const SHIFTS: readonly Job[] = [
       await expect(page.getByRole('heading', { name: /^Shift study .*, E string, A♭ major$/ })).toBeVisible();
       await expect(page.getByLabel('Then', { exact: true })).toHaveValue('into');
       await steps.press('button', 'Hear it');
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       await expect(lastItem(page)).toContainText('Shift study');
     },
   },
@@ -77,8 +76,7 @@ export const SHIFTS: readonly Job[] = [
       await expect(
         page.getByRole('heading', { name: 'Match it from first position to third position, all strings, G major' }),
       ).toBeVisible();
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       await expect(lastItem(page)).toContainText('Match it from first position to third position');
       await steps.press('button', 'Begin');
       await practise(page);
@@ -139,8 +137,7 @@ export const SHIFTS: readonly Job[] = [
       await steps.press('button', 'Write its drill');
       await steps.choose('On', 'D string');
       await expect(page.getByRole('heading', { name: /^Shift study 4–1 up 3 positions, D string/ })).toBeVisible();
-      await steps.press('button', 'Keep it as a piece');
-      await steps.press('link', 'Put it in today’s session');
+      await steps.press('button', 'Put it in today’s session');
       await expect(lastItem(page)).toContainText('Shift study 4–1');
     },
   },

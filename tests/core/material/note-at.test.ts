@@ -52,11 +52,11 @@ describe('the place of a note', () => {
   it('is told with the pitch that the player reads, and by its number where it is not known', () => {
     assert.equal(noteAtText(tellNotesOf(scale, 'violin')(8), 8), 'measure 2, beat 1 (A4)');
     assert.equal(noteAtText(tellNotesOf(scale, 'bass')(8), 8), 'measure 2, beat 1 (A5)');
-    assert.equal(passageText({ part: 'passage', from: 8, to: 99 }, tellNotesOf(scale, 'violin')), 'measure 2, beat 1 to the end (A4)');
+    assert.equal(passageText({ from: 8, to: 99 }, tellNotesOf(scale, 'violin')), 'measure 2, beat 1 to the end (A4)');
     assert.equal(noteAtText(null, 8), 'note 9');
-    assert.equal(passageText({ part: 'passage', from: 8, to: 10 }, tellNotesOf(scale, 'violin')), 'measure 2, beat 1 to beat 2 (A4 to C5)');
+    assert.equal(passageText({ from: 8, to: 10 }, tellNotesOf(scale, 'violin')), 'measure 2, beat 1 to beat 2 (A4 to C5)');
     assert.equal(
-      passageText({ part: 'passage', from: 7, to: 8 }, () => null),
+      passageText({ from: 7, to: 8 }, () => null),
       'notes 8 to 9',
     );
   });

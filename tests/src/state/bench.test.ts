@@ -89,7 +89,10 @@ describe('a passage', () => {
     const made = await pieceOfPassage({ from: 1, to: 3 });
     assert.ok('id' in made);
     const record = await database.pieces.get(made.id);
-    assert.deepEqual([record?.document.name, record?.document.lineText], ['Whole, notes 2–4', 'B4:1/4 C#5 D5']);
+    assert.deepEqual(
+      [record?.document.name, record?.document.lineText],
+      ['Whole, measure 1, beat 2 to beat 4 (B4 to D5)', 'B4:1/4 C#5 D5'],
+    );
   });
 });
 

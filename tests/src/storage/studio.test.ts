@@ -19,6 +19,7 @@ import { NOTHING_USED } from '../../../src/records/new-records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/hand/hands.ts';
+import { tellNotesOfBrief } from '../../../src/words/line/note-places.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/studio/setup.ts';
 import { ask } from '../../support/plans/asked.ts';
 
@@ -160,7 +161,7 @@ describe('a piece follows its player and its instrument', () => {
     const changed = ask(longer, { kind: 'what-changed', before: BRIEF });
     assert.ok(changed);
     assert.match(
-      changeEffects(changed).join(' '),
+      changeEffects(changed, tellNotesOfBrief(longer)).join(' '),
       /The widest reach is \d+ mm, before \d+ mm\..*Places on the string move by up to \d+\.\d mm\./,
     );
   });
@@ -168,7 +169,7 @@ describe('a piece follows its player and its instrument', () => {
   it('and says when it cannot be planned any more', () => {
     const outcome = plan({ ...BRIEF, instrument: { kind: 'violin', stringLengthMm: 2000 } });
     assert.ok(!outcome.ok);
-    assert.match(changeEffects({ kind: 'no-longer-planned', issues: outcome.issues }).join(' '), /no longer be planned.*2000/);
+    assert.match(changeEffects({ kind: 'no-longer-planned', issues: outcome.issues }, () => null).join(' '), /no longer be planned.*2000/);
   });
 
   it('with the hand named by where it comes from', () => {

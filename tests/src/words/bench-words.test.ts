@@ -36,10 +36,10 @@ describe('what was done, in words', () => {
 
   it('tells which note was fixed how, and how many were unlocked', () => {
     const fixed: Brief = { ...scale, locks: [{ note: 4, finger: '3', string: 'D4' }] };
-    assert.equal(change(fixed), 'note 5 locked: 3 on D');
+    assert.equal(change(fixed), 'measure 2, beat 1 (E♭4) locked: 3 on D');
     const back = (locks: Brief['locks']): string =>
       workChange({ name: '', brief: { ...scale, ...(locks ? { locks } : {}) }, lineText: '' }, { name: '', brief: scale, lineText: '' });
-    assert.equal(back(fixed.locks), 'note 5 unlocked');
+    assert.equal(back(fixed.locks), 'measure 2, beat 1 (E♭4) unlocked');
     assert.equal(
       back([
         { note: 1, finger: '1' },
@@ -111,7 +111,7 @@ describe('the library', () => {
     assert.ok(piece);
     assert.equal(pieceTitle({ ...piece, name: '' }), 'A♭ major, three octaves, up');
     const line = lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], {}, 'D major');
-    assert.equal(pieceTitle({ name: '', brief: line }), 'a line in D major: D E F♯ G A …');
+    assert.equal(pieceTitle({ name: '', brief: line }), 'A line in D major: D E F♯ G A …');
   });
 
   it('takes tags as typed: trimmed, each once, no more than a piece may have', () => {

@@ -28,7 +28,7 @@ describe('what bringing an earlier version back would do', () => {
     };
     assert.equal(
       weekVersionText(now, was),
-      'goes back to: with “Air”; without “Canon”; otherwise: “Scale”; Wed 30 min; Mon 9 Mar not off; no date; the hardest first',
+      'goes back to: with “Air”; without “Canon”; otherwise: “Scale”; Wed 30 min; Mon 9 Mar not off; no date; in the order of the music',
     );
     assert.equal(weekVersionText(was, now).includes('until Wed 1 Apr, “Audition”'), true);
     assert.equal(weekVersionText(was, was), 'as it is now');

@@ -7,7 +7,7 @@ import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { PutInButtons } from './PutInButtons.tsx';
 import { AskOfPassage } from './AskOfPassage.tsx';
 import { Button } from '../../../ui/Button.tsx';
-import { passageText, tellNotesOf } from '../../../words/line/note-places.ts';
+import { passageText, tellNotesOfPlan } from '../../../words/line/note-places.ts';
 import { soundText } from '../../../words/plan-words.ts';
 import { openOnBench } from '../../opened-piece/index.ts';
 
@@ -25,9 +25,7 @@ export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly 
       <h2 className="text-lg font-semibold">
         {nameOf(passage.from)} to {nameOf(passage.to)}
       </h2>
-      <p className="text-sm text-dove-dark first-letter:uppercase">
-        {passageText({ part: 'passage', ...passage }, tellNotesOf(plan.line, plan.brief.instrument.kind))}
-      </p>
+      <p className="text-sm text-dove-dark first-letter:uppercase">{passageText(passage, tellNotesOfPlan(plan))}</p>
       <p className="mt-2 flex flex-wrap gap-1.5">
         <Do name="Lock fingering" run={() => lockPassage(passage, true)} />
         <Do name="Unlock" run={() => lockPassage(passage, false)} />

@@ -24,6 +24,7 @@ import { Tabs } from '../../../ui/Tabs.tsx';
 import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
 import { wayLabel } from '../../../words/hand/hands.ts';
 import { passageLabel } from '../../../words/piece/wishes.ts';
+import { tellNotesOfPlan } from '../../../words/line/note-places.ts';
 import { diagonalText } from '../../../words/hand/patterns.ts';
 import { fingeringText, mmText, fingerPlaceText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
@@ -145,7 +146,7 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
           ? []
           : [
               <Fact key={`${passage.from} ${passage.to}`} name="For these notes">
-                {passageLabel(passage)}
+                {passageLabel(passage, tellNotesOfPlan(plan))}
               </Fact>,
             ],
       )}

@@ -10,6 +10,7 @@ import { passageOf, useSelection } from '../../../state/selection.ts';
 import { Answered } from '../../../ui/states/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
+import { passageText, tellNotesOfPlan } from '../../../words/line/note-places.ts';
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { alternativeName } from '../../../words/explain/alternatives.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
@@ -167,11 +168,7 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
       <Button aria-label={`Use this fingering: ${name}`} onClick={() => adoptAlternative(shown)}>
         Use it
       </Button>
-      {passage && (
-        <Button onClick={() => adoptAlternative(shown, passage)}>
-          Use for notes {passage.from + 1}–{passage.to + 1}
-        </Button>
-      )}
+      {passage && <Button onClick={() => adoptAlternative(shown, passage)}>Use for {passageText(passage, tellNotesOfPlan(plan))}</Button>}
     </div>
   );
 }

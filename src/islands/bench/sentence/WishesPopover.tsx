@@ -13,6 +13,7 @@ import { CheckField, SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
+import { tellNotesOfBrief } from '../../../words/line/note-places.ts';
 import { STRENGTHS, passageLabel } from '../../../words/piece/wishes.ts';
 import { WaysFields } from './WaysFields.tsx';
 import { LimitControl } from './LimitControl.tsx';
@@ -58,7 +59,7 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
       ))}
       {(brief.stretches ?? []).map((passage) => (
         <p key={`${passage.from} ${passage.to}`} className="flex items-baseline justify-between gap-4 py-1">
-          {passageLabel(passage)}
+          {passageLabel(passage, tellNotesOfBrief(brief))}
           <Button onClick={() => changeBrief((now) => withPassage(now, { from: passage.from, to: passage.to }))}>Delete</Button>
         </p>
       ))}

@@ -3,6 +3,7 @@ import { bringPieceBack, goToState, notesRefingered, useWork, useWorkHistory } f
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
+import { tellNotesOfBrief } from '../../../words/line/note-places.ts';
 import { refingeredText, versionText, workChange } from '../../../words/piece/work-changes.ts';
 import { EarlierVersions } from '../../opened-piece/index.ts';
 
@@ -30,7 +31,9 @@ export function HistoryList({ anchor, onClose }: HistoryListProps) {
                 onClick={() => goToState(index)}
               >
                 {before ? workChange(before, state) : 'as it was opened'}
-                <span className="block text-sm font-normal text-dove-dark">{refingeredText(notesRefingered(state.brief))}</span>
+                <span className="block text-sm font-normal text-dove-dark">
+                  {refingeredText(notesRefingered(state.brief), tellNotesOfBrief(state.brief))}
+                </span>
               </button>
             </li>
           ))}

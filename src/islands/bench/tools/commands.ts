@@ -1,3 +1,4 @@
+import { PUT_IN_WORDS } from '../../../words/practice/put-in.ts';
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
 import { showFirstSteps } from '../../../state/first-steps.ts';
 import { silence, toggleLoop } from '../../../state/sound/index.ts';
@@ -11,8 +12,8 @@ import { type Command, KEY_COMMANDS } from './key-lines.ts';
 const NAMED_ONLY: readonly Command[] = [
   { name: 'Loop the passage, or play it once', group: 'The bench', run: toggleLoop },
   { name: 'Silence', group: 'The bench', run: silence },
-  { name: 'Put it in today’s session', group: 'The selected note or passage', run: () => putInNow('session') },
-  { name: 'Put it in the week', group: 'The selected note or passage', run: () => putInNow('week') },
+  { name: PUT_IN_WORDS.session, group: 'The selected note or passage', run: () => putInNow('session') },
+  { name: PUT_IN_WORDS.week, group: 'The selected note or passage', run: () => putInNow('week') },
   { name: 'Light or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
   { name: 'Follow the system’s light or dark setting', group: 'The bench', run: () => chooseTheme('system') },
   { name: 'Save as MIDI', group: 'Save', run: () => saveFile((files) => files.downloadMidi()) },

@@ -3,9 +3,10 @@ import { countText } from '#core/messages';
 import { FIRST_TOLERANCE } from '#core/trends';
 import { downloadText, fileNameOf } from '../../../files/index.ts';
 import { sameFor, TO_GIVE, type ToGive, unplayableIn } from '../../../state/practice/index.ts';
-import { useStored } from '../../../state/reading/index.ts';
-import type { PlayerRecord } from '../../../records/record.ts';
-import { assignmentText, type GivenToPupil } from '../../../state/exchange/index.ts';
+import { PIECES, useStored } from '../../../state/reading/index.ts';
+import type { PieceRecord, PlayerRecord } from '../../../records/record.ts';
+import { answerOf } from '../../../engine/index.ts';
+import { assignmentText, type GivenToPupil, piecesIn } from '../../../state/exchange/index.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/index.ts';
@@ -55,7 +56,10 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
     sessions: sessions.filter(({ id }) => chosen.includes(id)),
   };
   const to = studio.players.filter(({ id }) => pupils.includes(id));
-  const named = namedInIt(given, studio.players).filter(({ id }) => to.some((pupil) => pupil.id !== id));
+  const pieces = answerOf(useStored(PIECES))?.records ?? [];
+  const named = namedInIt(given, { pieces, aim: there.set.aim, players: studio.players }).filter(({ id }) =>
+    to.some((pupil) => pupil.id !== id),
+  );
   const isNothing = to.length === 0 || (given.week === null && given.sessions.length === 0);
   const save = (apart: boolean): void =>
     run(async () => {
@@ -102,11 +106,26 @@ interface Named {
   readonly id: string;
 }
 
-/** Finds the names of pieces, aims and dates in what is given that contain the name of a player: the player’s name is no part of them. */
-function namedInIt({ week, sessions }: GivenToPupil, players: readonly PlayerRecord[]): readonly Named[] {
+/** The studio from which something is given. */
+interface GivenFrom {
+  readonly pieces: readonly PieceRecord[];
+  /** The next aim, which goes along; null where none is set. */
+  readonly aim: string | null;
+  readonly players: readonly PlayerRecord[];
+}
+
+/**
+ * Finds the names of pieces, aims and dates in what is given that contain the name of a player: the player’s name is no part of them. A
+ * piece goes along under the name that it has now.
+ */
+function namedInIt(given: GivenToPupil, { pieces, aim, players }: GivenFrom): readonly Named[] {
+  const { week, sessions } = given;
+  const goingAlong = piecesIn(given);
   const items = [...(week?.document.items ?? []).map(({ item }) => item), ...sessions.flatMap(({ document }) => document.items)];
   const texts = new Set([
     ...items.map(({ practised }) => practised.title),
+    ...pieces.flatMap(({ id, document }) => (goingAlong.has(id) ? [document.name] : [])),
+    aim ?? '',
     ...sessions.flatMap(({ document }) => [document.name, document.endCheck]),
     week?.document.goal?.name ?? '',
   ]);

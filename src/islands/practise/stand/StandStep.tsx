@@ -124,7 +124,7 @@ function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
         First, {prompt + 1} of {item.prompts.length}: {PROMPT_WORDS[asked]}
       </p>
       <p>{toleranceText(running.tolerance, highestOf(here.plan, here.group))}</p>
-      {sounds && hasDoubleStops(here.plan) && <p>{HEARD_APART}</p>}
+      {sounds && hasTwoVoices(here, null) && <p>{HEARD_APART}</p>}
       {here.otherWhenSlow && prompt === 0 && (
         <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.item.ladder.to)}.</p>
       )}
@@ -302,8 +302,4 @@ function Done({ running }: StepProps) {
       <p>good tries. All of it is in the record.</p>
     </>
   );
-}
-
-function hasDoubleStops({ notes }: Plan): boolean {
-  return notes.some((note) => note.kind === 'note' && note.stops.length > 1);
 }

@@ -7,6 +7,7 @@ import { ENTRIES, useStored } from '../../../state/reading/index.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
+import { PUT_IN_WORDS } from '../../../words/practice/put-in.ts';
 import { useTellNote } from '../../../state/note-places.ts';
 import { Scrolls } from '../../../ui/Scrolls.tsx';
 import { Table } from '../../../ui/Table.tsx';
@@ -107,8 +108,8 @@ function StatementItem({ statement, read, playerId }: StatementItemProps) {
                 <span className="text-dove-dark">{points && pointsBackText(points, (note) => tell(place.piece, note))}</span>
               </span>
               <ButtonLink href={`/drills?piece=${place.piece}&part=spots&spot=${place.note}`}>Its loop and its drill</ButtonLink>
-              <ButtonLink href={`/practise?${practise.toString()}`}>Put it in today’s session</ButtonLink>
-              <ButtonLink href={`/practise/week?${practise.toString()}`}>Put it in the week</ButtonLink>
+              <ButtonLink href={`/practise?${practise.toString()}`}>{PUT_IN_WORDS.session}</ButtonLink>
+              <ButtonLink href={`/practise/week?${practise.toString()}`}>{PUT_IN_WORDS.week}</ButtonLink>
             </li>
           );
         })}
