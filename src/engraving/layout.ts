@@ -39,6 +39,10 @@ export interface StaffLayout {
 /** The widths of notes by value: long enough for a bead under each head. */
 const SYMBOL_WIDTH: Readonly<Record<number, number>> = { 1: 60, 2: 44, 4: 34, 8: 28, 16: 25, 32: 24, 64: 24 };
 
+/** The least width of a double stop, and what each further note of a chord adds: its fingers stand side by side over it. */
+const DOUBLE_STOP_WIDTH = 41;
+const FURTHER_WIDTH = 13;
+
 /** The room for a grace note and the bead under it. */
 const SMALL_WIDTH = 18;
 
@@ -277,5 +281,7 @@ function symbolWidth(symbol: MeasureSymbol): number {
   const signs = symbol.kind === 'note' ? symbol.heads.flatMap((head) => head.accidental ?? []) : [];
   const accidental = signs.length > 0 ? 10 * signs.length + 4 * Math.max(0, ...signs.map((sign) => Math.abs(sign) - 1)) : 0;
   const small = symbol.kind === 'note' ? symbol.small.length * SMALL_WIDTH : 0;
-  return (SYMBOL_WIDTH[symbol.value.denominator] ?? 24) + symbol.value.dots * 8 + accidental + small;
+  const further = symbol.kind === 'note' ? symbol.heads.length - 2 : -1;
+  const fingers = further < 0 ? 0 : DOUBLE_STOP_WIDTH + FURTHER_WIDTH * further;
+  return Math.max(SYMBOL_WIDTH[symbol.value.denominator] ?? 24, fingers) + symbol.value.dots * 8 + accidental + small;
 }
