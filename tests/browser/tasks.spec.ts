@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { beads, expect, fingers, openPiece, planDrawn, test } from './bench-page.ts';
-import { Steps } from './steps.ts';
+import { Steps } from './jobs/steps.ts';
 
 /** A task of a teacher: its beginning, the least number of steps it can take, and why it cannot take fewer. */
 interface Task {

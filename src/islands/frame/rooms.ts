@@ -4,7 +4,7 @@ export interface PageLink {
   readonly name: string;
   /** Whether what is typed or chosen on the page is kept at once; its head then says whether all is saved. */
   readonly keeps?: true;
-  /** What its address says beside the fields that it shares with the page before it, where there are some. */
+  /** The rest of its address where fields are shared with the page before it. */
   readonly beside?: string;
 }
 

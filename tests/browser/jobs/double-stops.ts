@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, fingers } from '../bench-page.ts';
 import { pedalUntil } from '../stand-page.ts';
-import type { Steps } from '../steps.ts';
+import type { Steps } from './steps.ts';
 import { type Job, lastItem, line, practise } from './job.ts';
 
 /** Says how a try of a double stop missed, in which voice and at which note; the lesson tells it then. */

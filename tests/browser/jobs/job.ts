@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, openNewPiece, openPiece, planDrawn, waitUntilSaved } from '../bench-page.ts';
 import { pedalUntil } from '../stand-page.ts';
-import type { Steps } from '../steps.ts';
+import type { Steps } from './steps.ts';
 
 /** One of the jobs for which a teacher sits down, from its beginning to its end. */
 export interface Job {

@@ -52,7 +52,7 @@ describe('what would help', () => {
 
   it('is the open string where none was allowed', () => {
     const { relaxation } = relax(lineBrief('violin', ['G3', 'A3'], { limits: { openStrings: 'none' } }));
-    assert.equal(relaxation, 'with open strings only where no finger has the note');
+    assert.equal(relaxation, 'with open strings avoided, and used only where no finger has the note');
   });
 
   it('is the nearest count of shifts', () => {

@@ -70,7 +70,7 @@ describe('what a failed note points back to', () => {
     assert.ok(fourth > 0);
     assert.deepEqual(pointsBack(crossing, fourth), { to: 'block', note: fourth - 1 });
     const points = pointsBack(plan, 1);
-    assert.match(points ? pointsBackText(points, () => null) : '', /^Look first at 1 before it, on note 1/);
+    assert.match(points ? pointsBackText(points, () => null) : '', /^Look first at 1 before it, at note 1/);
   });
 
   it('of a chromatic octave with too many steps is a semitone that is too small', () => {

@@ -97,7 +97,10 @@ describe('a plan in words', () => {
         { note: 1, string: 'A4', finger: '3' },
       ],
     });
-    assert.match(notOneHandText(planBest(fixed)) ?? '', /B♭4 with finger 1 \(measure 1, beat 1\) and D♯5 with finger 3 \(measure 1, beat 2\)/);
+    assert.match(
+      notOneHandText(planBest(fixed)) ?? '',
+      /B♭4 with finger 1 \(measure 1, beat 1\) and D♯5 with finger 3 \(measure 1, beat 2\)/,
+    );
     assert.equal(notOneHandText(planBest(lineBrief('violin', ['Bb4', 'D#5']))), null);
   });
 

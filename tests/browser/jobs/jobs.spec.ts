@@ -1,10 +1,10 @@
-import { expect, test } from './bench-page.ts';
-import { CLASS_AND_SOUND } from './jobs/class-and-sound.ts';
-import { DOUBLE_STOPS } from './jobs/double-stops.ts';
-import { POSITIONS } from './jobs/positions.ts';
-import { SCALES } from './jobs/scales.ts';
-import { SHIFTS } from './jobs/shifts.ts';
-import { WHOLE_WAY } from './jobs/whole-way.ts';
+import { expect, test } from '../bench-page.ts';
+import { CLASS_AND_SOUND } from './class-and-sound.ts';
+import { DOUBLE_STOPS } from './double-stops.ts';
+import { POSITIONS } from './positions.ts';
+import { SCALES } from './scales.ts';
+import { SHIFTS } from './shifts.ts';
+import { WHOLE_WAY } from './whole-way.ts';
 import { Steps } from './steps.ts';
 
 const JOBS = [...SCALES, ...POSITIONS, ...SHIFTS, ...DOUBLE_STOPS, ...CLASS_AND_SOUND, WHOLE_WAY];

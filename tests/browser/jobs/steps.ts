@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { retiredWords } from '../../scripts/shape/retired-words.ts';
-import { beads, expect } from './bench-page.ts';
+import { retiredWords } from '../../../scripts/shape/retired-words.ts';
+import { beads, expect } from '../bench-page.ts';
 
 /** The kinds of controls that a teacher presses. */
 type Pressed = 'button' | 'link' | 'tab' | 'checkbox' | 'option';
