@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { useState } from 'react';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
@@ -6,6 +7,7 @@ import { newPieceRecord } from '../../records/new-records.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { workStore } from '../../state/bench/index.ts';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/index.ts';
+import { PIECES, readStored } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { drillTitle } from '../../words/drills/families.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
@@ -23,11 +25,14 @@ interface KeepDrillProps {
 /** The addresses at which a kept piece is put in. */
 const PUT_IN = { session: '/practise', week: '/practise/week' } as const;
 
-/** Keeps a drill as a piece, with what it was written for, and leads to it; or puts it in the session or the week, where it is a piece, too. */
+/** Keeps a drill as a piece, with what it was written for, and leads to it; or puts it in the session or the week, as a piece, too. */
 export function KeepDrill(drill: KeepDrillProps) {
   const [kept, setKept] = useState<{ readonly id: string } | { readonly trouble: string | null } | null>(null);
+  const [busy, setBusy] = useState(false);
   const keep = async (then: (id: string) => void): Promise<void> => {
+    setBusy(true);
     await keepDrill(drill).then(then, (error: unknown) => setKept({ trouble: wordsBesideHead(error, NOT_ANSWERED) }));
+    setBusy(false);
   };
   if (kept && 'id' in kept) {
     return (
@@ -45,9 +50,11 @@ export function KeepDrill(drill: KeepDrillProps) {
   }
   return (
     <>
-      <Button onClick={() => void keep((id) => setKept({ id }))}>Keep it as a piece</Button>
+      <Button disabled={busy} onClick={() => void keep((id) => setKept({ id }))}>
+        Keep it as a piece
+      </Button>
       {(['session', 'week'] as const).map((place) => (
-        <Button key={place} onClick={() => void keep((id) => location.assign(`${PUT_IN[place]}?add=${id}`))}>
+        <Button key={place} disabled={busy} onClick={() => void keep((id) => location.assign(`${PUT_IN[place]}?add=${id}`))}>
           {PUT_IN_WORDS[place]}
         </Button>
       ))}
@@ -57,13 +64,18 @@ export function KeepDrill(drill: KeepDrillProps) {
 }
 
 /**
- * Keeps a drill as a piece of the player for whom it is written.
+ * Keeps a drill as a piece of the player for whom it is written; one that was kept before is that piece.
  *
  * @throws a sentence where it could not be kept
  */
 async function keepDrill({ brief, request, note }: KeepDrillProps): Promise<string> {
   const work = workStore.getState();
   const { instrumentId, playerId, schoolId } = work;
+  const { records } = await readStored(PIECES);
+  const before = records.find(
+    (record) => record.playerId === playerId && dequal(record.document.drill?.request, request) && dequal(record.document.brief, brief),
+  );
+  if (before) return before.id;
   const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
   const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), { tags: ['drill'], drill });
   const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });

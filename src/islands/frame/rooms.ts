@@ -11,7 +11,7 @@ export interface PageLink {
 /** The fields of the address that the pages of the atlas share: what was chosen on one is chosen on the next. */
 const SHARED = ['key', 'position'] as const;
 
-/** Gives the address of a page as it opens from another page of its room, whose own fields are given as they stand in its address. */
+/** Gives the address of a page of the atlas; the fields that its pages share come along from `search`, the query of the page before. */
 export function addressFrom({ href, beside = '' }: PageLink, forTaught: (href: string) => string, search: string): string {
   const now = new URLSearchParams(search);
   const shared = SHARED.flatMap((field) => (now.has(field) ? [[field, now.get(field) ?? '']] : []));

@@ -7,5 +7,6 @@ import { saveSoon, workStore } from '../../state/bench/index.ts';
 export function keepBeforeLink({ target }: Event): void {
   const link = target instanceof Element ? target.closest('a') : null;
   const { pieceId, base } = workStore.getState();
-  if (link && base === null && new URL(link.href).searchParams.get('piece') === pieceId) saveSoon();
+  if (!(link instanceof HTMLAnchorElement) || base !== null || pieceId === null) return;
+  if (new URLSearchParams(link.search).get('piece') === pieceId) saveSoon();
 }

@@ -4,7 +4,7 @@ import { Answered } from '../../ui/states/index.ts';
 import { tellNotesOfBrief } from '../../words/line/note-places.ts';
 import { changeEffects, setupChanges } from '../../words/studio/setup.ts';
 
-/** Describes a change of player or instrument, and its effect on a piece: "string length 307 mm, was 300 mm. Measure 1, beat 2 (A4) is …". */
+/** Describes a change of player or instrument, and its effect on a piece: "string length 307 mm. Measure 1, beat 2 (A4) is …". */
 export function ChangeWords({ before, after }: { readonly before: Brief; readonly after: Brief }) {
   const changed = useEngine(after, { kind: 'what-changed', before });
   const told = setupChanges(before, after).join('; ');

@@ -10,7 +10,7 @@ export function materialLabel({ material }: Brief): string {
 /** The number of notes by which a line without a name is told from others. */
 const NOTES_TOLD = 5;
 
-/** Gives the title of a piece: its name, or its material where it has none; a line is told by its first notes: "A line in D major: D E F♯". */
+/** Gives the title of a piece: its name, or else its material; a line is told by its first notes: "A line in D major: D E F♯". */
 export function pieceTitle({ name, brief }: { readonly name: string; readonly brief: Brief }): string {
   if (name !== '') return name;
   const { material } = brief;

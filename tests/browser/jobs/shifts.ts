@@ -139,6 +139,16 @@ export const SHIFTS: readonly Job[] = [
       await expect(page.getByRole('heading', { name: /^Shift study 4–1 up 3 positions, D string/ })).toBeVisible();
       await steps.press('button', 'Put it in today’s session');
       await expect(lastItem(page)).toContainText('Shift study 4–1');
+      // Put in once more, it is the same piece, which is there already.
+      const items = page.getByRole('region', { name: 'The session' }).locator('ol > li');
+      const before = await items.count();
+      await page.goBack();
+      await page.getByRole('button', { name: 'Shifts', exact: true }).click();
+      await page.getByRole('button', { name: 'Write its drill' }).click();
+      await page.getByLabel('On', { exact: true }).selectOption('D string');
+      await page.getByRole('button', { name: 'Put it in today’s session' }).click();
+      await expect(lastItem(page)).toContainText('Shift study 4–1');
+      await expect(items).toHaveCount(before);
     },
   },
 ];
