@@ -23,6 +23,9 @@ const COMPILED = 'node_modules/.cache/dove-path-tests';
 /** The number of groups, more than cores: one that takes long does not leave the other cores without work. */
 const GROUPS = 4 * availableParallelism();
 
+/** The time after which a group is ended that does not end by itself, because something in it is left open, ms. */
+const MOST_MS = 20 * 60_000;
+
 /** The words by which a file is known to change globals, which the other files in its process would see. */
 const CHANGES_GLOBALS = /globalThis|fake-indexeddb|process\.env/;
 
@@ -117,8 +120,11 @@ function codeOf(group) {
     });
     const output = [];
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => output.push(chunk));
+    const ending = setTimeout(() => child.kill(), MOST_MS);
     child.on('close', (code) => {
+      clearTimeout(ending);
       process.stdout.write(Buffer.concat(output));
+      if (code === null) console.error(`✖ Something is left open, so these tests did not end: ${group.files.join(', ')}`);
       resolve(code);
     });
   });

@@ -6,6 +6,9 @@ import type { Ticket } from '../../src/engine/protocol.ts';
 
 const running = new Set<NodeWorker>();
 
+/** Whether all of them were ended: one that the engine starts later, for a call under way, is ended at once and does not keep the process. */
+let areEnded = false;
+
 /** The engine's worker without a thread of its own: the same questions, answered at once on the other end of a channel. */
 export class NodeWorker extends EventTarget {
   private readonly channel = new MessageChannel();
@@ -32,6 +35,7 @@ export class NodeWorker extends EventTarget {
       this.channel.port2,
     );
     this.channel.port1.onmessage = ({ data }) => this.dispatchEvent(new MessageEvent('message', { data }));
+    if (areEnded) queueMicrotask(() => engine.end());
   }
 
   postMessage(message: unknown, transfer: Transferable[] = []): void {
@@ -67,6 +71,7 @@ export function runningWorkers(): readonly NodeWorker[] {
 
 /** Ends all of them, so that the process may end. */
 export function endWorkers(): void {
+  areEnded = true;
   engine.end();
   for (const worker of running) worker.terminate();
 }

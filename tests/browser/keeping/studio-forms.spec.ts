@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
 import { expect, test } from '../bench-page.ts';
 
 test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
@@ -89,14 +89,20 @@ async function watchPause(page: Page): Promise<void> {
   });
 }
 
-test('a letter that is typed just as the pause ends is not lost', async ({ page, context }) => {
-  await watchPause(page);
+/** Opens a new instrument, called "Shared", in two tabs; gives the second. */
+async function openInTwoTabs(page: Page, context: BrowserContext): Promise<Page> {
   await page.goto('/setup');
   await page.getByRole('button', { name: 'New instrument' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
+  return other;
+}
+
+test('a letter that is typed just as the pause ends is not lost', async ({ page, context }) => {
+  await watchPause(page);
+  const other = await openInTwoTabs(page, context);
   await page.getByLabel('String length').fill('340');
   await expect(other.getByLabel('String length')).toHaveValue('340');
   await page.evaluate(() => {
@@ -115,12 +121,7 @@ test('a letter that is typed just as the pause ends is not lost', async ({ page,
 
 test('a text that is selected just as the pause ends is typed over', async ({ page, context }) => {
   await watchPause(page);
-  await page.goto('/setup');
-  await page.getByRole('button', { name: 'New instrument' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('Shared');
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  const other = await context.newPage();
-  await other.goto(page.url());
+  const other = await openInTwoTabs(page, context);
   const length = page.getByLabel('String length');
   await page.evaluate(() => {
     window.atPause = () => {

@@ -57,5 +57,6 @@ describe('another fingering that is used', () => {
     );
     undo();
     assert.deepEqual(workStore.getState().brief, SCALE);
+    await until(planningStore, ({ plannedBrief }) => plannedBrief === workStore.getState().brief);
   });
 });
