@@ -123,6 +123,8 @@ test('a text that is selected just as the pause ends is typed over', async ({ pa
   await watchPause(page);
   const other = await openInTwoTabs(page, context);
   const length = page.getByLabel('String length');
+  await length.fill('340');
+  await expect(other.getByLabel('String length')).toHaveValue('340');
   await page.evaluate(() => {
     window.atPause = () => {
       // The browser tells of a selection in a later task, and the fields have begun again by then.
@@ -130,7 +132,8 @@ test('a text that is selected just as the pause ends is typed over', async ({ pa
       void Promise.resolve().then(select);
     };
   });
-  await length.pressSequentially('340');
+  await length.press('End');
+  await length.pressSequentially('.');
   await other.getByRole('textbox', { name: 'Name' }).fill('Shared viola');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
   await page.keyboard.insertText('341');

@@ -82,7 +82,7 @@ test('notes may be asked to stay on a string, from here to there', async ({ page
   const passage = page.getByRole('region', { name: 'Selected passage' });
   await passage.getByText('Only for these notes').click();
   await passage.getByRole('button', { name: 'only G' }).click();
-  await expect(page.getByRole('button', { name: /^Preferences:/ })).toHaveText(/only the G string from note 5 to note 7/);
+  await expect(page.getByRole('button', { name: /^Preferences:/ })).toHaveText(/only the G string from measure 1, beat 3 to beat 4/);
   await expect(page.getByText('For these notes', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Preferences:/ }).click();
   await page.getByRole('dialog', { name: 'Preferences' }).getByRole('button', { name: 'Delete' }).click();

@@ -168,7 +168,11 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
       <Button aria-label={`Use this fingering: ${name}`} onClick={() => adoptAlternative(shown)}>
         Use it
       </Button>
-      {passage && <Button onClick={() => adoptAlternative(shown, passage)}>Use for {passageText(passage, tellNotesOfPlan(plan))}</Button>}
+      {passage && (
+        <Button className="text-left whitespace-normal!" onClick={() => adoptAlternative(shown, passage)}>
+          Use for {passageText(passage, tellNotesOfPlan(plan))}
+        </Button>
+      )}
     </div>
   );
 }
