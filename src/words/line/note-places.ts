@@ -26,10 +26,17 @@ export function tellNotesOf(line: Line, kind: InstrumentKind): TellNoteOfLine {
   };
 }
 
-/** Makes what tells the notes of the line that a brief asks for; it knows none where the line does not read. */
+/**
+ * Makes what tells the notes of the line that a brief asks for; it knows none where the line does not read. The line is written out with
+ * the first of its notes that is told.
+ */
 export function tellNotesOfBrief({ material, rhythm, instrument }: Brief): TellNoteOfLine {
-  const line = readMaterial(material, rhythm);
-  return line.ok ? tellNotesOf(line.value, instrument.kind) : () => null;
+  let tell: TellNoteOfLine | null = null;
+  const readLine = (): TellNoteOfLine => {
+    const line = readMaterial(material, rhythm);
+    return line.ok ? tellNotesOf(line.value, instrument.kind) : () => null;
+  };
+  return (note) => (tell ??= readLine())(note);
 }
 
 /** Makes what tells the notes of a plan. */

@@ -22,20 +22,15 @@ export function passageLabel({ from, to, limits, preferences = {} }: Passage, te
 
 /** Writes the wishes, and the rules that hold for the whole line. */
 export function wishLabels(brief: Brief): readonly string[] {
-  const { preferences = {}, limits } = brief;
+  const { preferences = {}, limits, stretches = [] } = brief;
+  const tell = tellNotesOfBrief(brief);
   const rules = limitsSet(limits).filter(({ part }) => part.stands.in === 'rules');
   return [
     ...PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label),
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
     ...rules.map(({ part, value }) => part.words.inSentence(value)).filter((words) => words !== ''),
-    ...stretchLabels(brief),
+    ...stretches.map((passage) => passageLabel(passage, tell)),
   ];
-}
-
-function stretchLabels(brief: Brief): readonly string[] {
-  const { stretches = [] } = brief;
-  const tell = stretches.length === 0 ? null : tellNotesOfBrief(brief);
-  return tell ? stretches.map((passage) => passageLabel(passage, tell)) : [];
 }
 
 /** Writes the wishes in the sentence. */

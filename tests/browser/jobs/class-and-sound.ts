@@ -1,5 +1,5 @@
 import { expect, fingers } from '../bench-page.ts';
-import { type Job, lastItem, line, teach, teachFromEmpty } from './job.ts';
+import { type Job, lastItem, line, newPiece, teach, teachFromEmpty } from './job.ts';
 
 /** The jobs about a sound that is heard, and about a class: as far as they can be done without listening and without groups of pupils. */
 export const CLASS_AND_SOUND: readonly Job[] = [
@@ -27,7 +27,7 @@ export const CLASS_AND_SOUND: readonly Job[] = [
     missing: 'the lesson of the class, and everyone’s result side by side',
     begin: (page) => teachFromEmpty(page, 'Robin'),
     take: async (steps, page) => {
-      await page.getByRole('link', { name: 'New piece' }).click();
+      await newPiece(steps, page);
       await steps.press('button', 'Put it in the week');
       await steps.press('link', 'Open the week');
       await steps.press('link', 'Give it as an assignment');

@@ -1,5 +1,12 @@
+import type { Locator, Page } from '@playwright/test';
 import { expect, fingers, planDrawn } from '../bench-page.ts';
 import { type Job, lastItem, newPiece, practise, printHere, teach, teachFromEmpty } from './job.ts';
+
+/** Finds the misses of the first finger in all weeks. */
+function firstFinger(page: Page): Locator {
+  const table = page.getByRole('table', { name: 'Misses out of tune, by finger' });
+  return table.getByRole('row').filter({ hasText: 'First finger' }).getByRole('cell').nth(1);
+}
 
 /** The jobs with a scale on the bench. */
 export const SCALES: readonly Job[] = [
@@ -150,15 +157,21 @@ export const SCALES: readonly Job[] = [
       await steps.press('button', 'Put it in today’s session');
       await steps.press('link', 'Open the session');
       await expect(page.getByRole('region', { name: 'The session' }).locator('ol > li')).toHaveCount(2);
+      const trends = await page.context().newPage();
+      await trends.goto('/record?player=demo-player-robin&part=trends');
+      const before = await firstFinger(trends).innerText();
+      await trends.close();
       await steps.press('button', 'Begin');
       await practise(page);
       await steps.press('button', 'Missed');
-      await page.locator('[data-staff-note="1"]').click();
+      // It is E, the first of the line that the first finger plays.
+      await page.locator('[data-staff-note="2"]').click();
       await steps.press('button', 'sharp');
       await steps.press('button', 'Leave');
       await steps.press('link', 'What was done');
       await steps.press('button', 'Trends');
-      await expect(page.getByRole('table', { name: 'Misses out of tune, by finger' })).toContainText('First finger');
+      await expect(firstFinger(page)).toHaveText(/sharp/);
+      await expect(firstFinger(page)).not.toHaveText(before);
     },
   },
 ];

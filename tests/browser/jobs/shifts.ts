@@ -107,7 +107,7 @@ export const SHIFTS: readonly Job[] = [
         await expect(page.getByRole('group', { name: 'Guide' })).toContainText(/passing [A-G]/);
         await steps.press('link', slide);
         await expect(lastItem(page)).toContainText('slow slide');
-        if (shift.startsWith('D5')) await page.goBack();
+        if (shift.startsWith('D5')) await steps.back();
       }
       await steps.press('button', 'Begin');
       await practise(page);

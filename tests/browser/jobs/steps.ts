@@ -52,6 +52,11 @@ export class Steps {
     await this.#page.keyboard.press(key);
   }
 
+  async back(): Promise<void> {
+    this.#count += 1;
+    await this.#page.goBack();
+  }
+
   async #take(found: Locator, act: (found: Locator) => Promise<unknown>): Promise<void> {
     this.#count += 1;
     const name = (await found.getAttribute('aria-label')) ?? (await found.textContent()) ?? '';

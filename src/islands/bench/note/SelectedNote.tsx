@@ -55,7 +55,7 @@ export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
     <>
       <div className="flex items-start justify-between gap-2">
         <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
-        <Button title="No note selected (Escape)" onClick={() => select(null)}>
+        <Button title="Back to the whole piece (Escape)" onClick={() => select(null)}>
           Whole piece
         </Button>
       </div>
