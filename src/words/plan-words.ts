@@ -100,9 +100,9 @@ export function notOneHandText(plan: Plan): string | null {
   const [from, to] = [first && notes[first.from], first && notes[first.to]];
   if (!first || from?.kind !== 'note' || to?.kind !== 'note') return null;
   const tell = tellNotesOfPlan(plan);
-  const told = (sound: PlannedSound, at: number): string =>
+  const tellFinger = (sound: PlannedSound, at: number): string =>
     `${soundText(sound)} with ${fingerName(sound.stops[0].finger)} (${momentAtText(tell(at), at)})`;
-  const [one, other] = [told(from, first.from), told(to, first.to)] as const;
+  const [one, other] = [tellFinger(from, first.from), tellFinger(to, first.to)] as const;
   const more = notOneHand.length > 1 ? ` ${countText(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
   return `As you locked it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; lock another finger, or a shift between them.${more}`;
 }
