@@ -33,6 +33,8 @@ export default defineConfig({
   security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: {
+    // While developing, Vite serves the worker itself; the pages are isolated, and load only workers that are, too.
+    server: { headers: { 'cross-origin-embedder-policy': 'require-corp' } },
     plugins: [tailwindcss(), leanVexflow(), leanTypebox(), leanPdf(), timedTone(), named],
     // This is the same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },

@@ -38,6 +38,7 @@ export const CORE_ROOMS = [
   'search/lattice',
   'search/ways',
   'solve',
+  'learning',
   'plan/describe',
   'plan',
   'fit/intoned',

@@ -21,7 +21,7 @@ const VIEWS: readonly View[] = [
   { file: 'intonation', piece: 'B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
   { file: 'hot-spots', piece: 'A♭ major in three octaves', dark: true, prepare: hotSpots },
-  { file: 'drill', piece: 'F major, first shifts', prepare: writeDrill },
+  { file: 'find-drill', piece: 'Evening line', prepare: findDrill },
   { file: 'session', piece: null, prepare: (page) => session(page, 'Martin') },
   { file: 'stand', piece: null, prepare: stand },
   { file: 'lesson', piece: null, prepare: lesson },
@@ -29,9 +29,9 @@ const VIEWS: readonly View[] = [
   { file: 'atlas', piece: null, prepare: atlas },
   { file: 'names', piece: null, prepare: names },
   { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
-  { file: 'bring-in', piece: null, prepare: bringIn },
+  { file: 'record', piece: null, prepare: record },
   { file: 'sheet', piece: 'A minor in first position', prepare: openSheet },
-  { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
+  { file: 'assignment', piece: null, prepare: assignment },
   { file: 'trends', piece: null, prepare: trends },
   { file: 'week', piece: null, prepare: week },
 ];
@@ -158,12 +158,26 @@ async function lesson(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/record?part=lesson`);
   await page.getByLabel('For whom').selectOption({ label: 'Martin' });
   await page.getByRole('heading', { name: 'Next aim' }).waitFor();
+  await page.locator('.vf-notehead').first().waitFor();
 }
 
-async function writeDrill(page: Page): Promise<void> {
-  await drills(page, 'Stages');
-  await page.getByRole('button', { name: 'Write its drill' }).click();
-  await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
+async function findDrill(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Drills', exact: true }).click();
+  await page.getByRole('button', { name: 'Find a drill' }).click();
+  await page.getByRole('heading', { name: 'What this piece asks of this player' }).waitFor();
+  await page.getByRole('region', { name: 'Drills found' }).getByRole('listitem').nth(2).locator('circle').first().waitFor();
+}
+
+async function record(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/record`);
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Martin');
+  await page.locator('.recharts-surface').first().waitFor();
+}
+
+async function assignment(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/practise/assignment`);
+  await page.getByLabel('For whom').first().selectOption({ label: 'Martin' });
+  await page.getByRole('region', { name: 'In the file' }).locator('circle').first().waitFor();
 }
 
 async function compare(page: Page): Promise<void> {
@@ -182,14 +196,6 @@ async function showTapes(page: Page): Promise<void> {
   await measures(page, 'Fingerboard');
   await page.getByRole('link', { name: 'Print tapes' }).click();
   await page.getByRole('img', { name: /of the strip/ }).waitFor();
-}
-
-async function bringIn(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/pieces`);
-  const score = 'tests/src/files/foreign/words-and-dynamics.musicxml';
-  await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles(score);
-  await page.getByRole('region', { name: 'Left out' }).waitFor();
-  await page.getByRole('dialog').locator('svg path').first().waitFor({ state: 'attached' });
 }
 
 async function week(page: Page): Promise<void> {

@@ -1,5 +1,5 @@
 export { type Asked, ASKED_PARTS, askedText } from './asked.ts';
-export { readBrief, type Task } from './read/read-brief.ts';
+export { readBrief, type Task, withTable } from './read/read-brief.ts';
 export { exactShifts, type ReadLimit } from './read/read-limits.ts';
 export { readPlayer } from './read/read-player.ts';
 export { taskAt } from './read/task-at.ts';

@@ -8,6 +8,9 @@ export const Day = Type.String({
 
 const MS_A_DAY = 86_400_000;
 
+/** The days of a week. */
+export const DAYS_A_WEEK = 7;
+
 /** Gives the number of a day, counted from 1 January 1970: neighbouring days have neighbouring numbers, whatever the clocks do. */
 export function dayNumber(day: string): number {
   const [year = 1970, month = 1, date = 1] = day.split('-').map(Number);
@@ -22,5 +25,5 @@ export function dayOfNumber(number: number): string {
 /** Gives the day of the week: 0 for Monday, 6 for Sunday. */
 export function weekdayOf(number: number): number {
   // 1 January 1970 was a Thursday, the fourth day of its week.
-  return (((number + 3) % 7) + 7) % 7;
+  return (((number + 3) % DAYS_A_WEEK) + DAYS_A_WEEK) % DAYS_A_WEEK;
 }

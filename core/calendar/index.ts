@@ -1,1 +1,1 @@
-export { Day, dayNumber, dayOfNumber, weekdayOf } from './day.ts';
+export { Day, DAYS_A_WEEK, dayNumber, dayOfNumber, weekdayOf } from './day.ts';

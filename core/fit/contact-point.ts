@@ -9,12 +9,22 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
  */
 export function taughtContactMm(plan: Pick<Plan, 'brief' | 'stringLengthMm'>, note: PlannedSound): number {
   const { kind } = plan.brief.instrument;
-  const table = plan.brief.school?.contactMm?.[kind] ?? {};
   const [home] = HOME_FRAME[kind];
-  const first = table[FIRST_POSITION[kind]] ?? contactPointMm(plan.stringLengthMm, home, CONTACT_SHARES.usual);
+  const first = homeContactMm(plan);
   const place = Math.max(...note.stops.map(({ semitonesAboveOpen }) => semitonesAboveOpen));
-  const own = note.stops.every(({ finger }) => finger === '0') ? undefined : table[note.position.label];
+  const own = note.stops.every(({ finger }) => finger === '0') ? undefined : contactTable(plan)[note.position.label];
   return own ?? first * 2 ** (-Math.max(0, place - home) / 12);
+}
+
+/** Gives where the bow meets the string in first position, mm from the bridge: the school's figure, else a usual share of the length. */
+export function homeContactMm(plan: Pick<Plan, 'brief' | 'stringLengthMm'>): number {
+  const { kind } = plan.brief.instrument;
+  return contactTable(plan)[FIRST_POSITION[kind]] ?? contactPointMm(plan.stringLengthMm, HOME_FRAME[kind][0], CONTACT_SHARES.usual);
+}
+
+/** Gives the school's contact points by position, mm from the bridge; empty where it has none. */
+function contactTable({ brief }: Pick<Plan, 'brief'>): Readonly<Record<string, number>> {
+  return brief.school?.contactMm?.[brief.instrument.kind] ?? {};
 }
 
 /** The label of first position on each instrument. */

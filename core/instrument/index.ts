@@ -9,7 +9,7 @@ export {
   stringOf,
   stringSpacingMm,
 } from './instrument.ts';
-export { type InstrumentKind, InstrumentSpec, type OpenTuning } from './schema.ts';
+export { type InstrumentKind, InstrumentSpec, MOST_TAPED, type OpenTuning } from './schema.ts';
 export {
   defaultSize,
   FINGERBOARD_END_SHARE,

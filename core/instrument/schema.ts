@@ -5,6 +5,9 @@ import { INSTRUMENT_KINDS, OPEN_TUNINGS } from './sizes.ts';
 
 const closed = { additionalProperties: false };
 
+/** The highest place that can be taped: two octaves above the open strings, semitones. */
+export const MOST_TAPED = 24;
+
 /** The schema of an instrument as a brief names it. Everything but the kind may be left to the usual values. */
 export const InstrumentSpec = Type.Object(
   {
@@ -22,6 +25,12 @@ export const InstrumentSpec = Type.Object(
       }),
     ),
     a4Hz: Type.Optional(Type.Number({ description: 'Reference A, 415 to 445.' })),
+    tapes: Type.Optional(
+      Type.Array(Type.Integer({ minimum: 1, maximum: MOST_TAPED }), {
+        maxItems: MOST_TAPED,
+        description: 'The tapes on the fingerboard, from the nut: semitones above the open strings.',
+      }),
+    ),
     openTuning: Type.Optional(oneOf(OPEN_TUNINGS, 'How the strings are tuned from the A: pure fifths or fourths (when absent), or equal.')),
   },
   closed,

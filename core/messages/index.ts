@@ -9,5 +9,6 @@ export { lockIssue } from './issues/lock-issues.ts';
 export { pitchIssue } from './issues/pitch-issues.ts';
 export { rangeIssue } from './issues/range-issues.ts';
 export { requestIssue } from './issues/request-issues.ts';
+export { ordinalText } from './ordinals.ts';
 export { positionMark, positionMarks, positionShort, positionWords } from './positions.ts';
 export { wishedText } from './wished.ts';

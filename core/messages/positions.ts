@@ -1,3 +1,5 @@
+import { ordinalSuffix, ordinalText } from './ordinals.ts';
+
 /** A position as words need it: its label and whether it is lowered or raised. */
 export interface PositionLike {
   /** The label in documents: "3", "II-III", "thumb". */
@@ -7,24 +9,6 @@ export interface PositionLike {
   /** The note under the thumb in thumb position, documents' form. */
   readonly underThumb?: string;
 }
-
-const ORDINALS = [
-  'half',
-  'first',
-  'second',
-  'third',
-  'fourth',
-  'fifth',
-  'sixth',
-  'seventh',
-  'eighth',
-  'ninth',
-  'tenth',
-  'eleventh',
-  'twelfth',
-  'thirteenth',
-  'fourteenth',
-] as const;
 
 /** Writes a position in words: "third position", "low fourth position"; Roman labels stay Roman: "position II–III". */
 export function positionWords({ label, alteration, underThumb }: PositionLike): string {
@@ -36,7 +20,7 @@ export function positionWords({ label, alteration, underThumb }: PositionLike): 
 /** Writes a position as it is marked over the staff: "3rd pos.", "½ pos.", "II–III pos.", "low 4th pos.". */
 export function positionMark({ label, alteration, underThumb }: PositionLike): string {
   if (label === 'thumb') return underThumb === undefined ? 'thumb pos.' : `thumb on ${noteText(underThumb)}`;
-  const mark = label === 'half' ? '½' : /^\d+$/.test(label) ? `${label}${suffix(Number(label))}` : label.replace('-', '–');
+  const mark = label === 'half' ? '½' : /^\d+$/.test(label) ? `${label}${ordinalSuffix(Number(label))}` : label.replace('-', '–');
   return `${alteration === null ? '' : `${alteration} `}${mark} pos.`;
 }
 
@@ -57,10 +41,5 @@ function noteText(pitch: string): string {
 }
 
 function ordinal(label: string): string {
-  return label === 'half' ? 'half' : (ORDINALS[Number(label)] ?? label);
-}
-
-function suffix(value: number): string {
-  if (value >= 11 && value <= 13) return 'th';
-  return { 1: 'st', 2: 'nd', 3: 'rd' }[value % 10] ?? 'th';
+  return label === 'half' ? 'half' : ordinalText(Number(label));
 }

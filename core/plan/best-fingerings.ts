@@ -1,9 +1,7 @@
 import type { Brief } from '#core/brief';
 import { describe, type Plan } from '#core/plan/describe';
 import { goodReading, type Reading } from '#core/result';
-import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, threesOn } from '#core/search/lattice';
-import { bestWays, fingeringLabel, groupBy, type Way } from '#core/search/ways';
-import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
+import { asksOfWholeLine, cheapestFingerings, solveBrief, withWay } from '#core/solve';
 
 /**
  * Finds the k cheapest different fingerings of a brief, cheapest first, told apart by string and finger: exact, but that those no single
@@ -14,21 +12,5 @@ export function bestFingerings(brief: Brief, most: number): Reading<readonly Pla
   const solved = solveBrief(brief);
   if (!solved.ok) return solved;
   if (asksOfWholeLine(solved.value.task)) return goodReading([describe(solved.value)]);
-  const { lattice } = solved.value;
-  const fingerings = cheapestRows(lattice, most)
-    .map((way) => withWay(solved.value, way))
-    .filter(({ task, placements }) => handBreaks(task.hand, placements).length === 0);
-  return goodReading(fingerings.map(describe));
-}
-
-/** Finds the cheapest ways by label; where three notes in a row cost something on one of them, it is priced and they are searched again. */
-function cheapestRows(lattice: Lattice, most: number): readonly Way[] {
-  let derived = asItIs(lattice);
-  for (;;) {
-    const { lattice: priced }: Derived = derived;
-    const ways = bestWays(priced, most, groupBy(priced, fingeringLabel));
-    const unpriced = new Set(ways.flatMap(({ choices }) => threesOn(priced, choices)));
-    if (unpriced.size === 0) return ways.map(({ choices, cost }) => ({ cost, choices: originalChoices(derived, choices) }));
-    derived = [...unpriced].reduce(pricingThree, derived);
-  }
+  return goodReading(cheapestFingerings(solved.value, most).map((way) => describe(withWay(solved.value, way))));
 }

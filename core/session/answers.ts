@@ -1,7 +1,7 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
 import { aboutPath } from '#core/drill/hot-spots';
 import { drillFor } from '#core/drill';
-import { NO_FACTS, openingDrill, pieceFacts } from '#core/drill/finder';
+import { isPlayedAsAsked, NO_FACTS, openingDrill, pieceFacts } from '#core/drill/finder';
 import { takeApart } from '#core/drill/apart';
 import { writeDrill } from '#core/drill/families';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
@@ -70,6 +70,15 @@ const ANSWERS: Answers = {
     }),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
   'opening-drill': (session, { request }) => atOnce(() => openingDrill(drillFor(session.brief), request)),
+  *'drills-played'(session, { requests }) {
+    const player = drillFor(session.brief);
+    const played: boolean[] = [];
+    for (const request of requests) {
+      yield;
+      played.push(isPlayedAsAsked(player, request));
+    }
+    return played;
+  },
   atlas: (session, { key }) => atOnce(() => positionMaps(drillFor(session.brief), key)),
   'scales-here': (session, { position, type }) => atOnce(() => scalesHere(drillFor(session.brief), position, type)),
   'note-places': (session, { key, pitch }) =>

@@ -33,6 +33,8 @@ interface Questions {
   readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
+  /** Whether each of some drills is played by the hand of the brief as it is asked for, in order. */
+  readonly 'drills-played': { readonly asks: { readonly requests: readonly DrillRequest[] }; readonly answer: readonly boolean[] };
   /** The drill with which a form opens that asks for one. */
   readonly 'opening-drill': { readonly asks: { readonly request: DrillRequest }; readonly answer: DrillRequest };
   /** The map of a key (documents' form) for the player of the brief, position by position. */

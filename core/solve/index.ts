@@ -1,4 +1,5 @@
 export { attempt, type Attempt } from './attempt.ts';
+export { cheapestFingerings } from './cheapest-fingerings.ts';
 export { noteSteps, placementsOfNote, soundingNotes, stepsAgain } from './note-steps.ts';
 export { oneHandWays } from './one-hand/one-hand-search.ts';
 export { cheapestWanted, handBreaks, oneHandWay, placementsAt } from './one-hand/one-hand.ts';

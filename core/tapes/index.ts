@@ -1,3 +1,4 @@
+export { type AgainstTapes, againstTapes, tapeOfFinger } from './against-tapes.ts';
 export {
   CHECK_BAR_MM,
   type PageShape,

@@ -1,7 +1,10 @@
 export { type Arrival, arrivalsIn, type OutOfTune } from './arrival.ts';
 export { type ComparedBy, evidenceAgainstEvenOdds } from './comparison.ts';
+export { type DayTries, daysOfPractice, type PieceTempos, temposByPiece, type TempoTries } from './days.ts';
 export { meanSemitoneCents, pointsBack, type PointsTo } from './diagnosis.ts';
 export { COUNTED_BY, type CountedBy, type MissCounts, missesBy } from './misses.ts';
+export { missesByNote, missesByPlace, type NoteMisses, type PlaceMisses } from './places.ts';
 export { type MissedPlace, type Statement, statementsOf } from './statements.ts';
+export { becameSure, type BecameSure } from './sure.ts';
 export { FIRST_TOLERANCE, proposedTolerance } from './tolerance.ts';
 export { type Week, weeksOf } from './weeks.ts';

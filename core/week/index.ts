@@ -11,5 +11,5 @@ export {
 } from './asked.ts';
 export { type DaysPlanned, type KnownOfItems, planDays, type PlannedDay, type PlannedItem } from './days.ts';
 export { daysFor, isBetter, planWeek, worthOf } from './plan-week.ts';
-export { comesBack, gradeOf, HARDEST, type ItemStanding, standingOf, unseenHardness } from './standing.ts';
+export { comesBack, gradeOf, HARDEST, type ItemStanding, standingsOf, unseenHardness } from './standing.ts';
 export type { NotPlaced, ToPractise, WeekChoice } from './week.ts';

@@ -1,5 +1,5 @@
 import type { HotSpot } from '#core/drill/hot-spots';
-import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
+import { asCorrected, type EntryOf, type LogEntry } from '#core/practice/log';
 import { dayNumber } from '#core/calendar';
 import { type Practised, practisedKey } from '#core/practice/item';
 import { type Grade, recallAfter, type Met } from '#core/spacing';
@@ -36,30 +36,49 @@ export function gradeOf(good: number, tries: number): Grade {
   return share >= WITH_DIFFICULTY ? 'hard' : 'forgotten';
 }
 
-/** Finds the standing of a player with something, by the entries of a log; `dayOf` gives the day under which an entry is logged. */
-export function standingOf(
+/** A thing that is practised, as far as it is told apart in a log. */
+type Told = Pick<Practised, 'piece' | 'part'>;
+
+/**
+ * Finds the standing of a player with some things, by key, from the entries of a log; `dayOf` gives the day under which an entry is logged.
+ * A log of years is gone through once, however many things there are.
+ */
+export function standingsOf(
   entries: readonly LogEntry[],
-  practised: Pick<Practised, 'piece' | 'part'>,
+  practised: readonly Told[],
   dayOf: (entry: LogEntry) => string,
+): ReadonlyMap<string, ItemStanding> {
+  const about = new Map(
+    practised.map((told) => [practisedKey(told), { attempts: new Array<EntryOf<'attempt'>>(), pains: new Array<EntryOf<'pain'>>() }]),
+  );
+  for (const entry of asCorrected(entries)) {
+    if (entry.kind === 'attempt') about.get(practisedKey(entry.practised))?.attempts.push(entry);
+    if (entry.kind === 'pain') about.get(practisedKey(entry.practised))?.pains.push(entry);
+  }
+  const numberOf = (entry: LogEntry): number => dayNumber(dayOf(entry));
+  return new Map([...about].map(([key, { attempts, pains }]) => [key, standingAfter(attempts, pains, numberOf)]));
+}
+
+/** Gives the standing after some tries of one thing, and what was said of pain. */
+function standingAfter(
+  attempts: readonly EntryOf<'attempt'>[],
+  pains: readonly EntryOf<'pain'>[],
+  numberOf: (entry: LogEntry) => number,
 ): ItemStanding {
-  const key = practisedKey(practised);
-  const standing = asCorrected(entries);
-  const days = new Map<number, EntryOf<'attempt'>[]>();
-  for (const attempt of ofKind(standing, 'attempt')) {
-    if (practisedKey(attempt.practised) !== key) continue;
-    const day = dayNumber(dayOf(attempt));
-    days.set(day, [...(days.get(day) ?? []), attempt]);
+  const days = new Map<number, { good: number; tries: number }>();
+  for (const attempt of attempts) {
+    const day = numberOf(attempt);
+    const before = days.get(day) ?? { good: 0, tries: 0 };
+    days.set(day, { good: before.good + (attempt.miss === null ? 1 : 0), tries: before.tries + 1 });
   }
   const inTurn = [...days].toSorted(([one], [next]) => one - next);
-  const sittings = inTurn.map(([day, attempts]): Sitting => {
-    const good = attempts.filter(({ miss }) => miss === null).length;
-    return { day, good, tries: attempts.length, grade: gradeOf(good, attempts.length) };
-  });
+  const sittings = inTurn.map(([day, { good, tries }]): Sitting => ({ day, good, tries, grade: gradeOf(good, tries) }));
   const last = sittings.at(-1)?.day;
-  const hurt = ofKind(standing, 'pain').some((pain) => practisedKey(pain.practised) === key && dayNumber(dayOf(pain)) === last);
-  const tempos = [...days.values()].flat().flatMap(({ miss, tempo }) => (miss === null && tempo !== null ? [tempo] : []));
-  const tempo = tempos.length === 0 ? null : tempos.reduce((fastest, tempo) => Math.max(fastest, tempo));
-  return { sittings, tempo, hurt };
+  const tempo = attempts.reduce<number | null>(
+    (fastest, attempt) => (attempt.miss !== null || attempt.tempo === null ? fastest : Math.max(fastest ?? 0, attempt.tempo)),
+    null,
+  );
+  return { sittings, tempo, hurt: pains.some((pain) => numberOf(pain) === last) };
 }
 
 /** The days within which a thing that is still being learnt comes back. */

@@ -16,7 +16,7 @@ interface Packed {
   readonly schemas: readonly { readonly kind: DocumentName; readonly version: number; readonly schema: unknown }[];
 }
 
-const FILE = fileURLToPath(new URL('../../tests/support/landed-schemas.json', import.meta.url));
+const FILE = fileURLToPath(new URL('../../tests/support/schemas/landed-schemas.json', import.meta.url));
 
 /** The length below which a part is written where it stands, characters of JSON. */
 const SHORTEST_PART = 60;

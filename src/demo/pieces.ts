@@ -93,7 +93,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     tempo: 60,
   }),
   demo('D major for a small hand', {
-    instrument: { kind: 'cello', size: '3/4' },
+    instrument: { kind: 'cello', size: '3/4', tapes: [2, 3, 4, 5] },
     player: {
       name: 'Plover',
       hand: { firstToFourth: { comfortMm: 88, maxMm: 114 }, firstToSecond: { comfortMm: 52, maxMm: 66 }, fingerDistanceMm: 9 },

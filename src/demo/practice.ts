@@ -1,3 +1,4 @@
+import { DAYS_A_WEEK } from '#core/calendar';
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
 import type { LogEntry, LogWhat, PosturePoint } from '#core/practice/log';
@@ -26,7 +27,6 @@ export const DEMO_ENTRY = 'demo-';
 
 /** The number of weeks, the last of them up to yesterday. */
 const WEEKS = 8;
-const DAYS_A_WEEK = 7;
 
 /** The remarks that pupils of a made-up studio hear at their lessons. */
 const REMARKS = [

@@ -23,7 +23,7 @@ export const DEMO_STUDIO: readonly DemoPlayer[] = [
   pupil(
     'Plover',
     'Plover’s ¾ cello',
-    { kind: 'cello', size: '3/4' },
+    { kind: 'cello', size: '3/4', tapes: [2, 3, 4, 5] },
     {
       player: {
         hand: {

@@ -1,4 +1,4 @@
-import { QueryClient, useQuery } from '@tanstack/react-query';
+import { QueryClient, useQueries, useQuery, type UseQueryResult } from '@tanstack/react-query';
 
 /** The state of a question in a component: nothing yet, the answer to this very question, or the reason why there is none. */
 export type Asked<Value> =
@@ -25,16 +25,25 @@ const questions = new QueryClient({
  * Asks a question in a component. The answer belongs to the key: while the answer to another is on its way, nothing of the one before is
  * shown. A question that is no longer asked is cancelled.
  */
-export function useAsked<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Value>): Asked<Value> {
-  const { data, error, refetch } = useQuery(
-    {
-      queryKey: key,
-      queryFn: async ({ signal }) => ({ value: await ask(signal) }),
-      enabled: when,
-      gcTime: keptMs,
-    },
-    questions,
-  );
+export function useAsked<Value>(asking: Asking<Value>): Asked<Value> {
+  return stateOf(useQuery(queryFor(asking), questions));
+}
+
+/** Asks several questions of one kind in a component, each by itself: one that has changed does not take away the answers to the others. */
+export function useAskedAll<Value>(asking: readonly Asking<Value>[]): readonly Asked<Value>[] {
+  return useQueries({ queries: asking.map(queryFor) }, questions).map(stateOf);
+}
+
+function queryFor<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Value>) {
+  return {
+    queryKey: key,
+    queryFn: async ({ signal }: { readonly signal: AbortSignal }) => ({ value: await ask(signal) }),
+    enabled: when,
+    gcTime: keptMs,
+  };
+}
+
+function stateOf<Value>({ data, error, refetch }: UseQueryResult<{ readonly value: Value }>): Asked<Value> {
   if (data !== undefined) return { state: 'answered', value: data.value };
   return error === null ? { state: 'waiting' } : { state: 'failed', from: 'engine', message: error.message, again: () => void refetch() };
 }

@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, withHead } from '#core/documents';
-import { dayNumber, dayOfNumber } from '#core/calendar';
+import { DAYS_A_WEEK, dayNumber, dayOfNumber } from '#core/calendar';
 import { inOrder, LAST_MOMENT, type LogEntry, type LogWhat } from '#core/practice/log';
 import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
@@ -59,7 +59,10 @@ export function dayLogged(pages: readonly LogPage[]): (entry: LogEntry) => strin
   return ({ id, at }) => days.get(id) ?? dayOf(at);
 }
 
+/** The number of weeks for which the record counts: a weakness before that need not be one now. */
+export const WEEKS_COUNTED = 8;
+
 /** Gives the day a number of weeks before the day of a moment (ms since 1970). */
 export function dayWeeksBefore(at: number, weeks: number): string {
-  return dayOfNumber(dayNumber(dayOf(at)) - 7 * weeks);
+  return dayOfNumber(dayNumber(dayOf(at)) - DAYS_A_WEEK * weeks);
 }

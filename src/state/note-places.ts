@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { createContext, useContext, useMemo } from 'react';
 import { answerOf } from '../engine/index.ts';
 import type { PieceRecord } from '../records/record.ts';
 import { tellNotesOfBrief, tellsNothing, type TellNote } from '../words/line/note-places.ts';
@@ -10,8 +10,17 @@ export function tellerOf(pieces: readonly PieceRecord[]): TellNote {
   return (piece, note) => byId.get(piece)?.(note) ?? null;
 }
 
+/** The teller of notes that a page provides to all its parts, so that the pieces are read once; null where it provides none. */
+export const TellNoteHere = createContext<TellNote | null>(null);
+
 /** Gives what tells the notes of the pieces of the studio, as they are now; it knows none until they are read. */
 export function useTellNote(): TellNote {
-  const list = answerOf(useStored(PIECES));
-  return useMemo(() => (list ? tellerOf(list.records) : tellsNothing), [list]);
+  const here = useContext(TellNoteHere);
+  const list = answerOf(useStored(here === null ? PIECES : null));
+  return useMemo(() => here ?? (list ? tellerOf(list.records) : tellsNothing), [here, list]);
+}
+
+/** Gives what tells the notes of pieces that are read already. */
+export function useTellerOf(pieces: readonly PieceRecord[]): TellNote {
+  return useMemo(() => tellerOf(pieces), [pieces]);
 }

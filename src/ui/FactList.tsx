@@ -14,3 +14,22 @@ export function Fact({ name, children }: { readonly name: string; readonly child
     </>
   );
 }
+
+interface FactRowProps {
+  /** Each fact: its name, and its figure with the unit. */
+  readonly facts: readonly (readonly [string, string])[];
+}
+
+/** Facts in a row: the figure large, its name below. */
+export function FactRow({ facts }: FactRowProps) {
+  return (
+    <dl className="mt-1 flex flex-wrap gap-x-8 gap-y-1">
+      {facts.map(([name, figure]) => (
+        <div key={name} className="flex flex-col-reverse">
+          <dt className="text-[14px] text-dove-dark">{name}</dt>
+          <dd className="font-serif text-[19px] tabular-nums">{figure}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

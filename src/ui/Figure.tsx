@@ -15,7 +15,7 @@ export function Figure({ children, how }: FigureProps) {
       <Popover.Trigger asChild>
         <button
           type="button"
-          className="inline-block min-h-[24px] underline decoration-dove decoration-dotted underline-offset-4 print:no-underline text-left hover:bg-paper-deep"
+          className="inline-block min-h-[24px] underline decoration-dove decoration-dotted decoration-[1.5px] underline-offset-4 print:no-underline text-left hover:bg-paper-deep"
           title="How this is calculated"
         >
           {children}

@@ -1,5 +1,9 @@
-import type { ReactNode } from 'react';
+import { createContext, type ReactNode, useContext } from 'react';
+import { createPortal } from 'react-dom';
 import { Heading } from './Heading.tsx';
+
+/** The place in the head of a page for its next steps; null until it is drawn, and on pages without a title. */
+export const HeadSlot = createContext<HTMLElement | null>(null);
 
 interface NextStepsProps {
   /** Whether it stands in a row at the head of a long view, where it stays in sight, instead of below it. */
@@ -17,4 +21,10 @@ export function NextSteps({ atHead = false, children }: NextStepsProps) {
       {atHead ? children : <div className="mt-1.5 flex flex-wrap gap-1.5">{children}</div>}
     </section>
   );
+}
+
+/** The next steps of a page, beside its title. */
+export function PageSteps({ children }: { readonly children: ReactNode }) {
+  const slot = useContext(HeadSlot);
+  return slot && createPortal(<NextSteps atHead>{children}</NextSteps>, slot);
 }

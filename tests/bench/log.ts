@@ -4,6 +4,7 @@
  */
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { firstShown, noteFirstShown } from '../support/first-shown.ts';
+import { growLog } from '../support/grown-log.ts';
 import { CHROMIUM, numberGiven, startServer } from '../support/served.ts';
 
 const PORT = 4394;
@@ -13,8 +14,8 @@ const ROUNDS = 9;
 const DAY = 'article';
 const ADDED = 20;
 
-/** The tries of a diligent day. */
-const A_DAY = 140;
+/** The player of the demo whose log grows. */
+const PLAYER = 'demo-player-martin';
 
 const attempts = numberGiven('attempts', 100_000);
 
@@ -26,11 +27,11 @@ try {
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await noteFirstShown(context, [DAY]);
   const first = await context.newPage();
-  await first.goto('/record');
+  await first.goto(`/record?player=${PLAYER}`);
   await first.getByRole('article').first().waitFor();
   const few = await figures(context);
-  await first.evaluate(grow, { attempts, aDay: A_DAY });
   await first.close();
+  await growLog(context, { attempts, player: PLAYER });
   const many = await figures(context);
   for (const [name, ms] of Object.entries(many))
     console.log(`${name}: ${ms.toFixed(0)} ms with ${attempts} tries, ${(few[name] ?? 0).toFixed(0)} ms with the demo alone`);
@@ -46,13 +47,13 @@ async function figures(context: BrowserContext): Promise<Readonly<Record<string,
   const add: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const page = await context.newPage();
-    await page.goto('/record', { waitUntil: 'commit' });
+    await page.goto(`/record?player=${PLAYER}`, { waitUntil: 'commit' });
     open.push(await firstShown(page, DAY));
     all.push(await untilAll(page));
     await page.close();
   }
   const page = await context.newPage();
-  await page.goto('/record?part=lesson');
+  await page.goto(`/record?player=${PLAYER}&part=lesson`);
   await page.getByRole('heading', { name: 'Next aim' }).waitFor();
   for (let order = 0; order < ADDED; order += 1) add.push(await page.evaluate(remark, `Remark ${order} of ${Date.now()}`));
   await page.close();
@@ -76,30 +77,6 @@ async function remark(text: string): Promise<number> {
   field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
   while (field.value !== '') await new Promise((resolve) => setTimeout(resolve));
   return performance.now() - since;
-}
-
-/** Runs in the page: adds days of tries before those of the demo, for its first player. */
-async function grow({ attempts: count, aDay }: { readonly attempts: number; readonly aDay: number }): Promise<void> {
-  const opening = indexedDB.open('dove-path');
-  await new Promise((resolve) => (opening.onsuccess = resolve));
-  const database = opening.result;
-  const reading: IDBRequest<
-    { readonly playerId: string; readonly document: { readonly name: string; readonly entries: readonly object[] } }[]
-  > = database.transaction('logs').objectStore('logs').getAll();
-  await new Promise((resolve) => (reading.onsuccess = resolve));
-  const shown = document.querySelector<HTMLSelectElement>('select[aria-label="Player"]')?.value;
-  const page = reading.result.find(({ playerId }) => playerId === shown);
-  const like = page?.document.entries.find((entry) => 'kind' in entry && entry.kind === 'attempt');
-  if (!page || !like) throw new Error('The demo has no log');
-  const writing = database.transaction('logs', 'readwrite');
-  for (let day = 0; day * aDay < count; day += 1) {
-    const at = Date.now() - (1 + day) * 86_400_000;
-    const name = new Date(at).toISOString().slice(0, 10);
-    const entries = Array.from({ length: aDay }, (_, order) => ({ ...like, id: `${day}-${order}`, at: at + order * 1000 }));
-    writing.objectStore('logs').put({ ...page, id: `grown-${day}`, document: { ...page.document, day: name, entries } });
-  }
-  await new Promise((resolve) => (writing.oncomplete = resolve));
-  database.close();
 }
 
 function median(times: readonly number[]): number {

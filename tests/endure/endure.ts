@@ -15,7 +15,7 @@ import { EDITS } from './edits.ts';
 import { TAKEN_AWAY } from './taken-away.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
-import { listsOf } from '../support/lists-of-schema.ts';
+import { listsOf } from '../support/schemas/lists-of-schema.ts';
 import { JOINED_LISTS } from '../../src/storage/joining/joined-lists.ts';
 import { KEEPING_PAGES } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord } from '../../src/records/record.ts';

@@ -99,9 +99,15 @@ function readAsked(
   return goodReading({ limits: limits.value, stretches: stretches.value, locks: locks.value, wishes, weights });
 }
 
-/** Reads the weights: changed by the school and the brief, then by the ways of the teacher. */
-function readTaughtWeights({ instrument: { kind }, school, weights = {} }: Brief, ways: Ways): Reading<Weights> {
-  const schooled = changedWeights(weightsFor(kind), school?.weights?.[kind] ?? {});
+/** Gives a task with another table of weights in place of the usual one; what the school, the ways and the wishes change, they change in it. */
+export function withTable(task: Task, table: Weights): Task {
+  const taught = readTaughtWeights(task.brief, task.ways, table);
+  return taught.ok ? { ...task, weights: preferredWeights(taught.value, task.brief.purpose ?? null, task.wishes) } : task;
+}
+
+/** Reads the weights: the table, changed by the school and the brief, then by the ways of the teacher. */
+function readTaughtWeights({ instrument: { kind }, school, weights = {} }: Brief, ways: Ways, table = weightsFor(kind)): Reading<Weights> {
+  const schooled = changedWeights(table, school?.weights?.[kind] ?? {});
   if (!schooled.ok) return schooled;
   const changed = changedWeights(schooled.value, weights);
   if (!changed.ok) return changed;

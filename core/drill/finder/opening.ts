@@ -16,7 +16,8 @@ export function openingDrill(player: DrillFor, request: DrillRequest): DrillRequ
   return tried.find((request) => isPlayedAsAsked(player, request)) ?? tried.find((request) => writeDrill(player, request).ok) ?? request;
 }
 
-function isPlayedAsAsked(player: DrillFor, request: DrillRequest): boolean {
+/** Tells whether a drill is played by this hand as it is asked for, with no other fingers, distance or string in its place. */
+export function isPlayedAsAsked(player: DrillFor, request: DrillRequest): boolean {
   const drill = writeDrill(player, request);
   return drill.ok && drill.value.altered.every(({ what }) => !OTHER_THAN_ASKED.includes(what));
 }

@@ -12,6 +12,14 @@ export interface Advice {
   readonly sides: readonly string[];
 }
 
+/** Tells whether a semitone is narrower than two fingertips of the player where a note is stopped. */
+export function isCrowded(plan: Plan, { stops }: PlannedSound): boolean {
+  const { fingerDistanceMm } = handOfPlan(plan).hand;
+  return stops.some(
+    ({ finger, semitonesAboveOpen }) => finger !== '0' && semitoneSpaceMm(plan.stringLengthMm, semitonesAboveOpen) < fingerDistanceMm,
+  );
+}
+
 /** Lists the questions that apply to a note of a plan: at a shift, a double stop, a high place, and nowhere else. */
 export function adviceFor(plan: Plan, index: number): readonly Advice[] {
   const note = plan.notes[index];
@@ -32,14 +40,10 @@ export function adviceFor(plan: Plan, index: number): readonly Advice[] {
  */
 function occasionsOf(plan: Plan, index: number, note: PlannedSound): ReadonlySet<ToldAt> {
   const shifted = plan.shifts.some(({ to }) => to === index);
-  const { fingerDistanceMm } = handOfPlan(plan).hand;
-  const narrow = note.stops.some(
-    ({ finger, semitonesAboveOpen }) => finger !== '0' && semitoneSpaceMm(plan.stringLengthMm, semitonesAboveOpen) < fingerDistanceMm,
-  );
   const occasions: readonly (readonly [ToldAt, boolean])[] = [
     ['shift', shifted],
     ['double-stop', note.stops.length > 1],
-    ['high-place', narrow],
+    ['high-place', isCrowded(plan, note)],
     ['check', shifted],
   ];
   return new Set(occasions.flatMap(([occasion, applies]) => (applies ? [occasion] : [])));

@@ -112,6 +112,14 @@ export const instrumentIssue = issuesAbout('instrument', {
     hint: 'Two fingers pressed together stand 5 to 20 mm apart.',
   }),
 
+  /** Tapes that do not read as places on the fingerboard. */
+  'tapes-unreadable': ({ text, most }: { readonly text: string; readonly most: number }) => ({
+    expected: `whole semitones from 1 to ${most}`,
+    came: text,
+    message: `“${text}” is not a place for a tape.`,
+    hint: `Write the semitones from the nut, 1 to ${most}, with commas between: 2, 4, 5.`,
+  }),
+
   /** A date of measuring that does not read as one. */
   'day-unreadable': ({ text }: { readonly text: string }) => ({
     expected: 'year-month-day',

@@ -3,6 +3,7 @@ export {
   Along,
   type Grouping,
   GROUPINGS,
+  ITEM_MINUTES,
   MODELS,
   MOST_IN_SESSION,
   PLAIN_ALONG,

@@ -73,11 +73,14 @@ export const GROUPINGS = ['all', 'cell', 'tetrachord', 'octave', 'two-octaves', 
 /** The way in which notes are grouped. */
 export type Grouping = (typeof GROUPINGS)[number];
 
+/** The fewest and the most minutes of an item. */
+export const ITEM_MINUTES = { least: 1, most: 30 } as const;
+
 /** The schema of an item of a session. */
 export const PracticeItem = Type.Object(
   {
     practised: Practised,
-    minutes: Type.Integer({ minimum: 1, maximum: 30 }),
+    minutes: Type.Integer({ minimum: ITEM_MINUTES.least, maximum: ITEM_MINUTES.most }),
     ladder: Ladder,
     set: SetRule,
     along: Along,

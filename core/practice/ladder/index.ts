@@ -10,5 +10,6 @@ export {
   rungsOf,
   secondsOfLadder,
   secondsOfRun,
+  setsARung,
 } from './ladder.ts';
 export { goodSoFar, MOST_RUNS, SET_RULES, SetRule, setStanding, spoilsRun, USUAL_SET, goodOnesWanted, runsOfSet } from './set.ts';

@@ -81,13 +81,15 @@ export interface OnLadder {
 /** The place at the foot of a ladder. */
 export const AT_THE_FOOT: OnLadder = { rung: 0, clean: 0 };
 
-/** The number of clean sets that move up where two are wanted. */
-const TWO = 2;
+/** Gives the number of clean sets in a row that move a ladder up. */
+export function setsARung({ rule }: Pick<Ladder, 'rule'>): number {
+  return rule === 'two-up' ? 2 : 1;
+}
 
 /** Gives the place of a player after a set. */
 export function afterSet({ rule }: Pick<Ladder, 'rule'>, { rung, clean }: OnLadder, standing: Exclude<SetStanding, 'on'>): OnLadder {
   if (standing === 'failed') return { rung: afterFailing(rule, rung), clean: 0 };
-  const enough = clean + 1 >= (rule === 'two-up' ? TWO : 1);
+  const enough = clean + 1 >= setsARung({ rule });
   return enough ? { rung: rung + 1, clean: 0 } : { rung, clean: clean + 1 };
 }
 
@@ -125,6 +127,5 @@ export function secondsOfRun(plan: Plan, { from, to }: { readonly from: number; 
 
 /** Gives the time of a whole ladder where every set is clean at once, with a number of runs to a set, seconds. */
 export function secondsOfLadder(plan: Plan, passage: { readonly from: number; readonly to: number }, ladder: Ladder, runs: number): number {
-  const sets = ladder.rule === 'two-up' ? TWO : 1;
-  return rungsOf(ladder).reduce((sum, rung) => sum + sets * runs * secondsOfRun(plan, passage, rung), 0);
+  return rungsOf(ladder).reduce((sum, rung) => sum + setsARung(ladder) * runs * secondsOfRun(plan, passage, rung), 0);
 }

@@ -152,8 +152,8 @@ const NO_CHANCE = 3;
 export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[] {
   const byNote = new Map<string, EntryOf<'attempt'>[]>();
   for (const attempt of ofKind(asCorrected(entries), 'attempt')) {
-    const note = noteOf(attempt);
-    if (attempt.miss === null || note === null) continue;
+    const note = noteMissed(attempt);
+    if (note === null) continue;
     const key = `${attempt.practised.piece} ${note}`;
     byNote.set(key, [...(byNote.get(key) ?? []), attempt]);
   }
@@ -162,7 +162,7 @@ export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[]
     .flatMap((attempts) => {
       const [first] = attempts;
       const [most] = missesOf(missCounts(attempts));
-      const note = first ? noteOf(first) : null;
+      const note = first ? noteMissed(first) : null;
       if (!first || !most || note === null) return [];
       const { piece, title } = first.practised;
       return [{ piece, title, note, times: attempts.length, miss: most.miss, voice: mostlyIn(attempts) }];
@@ -176,9 +176,10 @@ function mostlyIn(attempts: readonly EntryOf<'attempt'>[]): Voice | null {
 }
 
 /**
- * Gives the note at which a try missed: the one that was pointed at, or the one that a stage's shift arrives on; a stage counts notes of
- * its own.
+ * Gives the note at which a try missed: the one that was pointed at, or the one that a stage's shift arrives on (a stage counts notes of its
+ * own); null where it was good, or where the note is not known.
  */
-function noteOf({ note, practised: { part } }: EntryOf<'attempt'>): number | null {
+export function noteMissed({ miss, note, practised: { part } }: EntryOf<'attempt'>): number | null {
+  if (miss === null) return null;
   return part.part === 'stage' ? part.note : (note ?? null);
 }

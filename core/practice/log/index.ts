@@ -9,6 +9,7 @@ export {
   missCounts,
   type MissedNote,
   missedNotes,
+  noteMissed,
   missesOf,
   ofKind,
   type SetByTeacher,
@@ -18,4 +19,4 @@ export {
 export { type EntryOf, LARGEST_FILE, LAST_MOMENT, LogEntry, type LogWhat, MOST_ENTRIES, PosturePoint, type Prompt } from './entry.ts';
 export { mergedEntries } from './merged.ts';
 export { inOrder, orderOf } from './order.ts';
-export { LOG_COLUMNS, logRows } from './table.ts';
+export { logTable } from './table.ts';

@@ -1,20 +1,27 @@
 import type { EntryKind, EntryOf, LogEntry } from './entry.ts';
 
 /** The columns of a log as a table. */
-export const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'voice', 'text'] as const;
+const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'voice', 'text'] as const;
 
 /** A line of a log as a row of a table. */
 export type LogRow = Readonly<Record<(typeof LOG_COLUMNS)[number], string>>;
 
-/** Writes a log as rows of a table, every entry, corrections too; times are written in UTC (ISO 8601), notes are counted from 1. */
-export function logRows(entries: readonly LogEntry[]): readonly LogRow[] {
-  return entries.map((entry) => ({
+/** A log as a table. */
+export interface LogTable {
+  readonly columns: typeof LOG_COLUMNS;
+  readonly rows: readonly LogRow[];
+}
+
+/** Writes a log as a table, every entry, corrections too; times are written in UTC (ISO 8601), notes are counted from 1. */
+export function logTable(entries: readonly LogEntry[]): LogTable {
+  const rows = entries.map((entry) => ({
     ...EMPTY,
     id: entry.id,
     time: new Date(entry.at).toISOString(),
     kind: entry.kind,
     ...cellsOf(entry.kind, entry),
   }));
+  return { columns: LOG_COLUMNS, rows };
 }
 
 const EMPTY: LogRow = { id: '', time: '', kind: '', item: '', part: '', tempo: '', result: '', note: '', voice: '', text: '' };

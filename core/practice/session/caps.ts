@@ -32,6 +32,11 @@ const STRAINED: Readonly<Record<Strain, (note: PlannedSound) => boolean>> = {
   thumb: ({ stops }) => stops.some(({ finger }) => finger === 'T'),
 };
 
+/** Counts the notes of a passage (line indexes, both inclusive) that strain the hand in one way. */
+export function strainedNotes(plan: Plan, { from, to }: { readonly from: number; readonly to: number }, strain: Strain): number {
+  return plan.notes.slice(from, to + 1).filter((note) => note.kind === 'note' && STRAINED[strain](note)).length;
+}
+
 /** Finds the caps for some notes of a plan (line indexes, both inclusive); empty for notes that do not strain. */
 export function capsOf(plan: Plan, { from, to }: { readonly from: number; readonly to: number }): readonly Cap[] {
   const notes = plan.notes.slice(from, to + 1).flatMap((note) => (note.kind === 'note' ? [note] : []));

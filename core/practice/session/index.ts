@@ -16,3 +16,4 @@ export {
   type Step,
 } from './run.ts';
 export { soundOfItem, type InHand, type PracticeSound, soundingAt } from './sounding.ts';
+export { type ItemSchedule, scheduleItem, type ScheduledSet, type SessionSums, sumSchedules } from './schedule.ts';

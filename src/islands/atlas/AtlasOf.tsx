@@ -1,6 +1,5 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo } from 'react';
-import useMeasure from 'react-use-measure';
 import type { PositionMap } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
@@ -17,13 +16,15 @@ import { instrumentLike } from '../parts/index.ts';
 import { BoardDrawing } from '../measurements/BoardDrawing.tsx';
 import { boardScale } from '../measurements/board-geometry.ts';
 import type { TapeInstrument } from '../tapes/tape-instruments.ts';
-import { mapMarks, mapTouches, placeMark, placeMarks } from './map-marks.ts';
+import { playTones, toneOf } from '../names/tones.ts';
+import { mapMarks, mapTouches, placeMarks, withPicked } from './map-marks.ts';
 import { NotePlaces, notesOf } from './NotePlaces.tsx';
-import { addressOf, type BoardPlace, placeOfAddress } from './board-place.ts';
+import { addressOf, type BoardPlace, pitchAtPlace, placeOfAddress } from './board-place.ts';
 import { PlaceAsked, PlaceChoice } from './PlaceAsked.tsx';
 import { PositionBars } from './PositionBars.tsx';
 import { AcrossList, StringsTable } from './PositionLists.tsx';
 import { ScalesHere } from './ScalesHere.tsx';
+import { useWidth } from '../../ui/use-width.ts';
 
 interface AtlasOfProps {
   readonly instruments: readonly TapeInstrument[];
@@ -58,10 +59,10 @@ export function AtlasOf({ instruments, chosen, player, schools, onChoose }: Atla
             <Map {...on} />
             {place && <PlaceAsked brief={brief} instrument={instrument} musicKey={key} place={place} />}
             {note !== null && <NotePlaces brief={brief} musicKey={key} pitch={note} />}
-            <div className="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
+            <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 lg:grid-cols-2">
               <section aria-label="String by string" className="lg:col-span-2">
                 <Heading>String by string</Heading>
-                <StringsTable map={here} school={schools[0] ?? {}} />
+                <StringsTable map={here} musicKey={key} school={schools[0] ?? {}} />
               </section>
               <section aria-label="From string to string">
                 <Heading>From string to string</Heading>
@@ -126,24 +127,28 @@ function AtlasSentence({ maps, here, instrument, musicKey, note, place, go, inst
 
 /** Draws the fingerboard with one position on it, and under it the extent of every position. */
 function Map({ maps, here, instrument, musicKey, note, place, go }: MapOn) {
-  const [into, { width }] = useMeasure();
+  const [into, width] = useWidth();
   const scale = boardScale(instrument, Math.max(320, width), 1);
   const fingers = mapMarks(here, musicKey);
   const places =
     note === null
       ? []
-      : placeMarks(instrument, note).filter(
+      : placeMarks(instrument, note, maps).filter(
           ({ stringIndex, mm }) => !fingers.some((finger) => finger.stringIndex === stringIndex && finger.mm === mm),
         );
-  const asked = place ? placeMark(instrument, musicKey, place) : [];
+  const press = (stringIndex: number, semitonesAboveOpen: number): void => {
+    const pressed = { stringIndex, semitonesAboveOpen };
+    void playTones([toneOf(pitchAtPlace(instrument, musicKey, pressed) ?? '', instrument)]);
+    if (semitonesAboveOpen > 0) go({ place: addressOf(pressed) });
+  };
   return (
     <div ref={into} className="mt-1 overflow-x-auto">
       <BoardDrawing
         instrument={instrument}
         scale={scale}
         label={`${keyLabel(musicKey)} in ${positionName(here.position)}`}
-        marks={[...places, ...fingers, ...asked]}
-        onPlace={(stringIndex, semitonesAboveOpen) => go({ place: addressOf({ stringIndex, semitonesAboveOpen }) })}
+        marks={withPicked([...places, ...fingers], instrument, musicKey, place)}
+        onPlace={press}
         touches={mapTouches(here)}
         ticks={[]}
         band={here.frame}

@@ -1,11 +1,25 @@
-import type { PositionMap } from '#core/atlas';
+import { type MappedString, type PositionMap, stepsToTonic } from '#core/atlas';
 import type { School } from '#core/brief/parts/school';
-import { noteLabel } from '#core/pitch';
+import { parseKey } from '#core/key';
+import { displayPitchClass, noteLabel, parsePitch, semitonesOf } from '#core/pitch';
 import { Table } from '../../ui/Table.tsx';
-import { acrossText, fingersText, isTritone, mappedPatternText, stepsText, wayInText } from '../../words/names/atlas.ts';
+import { acrossText, fingersText, isTritone, mappedPatternText, stepsText, toTonicText, wayInText } from '../../words/names/atlas.ts';
 
-/** Lists the notes under the hand, from the lowest string up: fingers and notes, fingers that touch, and the way in. */
-export function StringsTable({ map, school }: { readonly map: PositionMap; readonly school: School }) {
+interface StringsTableProps {
+  readonly map: PositionMap;
+  /** The key, documents' form. */
+  readonly musicKey: string;
+  readonly school: School;
+}
+
+/** Writes the steps from an open string to the tonic. */
+function toTonicOf({ open }: MappedString, musicKey: string): string {
+  const [key, pitch] = [parseKey(musicKey), parsePitch(open)];
+  return key.ok && pitch.ok ? toTonicText(stepsToTonic(semitonesOf(pitch.value), key.value), displayPitchClass(key.value.tonic)) : '';
+}
+
+/** Lists the notes under the hand, from the lowest string up: fingers and notes, fingers that touch, the way to the tonic, and the way in. */
+export function StringsTable({ map, musicKey, school }: StringsTableProps) {
   return (
     <Table className="mt-1">
       <caption className="sr-only">What lies under the hand</caption>
@@ -15,6 +29,7 @@ export function StringsTable({ map, school }: { readonly map: PositionMap; reado
           <th scope="col">Fingers and notes</th>
           <th scope="col">From finger to finger</th>
           <th scope="col">What touches</th>
+          <th scope="col">From the open string to the tonic</th>
           <th scope="col">The way in</th>
         </tr>
       </thead>
@@ -29,6 +44,7 @@ export function StringsTable({ map, school }: { readonly map: PositionMap; reado
               <td>{fingersText(string)}</td>
               <td>{stepsText(string)}</td>
               <td>{mappedPatternText(string, school)}</td>
+              <td>{toTonicOf(string, musicKey)}</td>
               <td>{way && wayInText(way, string.open)}</td>
             </tr>
           );

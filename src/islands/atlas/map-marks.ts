@@ -41,8 +41,8 @@ export function mapTouches({ strings }: PositionMap): readonly BoardTouch[] {
   );
 }
 
-/** Marks every place of a note on the board, open strings apart. */
-export function placeMarks(instrument: Instrument, text: string): readonly BoardMark[] {
+/** Marks every place of a note on the board, open strings apart, each with the finger of the lowest position that has it. */
+export function placeMarks(instrument: Instrument, text: string, maps: readonly PositionMap[]): readonly BoardMark[] {
   const pitch = parsePitch(text);
   if (!pitch.ok) return [];
   return instrument.strings.flatMap(({ semitones: open }, stringIndex): readonly BoardMark[] => {
@@ -53,7 +53,7 @@ export function placeMarks(instrument: Instrument, text: string): readonly Board
         id: `place ${stringIndex}`,
         stringIndex,
         mm: mmFromNut(instrument.stringLengthMm, above),
-        text: '=',
+        text: fingerAt(maps, { stringIndex, semitonesAboveOpen: above }),
         name: displayPitch(writtenOnString(instrument, stringIndex, pitch.value)),
         look: 'rests',
         rings: false,
@@ -62,10 +62,30 @@ export function placeMarks(instrument: Instrument, text: string): readonly Board
   });
 }
 
-/** Marks the place that is asked for, with its note above it. */
-export function placeMark(instrument: Instrument, musicKey: string, place: BoardPlace): readonly BoardMark[] {
-  const pitch = pitchAtPlace(instrument, musicKey, place);
+/** Finds the finger that plays a place in the lowest position that has it; empty where none does. */
+function fingerAt(maps: readonly PositionMap[], { stringIndex, semitonesAboveOpen }: BoardPlace): string {
+  const fingers = maps.flatMap(({ strings }) =>
+    strings.filter((string) => string.stringIndex === stringIndex).flatMap(({ fingers }) => fingers),
+  );
+  return fingers.find((finger) => finger.semitonesAboveOpen === semitonesAboveOpen)?.finger ?? '';
+}
+
+/** Rings the place that was pressed: a finger there keeps its number, and a place without one gets its name. */
+export function withPicked(
+  marks: readonly BoardMark[],
+  instrument: Instrument,
+  musicKey: string,
+  place: BoardPlace | null,
+): readonly BoardMark[] {
+  const pitch = place && pitchAtPlace(instrument, musicKey, place);
+  if (!place || pitch === null) return marks;
   const { stringIndex, semitonesAboveOpen } = place;
   const mm = mmFromNut(instrument.stringLengthMm, semitonesAboveOpen);
-  return pitch === null ? [] : [{ id: 'asked place', stringIndex, mm, text: '?', name: noteLabel(pitch), look: 'plays', rings: false }];
+  const isThere = (mark: BoardMark): boolean => mark.stringIndex === stringIndex && Math.abs(mark.mm - mm) < SAME_PLACE_MM;
+  if (marks.some(isThere)) return marks.map((mark) => (isThere(mark) ? { ...mark, picked: true } : mark));
+  const name = noteLabel(pitch);
+  return [...marks, { id: 'picked place', stringIndex, mm, text: '', name, look: 'rests', rings: false, picked: true }];
 }
+
+/** The distance below which two marks are the same place, mm. */
+const SAME_PLACE_MM = 0.5;

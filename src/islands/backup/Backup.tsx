@@ -32,7 +32,7 @@ export const Backup = guardIsland(GuardedBackup);
 function GuardedBackup() {
   const { state, trouble, said, run } = useBackup();
   return (
-    <PageShell current="Backup" title="Backup" width="narrow">
+    <PageShell current="Backup" title="Backup">
       <p className="mt-1 max-w-[70ch] text-dove-dark">
         Pieces, players, instruments and schools are kept in this browser, on this machine, and nowhere else.
       </p>

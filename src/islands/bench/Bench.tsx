@@ -17,10 +17,10 @@ import { NotePanel } from './note/NotePanel.tsx';
 import { Score } from './score/Score.tsx';
 import { usePathNotes } from './score/use-path-notes.ts';
 import { BriefSentence } from './sentence/BriefSentence.tsx';
-import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
+import { BenchToolbar } from './tools/BenchToolbar.tsx';
 import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
-import { useIdle } from './use-idle.ts';
+import { useIdle } from '../../ui/use-idle.ts';
 import { readyToRead } from '../../state/reading/index.ts';
 
 /** This part comes after the first drawing, or when something of it is asked for. */
@@ -59,7 +59,6 @@ function GuardedBench() {
       current="Fingering"
       pieceId={pieceId}
       trouble={trouble}
-      name={pieceId !== null ? <PieceNameField /> : <span className="min-w-32 grow lg:max-w-80" />}
       actions={pieceId !== null && <BenchToolbar />}
       above={pieceId !== null && <PieceTabs pieceId={pieceId} />}
       className="px-5 pt-1.5 pb-6"

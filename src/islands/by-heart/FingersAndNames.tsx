@@ -7,6 +7,8 @@ interface FingersAndNamesProps {
   readonly group: NoteGroup;
   readonly numbers: boolean;
   readonly names: boolean;
+  /** Whether it has the page for itself. */
+  readonly isLarge: boolean;
 }
 
 /** Some notes in a row on one string. */
@@ -16,9 +18,9 @@ interface OnString {
 }
 
 /** Shows the line without notation: string by string, the fingers, the names, or both. */
-export function FingersAndNames({ plan, group, numbers, names }: FingersAndNamesProps) {
+export function FingersAndNames({ plan, group, numbers, names, isLarge }: FingersAndNamesProps) {
   return (
-    <ol aria-label="Without notation" className="flex flex-wrap gap-x-6 gap-y-3 text-[24px]">
+    <ol aria-label="Without notation" className={`flex flex-wrap gap-y-3 ${isLarge ? 'gap-x-10 text-[44px]' : 'gap-x-6 text-[24px]'}`}>
       {stringByString(plan, group).map(({ open, notes }) => (
         <li key={notes[0]?.index} className="border-t-2 border-ink pt-1">
           <span className="block text-[16px] text-dove-dark">{noteLabel(open)}</span>

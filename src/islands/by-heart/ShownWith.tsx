@@ -32,10 +32,12 @@ function isWritten(helps: readonly Help[]): boolean {
   return !helps.includes('staff') && (helps.includes('names') || helps.includes('numbers'));
 }
 
+/** The share of the window's height for the staff where nothing else is shown. */
+const ALONE = 0.72;
+
 /** Shows a line with some helps, in any mixture, down to a blank page. */
 export function ShownWith({ plan, group, helps }: ShownWithProps) {
   const has = (help: Help): boolean => helps.includes(help);
-  const [numbers, names] = [has('numbers'), has('names')];
   return (
     <div className="grid min-w-0 gap-4" data-testid="shown-with">
       {helps.length === 0 && <p className="py-10 text-center font-serif text-[28px]">{BLANK_PAGE}</p>}
@@ -44,11 +46,27 @@ export function ShownWith({ plan, group, helps }: ShownWithProps) {
           <PathScore plan={plan} name="the line" />
         </div>
       )}
-      {has('staff') && !has('path') && <StandStaff plan={plan} group={group} numbers={numbers} names={names} />}
-      {isWritten(helps) && <FingersAndNames plan={plan} group={group} numbers={numbers && !has('path')} names={names} />}
-      {has('pattern') && <PatternList plan={plan} group={group} />}
+      <Line plan={plan} group={group} helps={helps} />
+      {has('pattern') && <PatternList plan={plan} group={group} isLarge={helps.length === 1} />}
       {has('tapes') && <PlacesOnBoard plan={plan} group={group} />}
       {has('tuner') && <TunerForLine plan={plan} group={group} />}
     </div>
+  );
+}
+
+/** Shows the line itself beside a path, or without one: on the staff, or its fingers and names by themselves, as large as there is room. */
+function Line({ plan, group, helps }: ShownWithProps) {
+  const has = (help: Help): boolean => helps.includes(help);
+  const [numbers, names] = [has('numbers'), has('names')];
+  const isAlone = !(['path', 'pattern', 'tapes', 'tuner'] as const).some(has);
+  return (
+    <>
+      {has('staff') && !has('path') && (
+        <StandStaff plan={plan} group={group} numbers={numbers} names={names} {...(isAlone ? { share: ALONE } : {})} />
+      )}
+      {isWritten(helps) && (
+        <FingersAndNames plan={plan} group={group} numbers={numbers && !has('path')} names={names} isLarge={isAlone && !has('staff')} />
+      )}
+    </>
   );
 }

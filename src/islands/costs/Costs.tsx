@@ -11,7 +11,7 @@ import { answerOf } from '../../engine/index.ts';
 import { PIECES_USING, useRecords, useStored } from '../../state/reading/index.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { NextSteps } from '../../ui/NextSteps.tsx';
+import { PageSteps } from '../../ui/NextSteps.tsx';
 import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
@@ -46,9 +46,9 @@ function CostsPage() {
       <WhoseCosts schools={schools} school={school} kind={kind} onSchool={(id) => void setAddress({ school: id })} onKind={setKind} />
       {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
       {school && (
-        <NextSteps atHead>
+        <PageSteps>
           <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
-        </NextSteps>
+        </PageSteps>
       )}
       <FieldsAgain key={`${schoolId} ${kind}`} times={elsewhere.timesOf(school?.id)}>
         <CostTable school={school ?? null} kind={kind} onChange={(changed) => keep(changed, school ?? null)} />

@@ -107,14 +107,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
       )}
       {part === 'write' && <WritePart plan={plan} place={place.value} writer={writer} />}
       {part === 'find' && (
-        <FindPart
-          brief={plan.brief}
-          place={place.value}
-          musicKey={formatKey(plan.line.key)}
-          like={like}
-          onLike={setLike}
-          onOpen={(found) => writer.ask(found, null)}
-        />
+        <FindPart plan={plan} place={place.value} musicKey={formatKey(plan.line.key)} like={like} onLike={setLike} onOpen={writer.ask} />
       )}
     </>
   );

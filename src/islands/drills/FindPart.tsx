@@ -1,46 +1,63 @@
 import { useMemo, useState } from 'react';
-import { KEYS_OFFERED } from '#core/brief/edits';
-import { catalogue, DRILL_AIMS, type DrillFacts, type DrillQuery, factsOf, findDrills } from '#core/drill/finder';
+import {
+  catalogue,
+  type DrillFacts,
+  type DrillQuery,
+  factsOf,
+  findDrills,
+  type NeededDrill,
+  neededDrills,
+  mixFamilies,
+} from '#core/drill/finder';
 import type { DrillRequest } from '#core/drill/families';
-import { drillFor, fingersOf } from '#core/drill';
+import { drillFor } from '#core/drill';
 import type { ShiftClass } from '#core/drill/shifts';
-import { keyLabel } from '#core/key';
-import { noteLabel } from '#core/pitch';
-import type { Brief } from '#core/brief';
+import type { Plan } from '#core/plan/describe';
+import { missesByNote } from '#core/trends';
+import { answerOf } from '../../engine/index.ts';
+import { dayWeeksBefore, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import type { PieceRecord } from '../../records/record.ts';
-import { PIECES, useStored } from '../../state/reading/index.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { LabelledChoice } from '../../ui/fields/index.ts';
+import { useWork } from '../../state/bench/index.ts';
+import { ENTRIES, PIECES, useStored } from '../../state/reading/index.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/index.ts';
+import { tellNotesOfPlan } from '../../words/line/note-places.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { AIM_WORDS, drillTitle, FAMILY_WORDS, positionText, shiftClassText } from '../../words/drills/families.ts';
-import { positionsFor, type WrittenFor } from './first-request.ts';
+import { FINDER_WORDS, neededText } from '../../words/drills/finder.ts';
+import { FAMILY_WORDS, shiftClassText } from '../../words/drills/families.ts';
+import { DrillCard } from './DrillCard.tsx';
+import { FindSentence } from './FindSentence.tsx';
+import type { WrittenFor } from './first-request.ts';
 import { PiecesInside, PlacesLike } from './StudioPieces.tsx';
+import { useHotSpots } from './use-hot-spots.ts';
 
 interface FindPartProps {
-  readonly brief: Brief;
+  readonly plan: Plan;
   readonly place: WrittenFor;
   readonly musicKey: string;
   /** The shift that drills are to be like; null for none. */
   readonly like: ShiftClass | null;
   readonly onLike: (like: ShiftClass | null) => void;
-  readonly onOpen: (request: DrillRequest) => void;
+  readonly onOpen: (request: DrillRequest, note: number | null) => void;
 }
 
-/** The number of drills listed. */
-const LISTED = 24;
-
-const ANY = 'any';
+/** The number of drills listed, and of those added when more are asked for. */
+const LISTED = 12;
 
 /**
- * Lists all drills, those that can be written and those kept as pieces, by their aim; and where a kind of shift occurs in the studio's
- * pieces.
+ * Lists drills, first those that the piece asks of its player, then all others, those that can be written and those kept as pieces, by their
+ * aim; and where a kind of shift occurs in the studio's pieces.
  */
-export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindPartProps) {
-  const [query, setQuery] = useState<DrillQuery>({ key: musicKey });
+export function FindPart({ plan, place, musicKey, like, onLike, onOpen }: FindPartProps) {
+  const { brief } = plan;
+  const [query, setQuery] = useState<DrillQuery>({});
   const key = query.key ?? musicKey;
+  const needed = useNeeded(plan);
+  const pieces = useStored(PIECES);
+  const kept = answerOf(pieces);
   const ours = useMemo(
-    () => catalogue(drillFor(brief), key).map((request): Found => ({ request, facts: factsOf(request), piece: null })),
+    () => catalogue(drillFor(brief), key).map((request): Found => ({ request, facts: factsOf(request), piece: null, need: null })),
     [brief, key],
   );
   return (
@@ -51,9 +68,18 @@ export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindP
           <Button onClick={() => onLike(null)}>Look for any</Button>
         </p>
       )}
-      <QueryFields query={query} place={place} onChange={setQuery} />
-      <Answered asked={useStored(PIECES)} waiting="Looking …">
-        {({ records }) => <FoundDrills found={findDrills([...drillsAmong(records), ...ours], { ...query, like })} onOpen={onOpen} />}
+      <FindSentence query={query} musicKey={musicKey} place={place} onChange={setQuery} />
+      {needed && (
+        <FoundDrills
+          plan={plan}
+          needed={findDrills(needed, { ...query, like })}
+          found={kept && findDrills([...drillsAmong(kept.records), ...ours], { ...query, key, like })}
+          isRanked={like !== null}
+          onOpen={onOpen}
+        />
+      )}
+      <Answered asked={pieces} waiting="Looking …">
+        {() => null}
       </Answered>
       {like && <PlacesLike like={like} />}
       {query.position && <PiecesInside kind={place.instrument.kind} position={query.position} />}
@@ -66,142 +92,105 @@ interface Found {
   readonly facts: DrillFacts;
   /** The piece it is kept as; null for one that is not written yet. */
   readonly piece: { readonly id: string; readonly title: string } | null;
+  /** The need for it; null for one that nothing in the piece asks for. */
+  readonly need: NeededDrill | null;
+}
+
+/** Finds the drills that the piece asks of its player, by what was missed in the last weeks and by its hot spots; null until both are known. */
+function useNeeded(plan: Plan): readonly Found[] | null {
+  const [from] = useState(() => dayWeeksBefore(Date.now(), WEEKS_COUNTED));
+  const [pieceId, playerId] = [useWork((work) => work.pieceId), useWork((work) => work.playerId)];
+  const log = useStored(ENTRIES, playerId, from);
+  const spots = useHotSpots(plan);
+  const isRead = log.state !== 'waiting' && spots.state !== 'waiting';
+  const [entries, about] = [answerOf(log), answerOf(spots)];
+  return useMemo(() => {
+    if (!isRead) return null;
+    const notes = pieceId === null ? [] : missesByNote(entries ?? [], pieceId, plan);
+    const missed = new Map(notes.filter(({ missed }) => missed > 0).map(({ note, missed }) => [note, missed]));
+    return neededDrills(plan, about?.hotSpots ?? [], missed).map((need): Found => ({
+      request: need.request,
+      facts: factsOf(need.request),
+      piece: null,
+      need,
+    }));
+  }, [plan, pieceId, isRead, entries, about]);
 }
 
 /** Finds the drills among the pieces. */
 function drillsAmong(records: readonly PieceRecord[]): readonly Found[] {
   return records.flatMap(({ id, document }) =>
     document.drill
-      ? [{ request: document.drill.request, facts: factsOf(document.drill.request), piece: { id, title: pieceTitle(document) } }]
+      ? [
+          {
+            request: document.drill.request,
+            facts: factsOf(document.drill.request),
+            piece: { id, title: pieceTitle(document) },
+            need: null,
+          },
+        ]
       : [],
   );
 }
 
-interface QueryFieldsProps {
-  readonly query: DrillQuery;
-  readonly place: WrittenFor;
-  readonly onChange: (query: DrillQuery) => void;
+interface FoundDrillsProps {
+  readonly plan: Plan;
+  readonly needed: readonly Found[];
+  /** All drills that answer the query; null until the pieces are read. */
+  readonly found: readonly Found[] | null;
+  /** Whether the drills found stand in an order of their own: the most alike first. */
+  readonly isRanked: boolean;
+  readonly onOpen: (request: DrillRequest, note: number | null) => void;
 }
 
-function QueryFields({ query, place, onChange }: QueryFieldsProps) {
-  const fingers = fingersOf(place.hand);
-  return (
-    <search aria-label="Find a drill" className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-      <OneOrAny
-        label="For"
-        value={query.aim}
-        among={DRILL_AIMS}
-        nameOf={(aim) => AIM_WORDS[aim]}
-        onChoose={(aim) => onChange({ ...query, aim })}
-      />
-      <KeyField musicKey={query.key ?? ''} onChoose={(key) => onChange({ ...query, key })} />
-      <OneOrAny
-        label="From finger"
-        value={query.fromFinger}
-        among={fingers}
-        nameOf={String}
-        onChoose={(fromFinger) => onChange({ ...query, fromFinger })}
-      />
-      <OneOrAny
-        label="To finger"
-        value={query.toFinger}
-        among={fingers}
-        nameOf={String}
-        onChoose={(toFinger) => onChange({ ...query, toFinger })}
-      />
-      <OneOrAny
-        label="Direction"
-        value={query.way}
-        among={['up', 'down'] as const}
-        nameOf={String}
-        onChoose={(way) => onChange({ ...query, way })}
-      />
-      <OneOrAny
-        label="Positions apart"
-        value={query.steps}
-        among={[1, 2, 3, 4] as const}
-        nameOf={String}
-        onChoose={(steps) => onChange({ ...query, steps })}
-      />
-      <OneOrAny
-        label="String"
-        value={query.string}
-        among={place.instrument.strings.map(({ name }) => name)}
-        nameOf={(name) => `${noteLabel(name)} string`}
-        onChoose={(string) => onChange({ ...query, string })}
-      />
-      <OneOrAny
-        label="Position"
-        value={query.position}
-        among={positionsFor(place)}
-        nameOf={positionText}
-        onChoose={(position) => onChange({ ...query, position })}
-      />
-    </search>
-  );
-}
-
-interface KeyFieldProps {
-  /** The key, documents' form. */
-  readonly musicKey: string;
-  readonly onChoose: (key: string) => void;
-}
-
-/** Chooses the key of drills; a piece may be in one that is not offered. */
-function KeyField({ musicKey, onChoose }: KeyFieldProps) {
-  const among = KEYS_OFFERED.includes(musicKey) ? KEYS_OFFERED : [musicKey, ...KEYS_OFFERED];
-  return <LabelledChoice label="Key" value={musicKey} among={among} nameOf={keyLabel} onChoose={onChoose} />;
-}
-
-interface OneOrAnyProps<Value extends string | number> {
-  readonly label: string;
-  readonly value: Value | null | undefined;
-  readonly among: readonly Value[];
-  readonly nameOf: (value: Value) => string;
-  readonly onChoose: (value: Value | null) => void;
-}
-
-function OneOrAny<Value extends string | number>({ label, value, among, nameOf, onChoose }: OneOrAnyProps<Value>) {
-  return (
-    <LabelledChoice<Value | typeof ANY>
-      label={label}
-      value={value ?? ANY}
-      among={[ANY, ...among]}
-      nameOf={(like) => {
-        const one = among.find((other) => other === like);
-        return one === undefined ? 'any' : nameOf(one);
-      }}
-      onChoose={(known) => onChoose(among.find((one) => one === known) ?? null)}
+function FoundDrills({ plan, needed, found, isRanked, onOpen }: FoundDrillsProps) {
+  const tell = useMemo(() => tellNotesOfPlan(plan), [plan]);
+  const [shown, setShown] = useState(LISTED);
+  const others = othersOf(needed, found ?? [], isRanked);
+  const listed = others.slice(0, shown);
+  const card = ({ request, piece, need }: Found) => (
+    <DrillCard
+      key={piece?.id ?? JSON.stringify(request)}
+      brief={plan.brief}
+      request={request}
+      piece={piece}
+      why={need ? neededText(need, tell) : piece ? FINDER_WORDS.keptAsPiece : FAMILY_WORDS[request.asks.family].gains}
+      onOpen={(opened) => onOpen(opened, need?.notes[0] ?? null)}
     />
   );
-}
-
-function FoundDrills({ found, onOpen }: { readonly found: readonly Found[]; readonly onOpen: (request: DrillRequest) => void }) {
   return (
     <section aria-label="Drills found" className="mt-3">
-      <p role="status" className="text-dove-dark">
-        {found.length === 0 ? 'No drill answers all of that. Choose “any” somewhere.' : `${found.length} drills`}
-        {found.length > LISTED ? `, the first ${LISTED} listed` : ''}
+      {needed.length > 0 && (
+        <>
+          <Heading>{FINDER_WORDS.needed}</Heading>
+          <ul className={GRID}>{needed.slice(0, LISTED).map(card)}</ul>
+        </>
+      )}
+      {others.length > 0 && <Heading className={needed.length > 0 ? 'mt-5' : ''}>{FINDER_WORDS.others}</Heading>}
+      <p role="status" className="text-[14px] text-dove-dark">
+        {found && foundText(needed.length + others.length)}
       </p>
-      <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
-        {found.slice(0, LISTED).map(({ request, piece }) => (
-          <li key={piece?.id ?? JSON.stringify(request)} className="flex items-baseline gap-3 border-b border-line py-1 text-[15px]">
-            <span className="grow">
-              {piece?.title ?? drillTitle(request)}
-              <span className="block text-[14px] text-dove-dark">
-                {piece ? 'kept as a piece' : FAMILY_WORDS[request.asks.family].gains}
-              </span>
-            </span>
-            {piece ? (
-              <ButtonLink href={`/?piece=${piece.id}`}>Open</ButtonLink>
-            ) : (
-              <Button aria-label={`Write: ${drillTitle(request)}`} onClick={() => onOpen(request)}>
-                Write it
-              </Button>
-            )}
-          </li>
-        ))}
-      </ul>
+      <ul className={GRID}>{listed.map(card)}</ul>
+      {listed.length < others.length && (
+        <Button className="mt-3" onClick={() => setShown(shown + LISTED)}>
+          More drills
+        </Button>
+      )}
     </section>
   );
 }
+
+/** Lists the drills beside those that are needed: those kept as pieces, then one of each family; or in their own order. */
+function othersOf(needed: readonly Found[], found: readonly Found[], isRanked: boolean): readonly Found[] {
+  const asked = new Set(needed.map(({ request }) => JSON.stringify(request)));
+  const rest = found.filter(({ request, piece }) => piece !== null || !asked.has(JSON.stringify(request)));
+  if (isRanked) return rest;
+  return [...rest.filter(({ piece }) => piece !== null), ...mixFamilies(rest.filter(({ piece }) => piece === null))];
+}
+
+/** Writes how many drills answer the query. */
+function foundText(count: number): string {
+  return count === 0 ? FINDER_WORDS.none : `${count} drills in all.`;
+}
+
+const GRID = 'mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-3';

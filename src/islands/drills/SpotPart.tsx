@@ -112,9 +112,10 @@ function Loop({ plan, place, spot, onTakeApart, onWrite }: LoopProps) {
   const request = { key: formatKey(keyAt(plan.line, spot.note)), asks, variant: PLAIN_VARIANT };
   return (
     <section aria-label="Its loop" className="mt-2">
-      <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <FieldsOfFamily name="loop" asks={asks} place={place} onChange={setAsks} />
-      </div>
+      <p className="mb-2 font-serif text-[17px] leading-[1.75]">
+        The loop
+        <FieldsOfFamily name="loop" asks={asks} place={place} onChange={setAsks} />.
+      </p>
       <Written brief={plan.brief} request={request} note={spot.note} steps={steps} />
     </section>
   );

@@ -25,7 +25,7 @@ export function WritePart({ plan, place, writer }: WritePartProps) {
   return (
     <div>
       <div className="no-print">
-        <RequestFields request={request} place={place} around={measuresAround(plan, note)} onChange={writer.change} />
+        <RequestFields brief={plan.brief} request={request} place={place} around={measuresAround(plan, note)} onChange={writer.change} />
       </div>
       <h2 className="mt-4 text-2xl font-semibold">{drillTitle(request)}</h2>
       <p className="text-dove-dark">{FAMILY_WORDS[request.asks.family].gains}</p>

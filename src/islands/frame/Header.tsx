@@ -9,24 +9,22 @@ interface HeaderProps {
   readonly current: PageName;
   /** The id of the piece in hand: its other pages open on it. */
   readonly pieceId?: string | null;
-  /** The name of the piece, which stands between the rooms and the pages. */
-  readonly name?: ReactNode;
   /** The choice of the player, which stands in the head of every page. */
   readonly player: ReactNode;
   readonly children?: ReactNode;
 }
 
 /** Shows the rooms, the pages of the current one, and the actions here. */
-export function Header({ current, pieceId = null, name, player, children }: HeaderProps) {
+export function Header({ current, pieceId = null, player, children }: HeaderProps) {
   const forTaught = useForTaught();
   const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
   return (
     <>
-      <header className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
+      <header className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-line px-5 py-1.5 xl:h-[43px] xl:flex-nowrap">
         <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
           Dove Path
         </a>
-        <nav aria-label="Rooms" className="flex shrink-0 gap-x-2.5 border-line lg:border-r lg:pr-3">
+        <nav aria-label="Rooms" className="flex shrink-0 gap-x-2.5 border-line xl:border-r xl:pr-3">
           {ROOMS.map(({ name: roomName, pages }) => (
             <a
               key={roomName}
@@ -39,7 +37,6 @@ export function Header({ current, pieceId = null, name, player, children }: Head
           ))}
         </nav>
         {player}
-        {name}
         <Pages room={room} current={current} pieceId={pieceId} />
         {children}
         {KEEPING_PAGES.includes(current) && <SavedState className="ml-auto" />}
@@ -55,7 +52,7 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
   const pages = pagesOf(room);
   if (pages.length < 2) return null;
   return (
-    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-2.5 lg:shrink-0">
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-2.5 xl:shrink-0">
       {pages.map((page) => (
         <a
           key={page.href}

@@ -20,6 +20,10 @@ export interface BoardMark {
   /** The look. chosen: the selected note; plays: a finger at work; rests: a finger where the frame puts it; key: a note of the key. */
   readonly look: 'chosen' | 'plays' | 'rests' | 'key';
   readonly rings: boolean;
+  /** Whether it was pressed: it has a ring around it. */
+  readonly picked?: boolean;
+  /** The radius of a ground under the bead, which tells a number by its size, px; with 0 there is a dot for the bead. */
+  readonly ground?: number;
 }
 
 /** The second place of a mark, in another system: a tick across the string, and its distance. */
@@ -65,7 +69,7 @@ interface BoardDrawingProps {
   readonly band: BoardBand | null;
   /** The indexes of the open strings that sound along. */
   readonly ringing: ReadonlySet<number>;
-  /** Receives a place that was pointed at: the index of its string, and the semitones above it. */
+  /** Receives a place that was pointed at: the index of its string, and the semitones above it; 0 for the open string. */
   readonly onPlace?: (stringIndex: number, semitones: number) => void;
 }
 
@@ -104,10 +108,11 @@ export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, 
 /** Draws every place of the board, to point at. */
 function Places({ instrument, scale, onPlace }: Required<Pick<BoardDrawingProps, 'instrument' | 'scale' | 'onPlace'>>) {
   const at = (semitones: number): number => boardX(scale, mmFromNut(instrument.stringLengthMm, semitones));
-  const semitones = Array.from({ length: instrument.highestSemitone }, (_, index) => index + 1);
+  const semitones = Array.from({ length: instrument.highestSemitone + 1 }, (_, index) => index);
   return instrument.strings.flatMap((_, stringIndex) =>
     semitones.map((semitone) => {
-      const [from, to] = [(at(semitone - 1) + at(semitone)) / 2, (at(semitone) + at(semitone + 1)) / 2];
+      const from = semitone === 0 ? at(0) - BEAD : (at(semitone - 1) + at(semitone)) / 2;
+      const to = (at(semitone) + at(semitone + 1)) / 2;
       const y = boardY(scale, instrument, stringIndex, mmFromNut(instrument.stringLengthMm, semitone));
       return (
         <rect
@@ -126,6 +131,15 @@ function Places({ instrument, scale, onPlace }: Required<Pick<BoardDrawingProps,
 }
 
 const BEAD = 11;
+
+/** The radius of a bead on a ground, and of a dot, px. */
+const SMALL_BEAD = 8;
+const DOT = 3;
+
+function radiusOf({ ground }: BoardMark): number {
+  if (ground === undefined) return BEAD;
+  return ground === 0 ? DOT : SMALL_BEAD;
+}
 
 /** Draws wood, nut, a line for each semitone, and the ruler below. */
 function Board({ instrument, scale }: { readonly instrument: Instrument; readonly scale: BoardScale }) {
@@ -224,8 +238,10 @@ function Mark({ mark, x, y }: { readonly mark: BoardMark; readonly x: number; re
   const look = LOOKS[mark.look];
   return (
     <g>
+      {mark.ground !== undefined && <circle cx={x} cy={y} r={mark.ground} className="fill-dove" fillOpacity={0.55} />}
+      {mark.picked === true && <circle cx={x} cy={y} r={BEAD + 7} className="fill-none stroke-ink" strokeWidth={1.4} />}
       {mark.rings && <circle cx={x} cy={y} r={BEAD + 3} className="fill-none stroke-verdigris" strokeWidth={1.8} />}
-      <circle cx={x} cy={y} r={BEAD} className={look.bead} strokeWidth={1.4} strokeDasharray={look.dash} />
+      <circle cx={x} cy={y} r={radiusOf(mark)} className={look.bead} strokeWidth={1.4} strokeDasharray={look.dash} />
       <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className={look.text}>
         {mark.text}
       </DrawnText>

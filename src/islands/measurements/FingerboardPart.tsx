@@ -1,5 +1,4 @@
 import { type ReactNode, useEffect, useMemo, useState, useRef } from 'react';
-import useMeasure from 'react-use-measure';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { instrumentOf, intonationOf } from '#core/fit/intoned';
 import type { Instrument } from '#core/instrument';
@@ -21,6 +20,7 @@ import { HandTable } from './HandTable.tsx';
 import { KeyTable } from './KeyTable.tsx';
 import { boardScale, boardX, ZOOMS } from './board-geometry.ts';
 import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
+import { useWidth } from '../../ui/use-width.ts';
 
 const SCOPES = ['hand', 'note', 'key'] as const;
 type Scope = (typeof SCOPES)[number];
@@ -74,7 +74,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
   const selected = useSelection((selection) => selection.selected) ?? plan.notes.findIndex((note) => note.kind === 'note');
   const [chosenStay, setChosenStay] = useState(0);
   const { stay, note } = scope === 'note' ? noteShown(plan, selected) : { stay: plan.stays[chosenStay] ?? plan.stays[0], note: null };
-  const [into, { width }] = useMeasure();
+  const [into, width] = useWidth();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   if (!stay) return null;
   const middle = boardX(scale, (stay.lowestMm + stay.highestMm) / 2);
@@ -136,7 +136,7 @@ function NoteChoice({ plan, selected }: { readonly plan: Plan; readonly selected
 function KeyBoard({ plan, instrument, zoom }: BoardProps) {
   const [keyText, setKeyText] = useState(OWN_KEY);
   const [other, setOther] = useState<(typeof SYSTEMS)[number] | typeof NO_OTHER>(NO_OTHER);
-  const [into, { width }] = useMeasure();
+  const [into, width] = useWidth();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   const chosen = parseKey(keyText);
   const key = chosen.ok ? chosen.value : plan.line.key;
@@ -182,7 +182,7 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
 
 interface ScrollerProps {
   /** The ref of the element whose width is measured. */
-  readonly into: ReturnType<typeof useMeasure>[0];
+  readonly into: ReturnType<typeof useWidth>[0];
   /** The place that should be in view, px from the left of the drawing. */
   readonly middle: number;
   readonly children: ReactNode;

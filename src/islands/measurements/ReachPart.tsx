@@ -83,7 +83,7 @@ function otherHandText(hand: OtherHand): string {
 function StayTable({ now, then }: { readonly now: Fit; readonly then: Fit }) {
   const most = Math.max(...[...now.stays, ...then.stays].map((stay) => Math.max(stay.needMm, stay.maxMm)), 1);
   return (
-    <Table className="mt-2 max-w-5xl">
+    <Table className="mt-2">
       <caption className="sr-only">What each position asks of the hand, now and in the other case</caption>
       <thead>
         <tr>
@@ -192,7 +192,7 @@ function fitText({ notes }: Plan, { stretched, beyond, crowded }: Fit): string {
 function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand }) {
   const fitting = answerOf(useEngine(plan.brief, { kind: 'sizes', hand }));
   return (
-    <section aria-label="On every size" className="mt-4">
+    <section aria-label="On every size" className="mt-4 min-h-60">
       <Heading>This line on every size</Heading>
       {fitting && (
         <>
@@ -217,7 +217,7 @@ function adviceText({ largestComfortable, smallestRoomy }: FittingSizes): string
 
 function SizesTable({ fitting }: { readonly fitting: FittingSizes }) {
   return (
-    <Table className="mt-1 max-w-5xl">
+    <Table className="mt-1">
       <caption className="sr-only">The line on every size of the instrument, fingered for it and as it is fingered now</caption>
       <thead>
         <tr>

@@ -12,7 +12,7 @@ export function Beats({ metronome: { meter }, now }: BeatsProps) {
       {Array.from({ length: meter.beats }, (_, beat) => (
         <li
           key={beat}
-          className={`grid h-20 min-w-14 flex-1 place-items-center rounded-[8px] border-2 font-serif text-[40px] tabular-nums ${lookOf(beat, now)}`}
+          className={`grid h-[clamp(80px,20dvh,220px)] min-w-14 flex-1 place-items-center rounded-[8px] border-2 font-serif text-[clamp(40px,11dvh,120px)] leading-none tabular-nums ${lookOf(beat, now)}`}
         >
           {beat + 1}
         </li>

@@ -55,14 +55,14 @@ function OfAddress() {
   };
   useKeys({ toggle, tap, step: (by) => change(tempo + by) });
   return (
-    <div className="mt-3 grid max-w-3xl gap-5">
+    <div className="mt-2 grid gap-[2.2dvh]">
       <div className="flex flex-wrap items-center gap-4">
         <StandButton aria-label="Slower by one" className="sm:grow-0" onClick={() => change(tempo - 1)}>
           −
         </StandButton>
         <p
           aria-label="Tempo"
-          className="order-first w-full grow text-center text-[64px] sm:order-none sm:w-auto sm:min-w-[5.5em] sm:text-[72px] leading-none font-semibold tabular-nums"
+          className="order-first w-full grow text-center text-[clamp(72px,14vw,200px)] leading-none font-semibold tabular-nums sm:order-none sm:w-auto"
         >
           {beatText(metronome)}
         </p>
@@ -80,7 +80,7 @@ function OfAddress() {
         onChange={({ target }) => change(Number(target.value))}
       />
       <Beats metronome={metronome} now={now} />
-      <p role="status" className="text-[20px]">
+      <p role="status" className="text-[28px] leading-none">
         {measureText(now)}
       </p>
       {trouble !== null && <p role="alert">{trouble}</p>}

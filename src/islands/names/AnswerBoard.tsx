@@ -1,10 +1,10 @@
-import useMeasure from 'react-use-measure';
 import type { Instrument } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
 import { noteLabel } from '#core/pitch';
 import { nameOf, type QuizPlace } from '#core/quiz';
 import { BoardDrawing, type BoardMark } from '../measurements/BoardDrawing.tsx';
 import { boardScale } from '../measurements/board-geometry.ts';
+import { useWidth } from '../../ui/use-width.ts';
 
 interface AnswerBoardProps {
   readonly instrument: Instrument;
@@ -17,7 +17,7 @@ interface AnswerBoardProps {
 
 /** Shows the fingerboard under a question: the place that is asked, and then the right answer. */
 export function AnswerBoard({ instrument, label, places, look }: AnswerBoardProps) {
-  const [into, { width }] = useMeasure();
+  const [into, width] = useWidth();
   const marks = places.map(({ stringIndex, semitonesAboveOpen, finger, written }): BoardMark => {
     const mm = mmFromNut(instrument.stringLengthMm, semitonesAboveOpen);
     const id = `${stringIndex} ${semitonesAboveOpen}`;
@@ -31,7 +31,7 @@ export function AnswerBoard({ instrument, label, places, look }: AnswerBoardProp
     }
   });
   return (
-    <div ref={into} className="mt-3 max-w-4xl overflow-x-auto">
+    <div ref={into} className="min-w-0 overflow-x-auto">
       <BoardDrawing
         instrument={instrument}
         scale={boardScale(instrument, Math.max(320, width), 1)}

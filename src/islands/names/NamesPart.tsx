@@ -132,8 +132,10 @@ function Run({ brief, names, answers, clock, from, musicKey }: RunProps) {
             {done + 1} of {names.length}
             {clock && <span className="tabular-nums"> · {seconds.shown} s</span>}
           </p>
-          <Shown brief={brief} asked={asked} from={from} musicKey={musicKey} missed={missed} />
-          <Say key={`${done} ${missed}`} asked={asked} missed={missed} onSay={say} />
+          <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+            <Say key={`${done} ${missed}`} asked={asked} missed={missed} onSay={say} />
+            <Shown brief={brief} asked={asked} from={from} musicKey={musicKey} missed={missed} />
+          </div>
         </>
       ) : (
         <div>

@@ -43,36 +43,55 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
   };
   const tones = tonesOf(question, instrument);
   return (
-    <form onSubmit={submit} onKeyDown={choose} aria-label="Question" className="mt-4">
-      <p className="text-[14px] text-dove-dark">
-        {BECAUSE_WORDS[next.because]}
-        {clock && <span className="tabular-nums"> · {seconds.shown} s</span>}
-      </p>
-      <Asked text={questionText(question)} focused={options !== null} />
-      {tones.length > 0 && (
-        <Button className="mt-2" onClick={() => void playTones(tones)}>
-          {QUIZ_WORDS.hear}
-        </Button>
-      )}
-      <AnswerTools
-        question={question}
-        instrument={instrument}
-        fingers={fingers}
-        given={given}
-        disabled={checked !== null}
-        onGive={setGiven}
-        onChoose={answer}
-      />
-      <CheckRow question={question} checked={checked} chosenAtOnce={options !== null} />
-      {question.shown.length > 0 && (
-        <AnswerBoard
+    <form
+      onSubmit={submit}
+      onKeyDown={choose}
+      aria-label="Question"
+      className={`mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-x-8 gap-y-3 ${question.shown.length > 0 ? 'lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]' : ''}`}
+    >
+      <div className="min-w-0">
+        <p className="text-[14px] text-dove-dark">
+          {BECAUSE_WORDS[next.because]}
+          {clock && <span className="tabular-nums"> · {seconds.shown} s</span>}
+        </p>
+        <Asked text={questionText(question)} focused={options !== null} />
+        {tones.length > 0 && (
+          <Button className="mt-2" onClick={() => void playTones(tones)}>
+            {QUIZ_WORDS.hear}
+          </Button>
+        )}
+        <AnswerTools
+          question={question}
           instrument={instrument}
-          label={checked ? 'The right answer on the fingerboard' : 'The fingerboard'}
-          places={checked ? question.shown : askedPlaces(question)}
-          look={checked ? 'named' : 'asked'}
+          fingers={fingers}
+          given={given}
+          disabled={checked !== null}
+          onGive={setGiven}
+          onChoose={answer}
         />
-      )}
+        <CheckRow question={question} checked={checked} chosenAtOnce={options !== null} />
+      </div>
+      <Board question={question} instrument={instrument} isChecked={checked !== null} />
     </form>
+  );
+}
+
+interface BoardProps {
+  readonly question: QuizQuestion;
+  readonly instrument: Instrument;
+  readonly isChecked: boolean;
+}
+
+/** Shows the fingerboard beside a question that has one: what is asked, then the right answer. */
+function Board({ question, instrument, isChecked }: BoardProps) {
+  if (question.shown.length === 0) return null;
+  return (
+    <AnswerBoard
+      instrument={instrument}
+      label={isChecked ? 'The right answer on the fingerboard' : 'The fingerboard'}
+      places={isChecked ? question.shown : askedPlaces(question)}
+      look={isChecked ? 'named' : 'asked'}
+    />
   );
 }
 

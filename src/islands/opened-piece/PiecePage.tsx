@@ -10,8 +10,6 @@ interface PiecePageProps {
   readonly pieceId: string | null;
   /** The message where the piece could not be read or kept; null otherwise. */
   readonly trouble: string | null;
-  /** The name of the piece, in the head. */
-  readonly name?: ReactNode;
   /** The actions on the piece, in the head. */
   readonly actions?: ReactNode;
   /** The part between the head and the page. */
@@ -21,10 +19,10 @@ interface PiecePageProps {
 }
 
 /** Shows a page of the piece that is open, once it is there. */
-export function PiecePage({ current, pieceId, trouble, name, actions, above, className = 'px-6 pt-3 pb-6', children }: PiecePageProps) {
+export function PiecePage({ current, pieceId, trouble, actions, above, className = 'px-6 pt-3 pb-6', children }: PiecePageProps) {
   return (
     <>
-      <Header current={current} pieceId={pieceId} name={name} player={<PiecePlayer />}>
+      <Header current={current} pieceId={pieceId} player={<PiecePlayer />}>
         {actions}
       </Header>
       {above}

@@ -1,3 +1,4 @@
+export { BriefPath, useSeen } from './BriefPath.tsx';
 export { Caution } from './Caution.tsx';
 export { ChangeWords } from './ChangeWords.tsx';
 export { NumberOrigins } from './NumberOrigins.tsx';

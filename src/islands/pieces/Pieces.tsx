@@ -44,7 +44,6 @@ function GuardedPieces() {
         <PageShell
           current="Pieces"
           title="Pieces"
-          width="wide"
           beside={
             <>
               <ButtonLink href="/?new">New piece</ButtonLink>

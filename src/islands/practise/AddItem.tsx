@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { NoteGroup, PracticeItem } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 import type { PieceRecord } from '../../records/record.ts';
@@ -24,6 +24,7 @@ const ON_STAFF = -1;
 export function AddItem({ playerId, pieces, onAdd }: AddItemProps) {
   const [id, setId] = useState(pieces[0]?.id ?? '');
   const piece = pieces.find((piece) => piece.id === id) ?? pieces[0];
+  const titles = useMemo(() => new Map(pieces.map((among) => [among.id, titleFor(among, playerId)])), [pieces, playerId]);
   const { plan, parts } = usePartsOf(piece);
   const [chosen, setChosen] = useState(0);
   const [marked, setMarked] = useState<NoteGroup | null>(null);
@@ -37,8 +38,8 @@ export function AddItem({ playerId, pieces, onAdd }: AddItemProps) {
         <LabelledChoice
           label="Piece or drill"
           value={piece.id}
-          among={pieces.map((piece) => piece.id)}
-          nameOf={(id) => titleOf(pieces, id, playerId)}
+          among={[...titles.keys()]}
+          nameOf={(id) => titles.get(id) ?? ''}
           onChoose={(next) => {
             setId(next);
             setChosen(0);
@@ -61,10 +62,8 @@ export function AddItem({ playerId, pieces, onAdd }: AddItemProps) {
   );
 }
 
-function titleOf(pieces: readonly PieceRecord[], id: string, playerId: string | null): string {
-  const piece = pieces.find((piece) => piece.id === id);
-  if (!piece) return '';
-  return piece.playerId === playerId ? pieceTitle(piece.document) : forNobodyText(pieceTitle(piece.document));
+function titleFor({ playerId: whose, document }: PieceRecord, playerId: string | null): string {
+  return whose === playerId ? pieceTitle(document) : forNobodyText(pieceTitle(document));
 }
 
 interface MarkingProps {

@@ -1,9 +1,8 @@
 import { TUNINGS } from '#core/instrument';
-import { GROUPINGS, MODELS, type PracticeItem, SUBDIVISIONS } from '#core/practice/item';
+import { GROUPINGS, ITEM_MINUTES, MODELS, type PracticeItem, SUBDIVISIONS } from '#core/practice/item';
 import { LADDER_RULES, MISSES_SAID, MOST_RUNS, runsOfSet, secondsOfLadder, SET_RULES } from '#core/practice/ladder';
 import { notesOfPart } from '#core/practice/session';
-import { answerOf, type Asked, useAsked } from '../../engine/index.ts';
-import { type LoadedItem, loadItem } from '../../state/practice/index.ts';
+import { answerOf } from '../../engine/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice } from '../../ui/fields/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -21,6 +20,7 @@ import {
 } from '../../words/practice/session.ts';
 import type { TellNote } from '../../words/line/note-places.ts';
 import { NumberInput } from './NumberInput.tsx';
+import { useLoadedItem } from './use-loaded-items.ts';
 
 interface ItemFieldsProps {
   readonly item: PracticeItem;
@@ -75,7 +75,7 @@ export function ItemLadder({ item, onChange }: PartProps) {
   return (
     <>
       <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1">
-        <NumberInput label="Minutes" value={minutes} least={1} most={30} onChange={(next) => onChange({ ...item, minutes: next })} />
+        <NumberInput label="Minutes" value={minutes} {...ITEM_MINUTES} onChange={(next) => onChange({ ...item, minutes: next })} />
         <NumberInput label="From ♩ =" value={ladder.from} least={20} most={240} onChange={(from) => climb({ from })} />
         <NumberInput label="To ♩ =" value={ladder.to} least={20} most={240} onChange={(to) => climb({ to })} />
         <NumberInput label="By" value={ladder.step} least={1} most={60} onChange={(step) => climb({ step })} />
@@ -93,14 +93,9 @@ export function ItemLadder({ item, onChange }: PartProps) {
   );
 }
 
-/** Gives the item with its plan. */
-function useItem(item: PracticeItem): Asked<LoadedItem | null> {
-  return useAsked({ key: ['item', item.practised, item.ladder.from, item.ladder.to], ask: async () => await loadItem(item) });
-}
-
 /** Shows the time of the ladder, and any message about the fingering. */
 function LadderLength({ item }: Pick<ItemFieldsProps, 'item'>) {
-  const asked = useItem(item);
+  const asked = useLoadedItem(item);
   return (
     <p className="mt-1 text-[14px] text-dove-dark">
       <Answered asked={asked}>
@@ -188,7 +183,7 @@ function SetFields({ item, onChange }: PartProps) {
 function SoundFields({ item, onChange }: PartProps) {
   const { along } = item;
   const sound = (next: Partial<PracticeItem['along']>): void => onChange({ ...item, along: { ...along, ...next } });
-  const strings = answerOf(useItem(item))?.plan.brief.instrument.kind;
+  const strings = answerOf(useLoadedItem(item))?.plan.brief.instrument.kind;
   return (
     <>
       <LabelledChoice

@@ -3,24 +3,28 @@ import { useEffect, useRef, useState } from 'react';
 import { FIRST_TOLERANCE } from '#core/trends';
 import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { SessionLeft } from '#core/practice/session';
-import { answerOf } from '../../engine/index.ts';
+import { answerOf, type Asked } from '../../engine/index.ts';
 import { beginSession, holds, type LoadedItem, loadItem, placeLeft, todaysSession, useRunning } from '../../state/practice/index.ts';
+import { TellNoteHere } from '../../state/note-places.ts';
 import { NOBODY } from '../../state/taught.ts';
-import { readStored, SET_FOR_PLAYER, STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
-import type { PieceRecord, SessionRecord } from '../../records/record.ts';
+import { type PieceList, readStored, SET_FOR_PLAYER, STUDIO, useStored } from '../../state/reading/index.ts';
+import type { PieceRecord, PlayerRecord, SessionRecord } from '../../records/record.ts';
 import { FieldsAgain } from '../../ui/fields/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { NextSteps } from '../../ui/NextSteps.tsx';
+import { PageSteps } from '../../ui/NextSteps.tsx';
+import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';
 import { dayText } from '../../words/practice/record.ts';
 import { sessionVersionText } from '../../words/practice/versions.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
 import { EarlierVersions } from '../opened-piece/index.ts';
-import { BROUGHT, broughtItem, NOTHING_BROUGHT, piecesFor, usePlayerFor } from './brought.ts';
+import { BROUGHT, NOTHING_BROUGHT, usePlayerWithPieces } from './brought.ts';
+import { SessionInTime } from './in-time/SessionInTime.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
+import { UndoNotice } from './UndoNotice.tsx';
 import { type Sessions, useSessions } from './use-sessions.ts';
 
 /** Prepares and runs practice: sessions with an aim, items and a check at the end. */
@@ -42,65 +46,82 @@ function PractisePage() {
 function Preparing() {
   return (
     <PageShell current="Session" title="Sessions">
-      <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
-        {(studio) => <OfPlayer studio={studio} />}
+      <Answered asked={useStored(STUDIO)} waiting={OPENING}>
+        {({ players }) => <OfPlayer players={players} />}
       </Answered>
     </PageShell>
   );
 }
 
+/** The words while the studio is read. */
+const OPENING = 'Opening the studio …';
+
 const ADDRESS = { ...BROUGHT, session: parseAsString };
 
-function OfPlayer({ studio }: { readonly studio: StudioWithPieces }) {
-  const [address] = useQueryStates(ADDRESS);
-  const added = studio.pieces.find(({ id }) => id === address.add);
-  const player = usePlayerFor(studio.players, added);
-  if (player === undefined) return null;
+function OfPlayer({ players }: { readonly players: readonly PlayerRecord[] }) {
+  const shown = usePlayerWithPieces(players);
+  if (!shown) return null;
+  const { player, read, pieces, brought, tell } = shown;
   return (
-    <SessionsOf
-      key={player?.id ?? NOBODY}
-      playerId={player?.id ?? null}
-      name={player?.document.name ?? ''}
-      pieces={piecesFor(studio.pieces, player)}
-      brought={added ? broughtItem(added, address) : null}
-    />
+    <TellNoteHere value={tell}>
+      <SessionsOf
+        key={player?.id ?? NOBODY}
+        playerId={player?.id ?? null}
+        name={player?.document.name ?? ''}
+        {...{ read, pieces, brought }}
+      />
+    </TellNoteHere>
   );
 }
 
 interface SessionsOfProps {
   readonly playerId: string | null;
   readonly name: string;
+  /** The reading of the pieces, for which the sessions wait. */
+  readonly read: Asked<PieceList>;
   readonly pieces: readonly PieceRecord[];
   /** The item that another page has sent. */
   readonly brought: PracticeItem | null;
 }
 
-function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
+function SessionsOf({ playerId, name, read, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const kept = useSessions(playerId);
-  const { sessions, trouble, elsewhere, add, remove, removed } = kept;
+  const { sessions, trouble, elsewhere, add, remove, undone } = kept;
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   useBrought(kept, brought, open);
   if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;
   const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
   return (
-    <>
-      <NextSteps atHead>
-        {session && <Begin session={session} name={name} />}
-        <Button onClick={() => open(add('', []))}>New session</Button>
-        {session && <Button onClick={() => remove(session)}>Delete this session</Button>}
-        <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
-      </NextSteps>
-      <div role="status" aria-label="Messages">
-        <KeptNotices trouble={trouble} elsewhere={elsewhere} />
-        {removed && <Removed removed={removed} />}
-      </div>
-      <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
-        <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
-        {session && <SessionShown session={session} pieces={pieces} playerId={playerId} sessions={kept} />}
-      </div>
-    </>
+    <Answered asked={read} waiting={OPENING}>
+      {() => (
+        <>
+          <PageSteps>
+            {session && <Begin session={session} name={name} />}
+            <Button onClick={() => open(add('', []))}>New session</Button>
+            {session && <Button onClick={() => remove(session)}>Delete this session</Button>}
+            <ButtonLink href={recordOf(playerId)}>What was done</ButtonLink>
+          </PageSteps>
+          <div role="status" aria-label="Messages">
+            <KeptNotices trouble={trouble} elsewhere={elsewhere} />
+            <UndoNotice undone={undone} />
+          </div>
+          {session && <InTime key={session.id} session={session} sessions={kept} />}
+          <div className="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
+            {session && <Fields session={session} pieces={pieces} playerId={playerId} sessions={kept} />}
+            <div className="lg:col-start-2">
+              <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
+              {session && <BesideSession session={session} onBack={kept.bringBack} />}
+            </div>
+          </div>
+        </>
+      )}
+    </Answered>
   );
+}
+
+function recordOf(playerId: string | null): string {
+  return playerId === null ? '/record' : `/record?player=${playerId}`;
 }
 
 /** Puts what another page has sent into today’s session, or a new one, once, and opens it. */
@@ -118,32 +139,34 @@ function useBrought({ sessions, add, change }: Sessions, brought: PracticeItem |
   });
 }
 
-interface SessionShownProps extends Pick<SessionsOfProps, 'pieces' | 'playerId'> {
+/** Shows the session as a line of minutes; what is moved or pulled there can be undone. */
+function InTime({ session, sessions: { rearrange } }: { readonly session: SessionRecord; readonly sessions: Sessions }) {
+  return <SessionInTime items={session.document.items} onChange={(items, words) => rearrange(session, { items: [...items] }, words)} />;
+}
+
+interface FieldsProps extends Pick<SessionsOfProps, 'pieces' | 'playerId'> {
   readonly session: SessionRecord;
   readonly sessions: Sessions;
 }
 
-function SessionShown({ session, pieces, playerId, sessions: { change, elsewhere, bringBack } }: SessionShownProps) {
+function Fields({ session, pieces, playerId, sessions: { change, elsewhere, rearrangedTimes } }: FieldsProps) {
   const set = answerOf(useStored(SET_FOR_PLAYER, playerId));
   return (
-    <div className="min-w-0">
-      <FieldsAgain key={`fields of ${session.id}`} times={elsewhere.timesOf(session.id)}>
-        <SessionFields session={session} pieces={pieces} nextAim={set?.aim ?? null} onChange={(fields) => change(session, fields)} />
-      </FieldsAgain>
-      <OpenedSection key={session.id} title="Earlier versions">
-        {() => <VersionsOfSession session={session} onBack={bringBack} />}
-      </OpenedSection>
-      <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
-    </div>
+    <FieldsAgain key={`fields of ${session.id}`} times={elsewhere.timesOf(session.id) + rearrangedTimes}>
+      <SessionFields session={session} pieces={pieces} nextAim={set?.aim ?? null} onChange={(fields) => change(session, fields)} />
+    </FieldsAgain>
   );
 }
 
-function Removed({ removed: { session, putBack } }: { readonly removed: NonNullable<Sessions['removed']> }) {
+/** Offers what is seldom needed: earlier versions, and the keys of the stand. */
+function BesideSession(props: VersionsOfSessionProps) {
   return (
-    <Notice className="mt-2 flex items-center gap-3">
-      {session.document.name || 'A session without an aim'} is deleted.
-      <Button onClick={putBack}>Undo</Button>
-    </Notice>
+    <>
+      <OpenedSection key={props.session.id} title="Earlier versions">
+        {() => <VersionsOfSession {...props} />}
+      </OpenedSection>
+      <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
+    </>
   );
 }
 
@@ -165,6 +188,7 @@ interface SessionListProps {
 function SessionList({ sessions, chosen, onChoose }: SessionListProps) {
   return (
     <nav aria-label="Sessions">
+      <Heading>By day</Heading>
       {sessions.length === 0 && <p className="text-dove-dark">No session yet.</p>}
       <ul className="grid gap-1 text-[15px]">
         {sessions.map((session) => (

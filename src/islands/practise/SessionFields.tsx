@@ -21,18 +21,31 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
   const tell = useTellNote();
   const change = (next: readonly PracticeItem[]): void => onChange({ items: [...next] });
   return (
-    <section aria-label="The session" className="mt-3 max-w-3xl">
-      <label className="grid gap-0.5">
-        <span className="text-dove-dark">Aim</span>
-        <SuggestedField
-          key={session.id}
-          label="Aim"
-          suggestions={[...(nextAim === null ? [] : [nextAim]), ...AIMS_OFFERED]}
-          value={name}
-          maxLength={80}
-          onType={(aim) => onChange({ name: aim })}
-        />
-      </label>
+    <section aria-label="The session" className="min-w-0">
+      <div className="grid gap-x-4 gap-y-1 sm:grid-cols-2">
+        <label className="grid gap-0.5">
+          <span className="text-dove-dark">Aim</span>
+          <SuggestedField
+            key={session.id}
+            label="Aim"
+            suggestions={[...new Set([...(nextAim === null ? [] : [nextAim]), ...AIMS_OFFERED])]}
+            value={name}
+            maxLength={80}
+            onType={(aim) => onChange({ name: aim })}
+          />
+        </label>
+        <label className="grid gap-0.5">
+          <span className="text-dove-dark">Check at the end</span>
+          <SuggestedField
+            key={session.id}
+            label="Check at the end"
+            suggestions={END_CHECKS_OFFERED}
+            value={endCheck}
+            maxLength={160}
+            onType={(check) => onChange({ endCheck: check })}
+          />
+        </label>
+      </div>
       <Heading as="h3" className="mt-4">
         Items
       </Heading>
@@ -55,17 +68,6 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
       ) : (
         <AddItem playerId={session.playerId} pieces={pieces} onAdd={(item) => change([...items, item])} />
       )}
-      <label className="mt-4 grid gap-0.5">
-        <span className="text-dove-dark">Check at the end</span>
-        <SuggestedField
-          key={session.id}
-          label="Check at the end"
-          suggestions={END_CHECKS_OFFERED}
-          value={endCheck}
-          maxLength={160}
-          onType={(check) => onChange({ endCheck: check })}
-        />
-      </label>
     </section>
   );
 }

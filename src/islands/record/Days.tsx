@@ -1,20 +1,30 @@
-import { useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { DAYS_A_WEEK, dayNumber } from '#core/calendar';
 import { workIn, type LogEntry, ofKind } from '#core/practice/log';
+import { type DayTries, daysOfPractice, temposByPiece } from '#core/trends';
+import { dayOf, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { useTellNote } from '../../state/note-places.ts';
 import { EmptyState } from '../../ui/states/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
+import { PageSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { answersText, attemptText, dayText, entryText, sumText } from '../../words/practice/record.ts';
+import { DRAWN_WORDS } from '../../words/practice/record-drawn.ts';
 import { DoneTable } from './DoneTable.tsx';
+import { DaysOfWeeks } from './drawn/DaysOfWeeks.tsx';
+import { TellsNotes } from './TellsNotes.tsx';
+import { TempoTable } from './drawn/TempoTable.tsx';
 import type { Log, LogDay } from './use-log.ts';
 
+/** Charts come when they are looked at. */
+const TempoCharts = lazy(() => import('./drawn/TempoCharts.tsx'));
+
 /** The number of days shown at first. */
-const SHOWN = 10;
+const SHOWN = DAYS_A_WEEK;
 
 /** Shows a log day by day, the newest first: what was done, and what was said. */
 export function Days({ log, practise }: { readonly log: Log; readonly practise: string }) {
-  const [shown, setShown] = useState(SHOWN);
   const { days } = log;
   if (!days) return null;
   if (days.length === 0) {
@@ -27,23 +37,72 @@ export function Days({ log, practise }: { readonly log: Log; readonly practise: 
       </div>
     );
   }
-  const attempts = days.flatMap(({ entries }) => ofKind(entries, 'attempt'));
   return (
-    <div className="mt-3 max-w-3xl">
-      <p className="text-dove-dark">
-        {log.isCut ? 'The last eight weeks: ' : 'All of it: '}
-        {sumText(days.length, attempts.length, attempts.filter(({ miss }) => miss === null).length)}.
-      </p>
-      {days.slice(0, shown).map((day) => (
-        <Day key={day.day} day={day} log={log} />
-      ))}
-      <div className="no-print mt-3 flex flex-wrap gap-2">
-        {shown < days.length && <Button onClick={() => setShown(shown + SHOWN)}>Earlier days</Button>}
-        {log.isCut && <Button onClick={log.readAll}>Everything that was ever logged</Button>}
+    <>
+      <PageSteps>
+        <ButtonLink href={practise}>Prepare the next session</ButtonLink>
+      </PageSteps>
+      <TellsNotes>
+        <DaysShown log={log} days={days} />
+      </TellsNotes>
+    </>
+  );
+}
+
+/** Shows the weeks as a drawing, the tempos of each piece, and the days themselves. */
+function DaysShown({ log, days }: { readonly log: Log; readonly days: readonly LogDay[] }) {
+  const [shown, setShown] = useState(SHOWN);
+  const [week, setWeek] = useState<string | null>(null);
+  const [today] = useState(() => dayOf(Date.now()));
+  const attempts = days.flatMap(({ entries }) => ofKind(entries, 'attempt'));
+  const drawn = useMemo(() => daysOfPractice(log.all, { today, weeks: WEEKS_COUNTED, dayOf: log.dayOf }), [log.all, log.dayOf, today]);
+  const inWeek = week === null ? days : days.filter(({ day }) => day >= week && dayNumber(day) < dayNumber(week) + DAYS_A_WEEK);
+  return (
+    <div className="mt-3">
+      <section aria-label={DRAWN_WORDS.days} className="no-print">
+        <DaysOfWeeks days={drawn} chosen={week} onChoose={setWeek} />
+        <p className="text-[14px] text-dove-dark">{DRAWN_WORDS.daysLegend}</p>
+      </section>
+      <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <div className="min-w-0">
+          <p className="text-dove-dark">
+            {log.isCut ? 'The last eight weeks: ' : 'All of it: '}
+            {sumText(days.length, attempts.length, attempts.filter(({ miss }) => miss === null).length)}.
+          </p>
+          {inWeek.length === 0 && <p className="mt-2">Nothing was logged in this week.</p>}
+          {inWeek.slice(0, shown).map((day) => (
+            <Day key={day.day} day={day} log={log} />
+          ))}
+          <div className="no-print mt-3 flex flex-wrap gap-2">
+            {shown < inWeek.length && <Button onClick={() => setShown(shown + SHOWN)}>Earlier days</Button>}
+            {week !== null && <Button onClick={() => setWeek(null)}>All weeks</Button>}
+            {log.isCut && <Button onClick={log.readAll}>Everything that was ever logged</Button>}
+          </div>
+        </div>
+        <Tempos log={log} days={drawn} />
       </div>
     </div>
   );
 }
+
+/** Shows at which tempos each piece was tried, after the days stand. */
+function Tempos({ log, days }: { readonly log: Log; readonly days: readonly DayTries[] }) {
+  const entries = useDeferredValue(log.all, NONE);
+  const tempos = useMemo(() => temposByPiece(entries, log.dayOf), [entries, log.dayOf]);
+  if (tempos.length === 0) return null;
+  return (
+    <section aria-label={DRAWN_WORDS.tempos} className="no-print min-w-0">
+      <Heading>{DRAWN_WORDS.tempos}</Heading>
+      <p className="mb-1 text-[14px] text-dove-dark">{DRAWN_WORDS.temposLegend}</p>
+      <Suspense fallback={<p>Drawing …</p>}>
+        <TempoCharts pieces={tempos} days={days} />
+      </Suspense>
+      <OpenedSection title="Table of the tempos">{() => <TempoTable pieces={tempos} />}</OpenedSection>
+    </section>
+  );
+}
+
+const NONE: readonly LogEntry[] = [];
 
 /** Shows a page of the notebook. */
 function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly log: Log }) {

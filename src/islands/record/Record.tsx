@@ -1,16 +1,13 @@
 import { parseAsStringLiteral, useQueryStates } from 'nuqs';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
+import type { InstrumentKind } from '#core/instrument';
 import type { PlayerRecord } from '../../records/record.ts';
 import { STUDIO, useStored } from '../../state/reading/index.ts';
 import { NOBODY, useTaught } from '../../state/taught.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Answered, guardIsland, Notice, Part } from '../../ui/states/index.ts';
+import { Answered, guardIsland, loadLater, Notice, Part } from '../../ui/states/index.ts';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { Addressed, PageShell } from '../frame/index.ts';
-import { Days } from './Days.tsx';
-import { Lesson } from './Lesson.tsx';
-import { TheirData } from './TheirData.tsx';
-import { Trends } from './trends/Trends.tsx';
 import { useLog } from './use-log.ts';
 
 const PARTS = ['days', 'trends', 'lesson', 'data'] as const;
@@ -21,6 +18,14 @@ const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
   lesson: 'Lesson',
   data: 'Save or delete',
 };
+
+const Days = loadLater(async () => (await import('./Days.tsx')).Days);
+const Trends = loadLater(async () => (await import('./trends/Trends.tsx')).Trends);
+const Lesson = loadLater(async () => (await import('./lesson/Lesson.tsx')).Lesson);
+const TheirData = loadLater(async () => (await import('./TheirData.tsx')).TheirData);
+
+/** The code of each part, which is asked for while the studio is read. */
+const LOADED = { days: Days, trends: Trends, lesson: Lesson, data: TheirData } as const;
 
 const ADDRESS = { part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
 
@@ -43,6 +48,8 @@ interface Deleted {
 
 function RecordPage() {
   const [deleted, setDeleted] = useState<Deleted | null>(null);
+  const [{ part }] = useQueryStates(ADDRESS);
+  useEffect(() => LOADED[part].loadNow(), [part]);
   return (
     <PageShell current="Log" title="Record" titled="not-printed">
       <div role="status" aria-label="Messages">
@@ -101,17 +108,19 @@ function PartShown({ part, player, onDeleted }: PartShownProps) {
       return <TheirData key={key} whose={{ playerId, name: name === '' ? 'nobody' : name }} onDeleted={onDeleted} />;
     case 'days':
     case 'lesson':
-      return <OfLog key={key} playerId={playerId} name={name} part={part} />;
+      return <OfLog key={key} playerId={playerId} name={name} part={part} kind={player?.document.profile.kind ?? null} />;
   }
 }
 
 interface OfLogProps {
+  /** The player's instrument; null for nobody. */
+  readonly kind: InstrumentKind | null;
   readonly playerId: string | null;
   readonly name: string;
   readonly part: 'days' | 'lesson';
 }
 
-function OfLog({ playerId, name, part }: OfLogProps) {
+function OfLog({ playerId, name, part, kind }: OfLogProps) {
   const log = useLog({ playerId, name });
   const practise = `/practise${playerId === null ? '' : `?player=${playerId}`}`;
   return (
@@ -122,7 +131,7 @@ function OfLog({ playerId, name, part }: OfLogProps) {
           Made-up data of the demo is among this. <a href="/pieces">Remove the demo</a> under Pieces.
         </p>
       )}
-      {part === 'days' ? <Days log={log} practise={practise} /> : <Lesson log={log} name={name} practise={practise} />}
+      {part === 'days' ? <Days log={log} practise={practise} /> : <Lesson log={log} name={name} kind={kind} practise={practise} />}
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { countText } from '#core/messages';
-import { LOG_COLUMNS, logRows } from '#core/practice/log';
+import { logTable } from '#core/practice/log';
 import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
 import { textOf } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
@@ -28,7 +28,8 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
   const entries = async () => await readStored(ENTRIES, playerId);
   const saveTable = async (): Promise<void> => {
-    downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', tableText(LOG_COLUMNS, logRows(await entries())));
+    const { columns, rows } = logTable(await entries());
+    downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', tableText(columns, rows));
   };
   const saveEntries = async (): Promise<void> =>
     downloadText(fileNameOf(`${name} log`, 'json'), 'application/json', JSON.stringify(await entries(), null, 2));

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { asCorrected, inOrder, type LogEntry, type LogWhat } from '#core/practice/log';
 import { useLogPages } from '../../state/practice/index.ts';
-import { type LogPage, dayLogged, dayWeeksBefore } from '../../records/log-pages.ts';
+import { type LogPage, dayLogged, dayWeeksBefore, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 
 /** A day of a log as it stands, without the entries that were taken back. */
@@ -26,13 +26,10 @@ export interface Log {
   readonly trouble: string | null;
 }
 
-/** The number of weeks on which a lesson looks back. */
-const WEEKS = 8;
-
 /** Gives the log of a player: of the last weeks, or all of it. */
 export function useLog(whose: Logged): Log {
   const [wantsAll, setWantsAll] = useState(false);
-  const [lastWeeks] = useState(() => dayWeeksBefore(Date.now(), WEEKS));
+  const [lastWeeks] = useState(() => dayWeeksBefore(Date.now(), WEEKS_COUNTED));
   const { pages, demo, trouble, add } = useLogPages(whose, wantsAll ? undefined : lastWeeks);
   const all = useMemo(() => (pages ?? []).flatMap(({ entries }) => entries), [pages]);
   const days = useMemo(() => pages && daysOf(pages, all), [pages, all]);

@@ -4,6 +4,7 @@ import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/index.ts';
 import { measuresInView, useScroller } from './use-scroller.ts';
 import { ScoreWindow } from './ScoreWindow.tsx';
+import { MissTint } from './MissTint.tsx';
 import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
@@ -17,6 +18,8 @@ interface PathScoreProps {
   readonly name: string;
   /** Another fingering of the line, overlaid where they differ. */
   readonly over?: { readonly plan: Plan; readonly differsAt: readonly number[] } | null;
+  /** The number of tries that missed at each note, by line index: the notes are tinted by them. */
+  readonly missed?: ReadonlyMap<number, number>;
 }
 
 const PATH_HEIGHT = 270;
@@ -27,7 +30,7 @@ const SMALLEST_ON_PAPER = 0.4;
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], refingered: [], slides: false };
 
 /** Shows the staff and path of a plan, apart from the bench; another may be overlaid. */
-export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
+export function PathScore({ plan: one, name, over = null, missed }: PathScoreProps) {
   const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
@@ -65,6 +68,7 @@ export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
         >
           {(heads) => (
             <>
+              {missed && <MissTint heads={heads} missed={missed} layout={layout} height={layout.height + PATH_HEIGHT} />}
               <StaffMarks plan={one} marks={marks} heads={heads} layout={layout} selected={chosen} onSelect={choose} />
               <g transform={`translate(0 ${layout.height})`}>
                 <SemitoneLines plan={one} scale={scale} from={view.left} to={view.left + view.width} />

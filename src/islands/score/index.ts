@@ -6,6 +6,7 @@ export { PathScore } from './PathScore.tsx';
 export { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 export { ScoreWindow } from './ScoreWindow.tsx';
 export { SemitoneLines } from './SemitoneLines.tsx';
+export { SmallPathPicture } from './SmallPathPicture.tsx';
 export { StaffMarks } from './StaffMarks.tsx';
 export {
   type Bead,
@@ -13,13 +14,12 @@ export {
   beadsOf,
   type DropTarget,
   dropTargets,
-  highestMmOf,
   nearestTarget,
   type PathLabel,
   pathScale,
   type PathScale,
-  smallPath,
   stringWidth,
   yOfMm,
 } from './geometry/path-geometry.ts';
+export { highestMmOf, smallPath } from './geometry/small-path.ts';
 export { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';

@@ -1,5 +1,6 @@
 import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readInstrument, REFERENCE_A, SIZES } from '#core/instrument';
+import { FIRST_TAPES } from '#core/hand';
 import type { Issue } from '#core/messages';
 import type { InstrumentRecord } from '../../records/record.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
@@ -147,6 +148,14 @@ function TuningFields({ form: { register }, kind, issues }: PartProps & { readon
         label="Open strings tuned"
         options={OPEN_TUNINGS.map((tuning) => [tuning, openTuningLabel(kind, tuning)])}
         register={register('openTuning')}
+      />
+      <Field
+        label="Tapes on it"
+        unit="semitones from the nut"
+        placeholder={FIRST_TAPES[kind].join(', ')}
+        hint="Empty: none. On the bench fingers are told against them."
+        issue={issueAt(issues, '/instrument/tapes')}
+        register={register('tapes')}
       />
     </>
   );

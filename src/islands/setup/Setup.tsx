@@ -67,7 +67,7 @@ function SetupPage() {
                     {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
                   </OpenedSection>
                 )}
-                <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+                {now && <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>}
               </div>
             </>
           )}

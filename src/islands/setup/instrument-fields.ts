@@ -5,11 +5,12 @@ import {
   INSTRUMENT_KINDS,
   type InstrumentKind,
   type InstrumentSpec,
+  MOST_TAPED,
   OPEN_TUNINGS,
   readInstrument,
   TUNINGS,
 } from '#core/instrument';
-import type { Issue } from '#core/messages';
+import { instrumentIssue, type Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transpose } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { instrumentDocument } from '../../records/studio.ts';
@@ -31,6 +32,8 @@ export interface InstrumentFields {
   bridge: string;
   a4: string;
   openTuning: string;
+  /** The tapes, as semitones above the open strings with commas between. */
+  tapes: string;
   strings: StringFields[];
 }
 
@@ -43,7 +46,7 @@ export interface ReadFields<Document> {
 
 /** Gives the fields of a stored instrument. */
 export function instrumentFields({ name, instrument }: InstrumentDocument): InstrumentFields {
-  const { kind, size, tuning, stringLengthMm, outerSpacingMm, pressingMm, a4Hz, openTuning } = instrument;
+  const { kind, size, tuning, stringLengthMm, outerSpacingMm, pressingMm, a4Hz, openTuning, tapes } = instrument;
   return {
     name,
     kind,
@@ -53,6 +56,7 @@ export function instrumentFields({ name, instrument }: InstrumentDocument): Inst
     bridge: textOf(outerSpacingMm?.bridge),
     a4: textOf(a4Hz),
     openTuning: openTuning ?? 'pure',
+    tapes: (tapes ?? []).join(', '),
     strings: (tuning ?? TUNINGS[kind]).map((open, index) => ({ open: typedPitch(open), pressing: pressingText(pressingMm?.[index]) })),
   };
 }
@@ -76,16 +80,32 @@ export function readInstrumentFields(fields: InstrumentFields): ReadFields<Instr
   const kind = INSTRUMENT_KINDS.find((kind) => kind === fields.kind) ?? 'violin';
   const tuning = readStrings(fields.strings);
   if (!tuning.ok) return { document: null, issues: tuning.issues };
+  const tapes = readTapes(fields.tapes);
+  if (!tapes.ok) return { document: null, issues: tapes.issues };
   const spec: InstrumentSpec = {
     kind,
     size: fields.size,
     ...(sameStrings(kind, tuning.value) ? {} : { tuning: [...tuning.value] }),
     ...measuredSizes(kind, fields),
+    ...(tapes.value.length === 0 ? {} : { tapes: [...tapes.value] }),
     ...(fields.openTuning === OPEN_TUNINGS[1] ? { openTuning: OPEN_TUNINGS[1] } : {}),
   };
   const instrument = readInstrument(spec);
   if (!instrument.ok) return { document: null, issues: instrument.issues };
   return { document: instrumentDocument(fields.name.trim(), spec), issues: [] };
+}
+
+/** Reads the tapes, from the nut up; an empty field is none. */
+function readTapes(text: string): Reading<readonly number[]> {
+  const places = text.split(/[\s,;]+/u).filter((place) => place !== '');
+  const wrong = places.find((place) => !/^\d+$/u.test(place) || Number(place) < 1 || Number(place) > MOST_TAPED);
+  if (wrong !== undefined) {
+    return {
+      ok: false,
+      issues: [instrumentIssue('tapes-unreadable', { text: wrong, most: MOST_TAPED }, { pointer: '/instrument/tapes' })],
+    };
+  }
+  return goodReading([...new Set(places.map(Number))].toSorted((one, other) => one - other));
 }
 
 /** Reads the sizes that were measured; those left empty stay the usual ones. */

@@ -1,4 +1,4 @@
-import type { Instrument } from '#core/instrument';
+import { type Instrument, MOST_TAPED } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { type Key, pitchInKey } from '#core/key';
@@ -15,14 +15,11 @@ interface TapeTableProps {
   readonly onToggle: (semitones: number) => void;
 }
 
-/** The height up to which tapes are offered, semitones: two octaves, or as far as the fingerboard goes. */
-const HIGHEST_OFFERED = 24;
-
 /** Lists every semitone with its distance from the nut, to be chosen as a tape. */
 export function TapeTable({ instrument, mapKey, chosen, onToggle }: TapeTableProps) {
-  const offered = Array.from({ length: Math.min(HIGHEST_OFFERED, instrument.highestSemitone) }, (_, index) => index + 1);
+  const offered = Array.from({ length: Math.min(MOST_TAPED, instrument.highestSemitone) }, (_, index) => index + 1);
   return (
-    <Table className="h-fit max-w-2xl grow basis-96">
+    <Table className="h-fit max-w-4xl grow basis-96">
       <caption className="sr-only">Distances of the tapes from the nut</caption>
       <thead>
         <tr>

@@ -8,6 +8,8 @@ import type { Plan } from '#core/plan/describe';
 import { type Paper, PAPERS } from '#core/tapes';
 import { answerOf, engine, useAsked } from '../../engine/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
+import { keep } from '../../state/keeping/index.ts';
+import { readStored, STUDIO } from '../../state/reading/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Choice, OptionChoice } from '../../ui/fields/index.ts';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -80,6 +82,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
         <Button disabled={places.size === 0} onClick={() => void printTapes(tapes, paper)}>
           <Download size={15} aria-hidden="true" /> Save the strip as PDF, 1 : 1
         </Button>
+        {chosen.id !== null && <OnInstrument id={chosen.id} worn={chosen.spec.tapes ?? []} places={tapes.places} />}
         <ButtonLink href={setUpOf(chosen)}>Measure the string</ButtonLink>
         <ButtonLink href={`/tuner?instrument=${tunerAddress(chosen)}`}>Tune it</ButtonLink>
       </NextSteps>
@@ -95,6 +98,31 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
         {places.size > 0 && <PagesPreview printed={tapePagesOf(tapes, paper)} />}
       </div>
     </section>
+  );
+}
+
+interface OnInstrumentProps {
+  /** The id of the instrument in the studio. */
+  readonly id: string;
+  /** The tapes it wears, semitones above the open strings. */
+  readonly worn: readonly number[];
+  /** The tapes that are chosen. */
+  readonly places: readonly number[];
+}
+
+/** Notes that the instrument wears the chosen tapes, so that fingers are told against them on the bench. */
+function OnInstrument({ id, worn, places }: OnInstrumentProps) {
+  const isWorn = worn.join() === places.join();
+  const wear = async (): Promise<void> => {
+    const record = (await readStored(STUDIO)).instruments.find((known) => known.id === id);
+    if (!record) return;
+    const instrument = { ...record.document.instrument, tapes: [...places] };
+    await keep('instrument', { ...record, document: { ...record.document, instrument } }, record);
+  };
+  return (
+    <Button disabled={isWorn || places.length === 0} onClick={() => void wear()}>
+      {isWorn ? 'These are on the instrument' : 'They are on the instrument now'}
+    </Button>
   );
 }
 

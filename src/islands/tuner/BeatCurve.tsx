@@ -29,10 +29,9 @@ export function BeatCurve({ sound, sharedHz, how, beats, beatsWhenRight }: Beats
   return (
     <figure className="mt-3">
       <svg
-        width={WIDTH}
-        height={HEIGHT}
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        className="max-w-full"
+        preserveAspectRatio="none"
+        className="block h-[clamp(70px,14dvh,150px)] w-full"
         role="img"
         aria-label={`Beats of the two strings over ${BEATS_SECONDS} seconds`}
       >

@@ -105,7 +105,7 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
   const listening = useMicrophone(source === 'microphone');
   const step = steps[order];
   return (
-    <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-[220px_minmax(0,1fr)]">
+    <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 md:grid-cols-[220px_minmax(0,1fr)]">
       <nav aria-label="Strings in the order of tuning">
         <Heading>In this order</Heading>
         <ol className="mt-1">
@@ -114,7 +114,7 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
               <button
                 type="button"
                 aria-current={index === order ? 'step' : undefined}
-                className={`block w-full border-l-2 px-3 py-1.5 text-left ${index === order ? 'border-ink bg-paper-deep' : 'border-line hover:bg-paper-deep'}`}
+                className={`block w-full border-l-2 px-3 py-1.5 text-left text-[18px] ${index === order ? 'border-ink bg-paper-deep' : 'border-line hover:bg-paper-deep'}`}
                 onClick={() => setOrder(index)}
               >
                 {index + 1}. {noteLabel(instrument.strings[stringIndex]?.name ?? '')}{' '}

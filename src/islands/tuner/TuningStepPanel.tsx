@@ -35,10 +35,14 @@ export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onN
     onErrors(errors.map((error, index) => (index === step.stringIndex ? Math.max(-100, Math.min(100, cents)) : error)));
   return (
     <section aria-label={`String ${name}`}>
-      <h2 className="text-2xl font-semibold">{name}</h2>
-      <p className="max-w-[62ch]">{stepText(instrument, step)}</p>
-      {byHarmonics !== null && <p className="mt-1 max-w-[62ch]">{byHarmonics}</p>}
-      <div className="mt-4">
+      <div className="flex flex-wrap items-center gap-x-8">
+        <h2 className="text-[clamp(72px,11vw,150px)] leading-none font-semibold">{name}</h2>
+        <div className="min-w-60 flex-1 text-[17px]">
+          <p>{stepText(instrument, step)}</p>
+          {byHarmonics !== null && <p className="mt-1">{byHarmonics}</p>}
+        </div>
+      </div>
+      <div className="mt-2">
         <Meter
           how={tunedDerivation(instrument, step)}
           heard={now}

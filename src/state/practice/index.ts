@@ -20,4 +20,4 @@ export {
 } from './running.ts';
 export { TO_GIVE, type ToGive } from './to-give.ts';
 export { useLogPages } from './use-log-pages.ts';
-export { standingsOf, unseenOf } from './week-known.ts';
+export { standingsIn, unseenOf } from './week-known.ts';

@@ -1,15 +1,12 @@
 import type { Tried } from '#core/drill/hot-spots';
 import { type LogEntry, triedShifts } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
-import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
+import { dayWeeksBefore, entriesOf, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import { loadLog } from '../../storage/reading/index.ts';
-
-/** The number of weeks for which the record counts: a weakness a year ago need not be one now. */
-const WEEKS = 8;
 
 /** Gives the day from which on the record counts. */
 export function countsFrom(): string {
-  return dayWeeksBefore(Date.now(), WEEKS);
+  return dayWeeksBefore(Date.now(), WEEKS_COUNTED);
 }
 
 /** The last weeks of a player's log, read once for a page. */

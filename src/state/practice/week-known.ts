@@ -1,15 +1,18 @@
 import { notesOfPart } from '#core/practice/session';
 import { type PracticeItem, practisedKey } from '#core/practice/item';
-import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
+import { HARDEST, type ItemStanding, standingsOf, unseenHardness } from '#core/week';
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { engine } from '../../engine/index.ts';
 import { dayLogged, type LogPage } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/reading/index.ts';
 
-/** Gives the standing of a player with some items, by key. */
-export function standingsOf(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
-  const [entries, dayOf] = [pages.flatMap((page) => page.entries), dayLogged(pages)];
-  return new Map(items.map(({ practised }) => [practisedKey(practised), standingOf(entries, practised, dayOf)]));
+/** Gives the standing of a player with some items, by key, from the pages of a log. */
+export function standingsIn(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
+  return standingsOf(
+    pages.flatMap((page) => page.entries),
+    items.map(({ practised }) => practised),
+    dayLogged(pages),
+  );
 }
 
 /** Gives the difficulty in their plans of things that were never tried, by key; those that cannot be planned are left out. */

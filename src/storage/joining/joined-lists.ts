@@ -11,6 +11,7 @@ export const JOINED_LISTS: Readonly<Record<string, SameBy>> = {
   tags: 'value',
   daysOff: 'value',
   spoils: 'value',
+  tapes: 'value',
   positions: 'value',
   shifts: ({ shift }) => shift,
   states: ({ stage }) => stage,

@@ -52,9 +52,14 @@ async function follow(field: keyof Uses, id: string, change: (brief: Brief) => B
     const { brief } = piece.document;
     const next = change(brief);
     if (dequal(next, brief)) return;
-    piece.changed = { before: piece.changed?.before ?? brief };
+    // Tapes change no fingering, so there is nothing for the teacher to look at.
+    if (!dequal(withoutTapes(next), withoutTapes(brief))) piece.changed = { before: piece.changed?.before ?? brief };
     piece.document = { ...piece.document, brief: next };
   });
+}
+
+function withoutTapes({ instrument: { tapes: _, ...instrument }, ...brief }: Brief): Brief {
+  return { ...brief, instrument };
 }
 
 /**

@@ -9,7 +9,7 @@ interface LabelledOptionsProps<Value extends string | number> {
 }
 
 /** A choice of one of some options, under its name. */
-export function LabelledOptions<Value extends string | number>({ label, ...choice }: LabelledOptionsProps<Value>) {
+function LabelledOptions<Value extends string | number>({ label, ...choice }: LabelledOptionsProps<Value>) {
   return (
     <label className="grid max-w-full grid-cols-[minmax(0,auto)] gap-0.5 text-[14px]">
       <span className="text-dove-dark">{label}</span>

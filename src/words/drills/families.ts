@@ -55,6 +55,12 @@ export function distanceText({ by, steps }: ShiftDistance): string {
   return by === 'positions' ? countText(steps, 'position', 'positions') : countText(steps, 'semitone', 'semitones');
 }
 
+/** Writes the unit of a distance, in the number that it has: "position", "semitones". */
+export function distanceUnit({ by, steps }: ShiftDistance): string {
+  const one = by === 'positions' ? 'position' : 'semitone';
+  return steps === 1 ? one : `${one}s`;
+}
+
 /** Writes a class of shifts: "1–4 up 2 positions, A string". */
 export function shiftClassText({ fromFinger, toFinger, way, distance, fromString, toString }: ShiftClass): string {
   const strings =

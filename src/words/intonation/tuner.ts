@@ -1,5 +1,6 @@
 import type { Instrument } from '#core/instrument';
 import type { TuningStep } from '#core/intonation';
+import { ordinalText } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { NoMicrophone } from '../../audio/index.ts';
 import { centsText, hzText, ratioName } from './intonation.ts';
@@ -47,10 +48,8 @@ export function harmonicsText(instrument: Instrument, step: TuningStep): string 
   if (step.harmonics === null || step.against === null) return null;
   const { ownPartial, ownMm, againstPartial, againstMm } = step.harmonics;
   const [own, other] = [nameOf(instrument, step.stringIndex), nameOf(instrument, step.against)];
-  return `Or by harmonics: touch ${own} ${mmText(ownMm)} from the nut (its ${ORDINALS[ownPartial] ?? ''} partial) and ${other} ${mmText(againstMm)} from the nut (its ${ORDINALS[againstPartial] ?? ''} partial). Both should be the same note.`;
+  return `Or by harmonics: touch ${own} ${mmText(ownMm)} from the nut (its ${ordinalText(ownPartial)} partial) and ${other} ${mmText(againstMm)} from the nut (its ${ordinalText(againstPartial)} partial). Both should be the same note.`;
 }
-
-const ORDINALS: Readonly<Record<number, string>> = { 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth' };
 
 function nameOf(instrument: Instrument, index: number): string {
   return noteLabel(instrument.strings[index]?.name ?? '');

@@ -27,8 +27,8 @@ export function tellNotesOf(line: Line, kind: InstrumentKind): TellNoteOfLine {
 }
 
 /**
- * Makes what tells the notes of the line that a brief asks for; it knows none where the line does not read. The line is written out with
- * the first of its notes that is told.
+ * Makes what tells the notes of the line that a brief asks for; it knows none where the line does not read. The line is read when
+ * the first of its notes is told.
  */
 export function tellNotesOfBrief({ material, rhythm, instrument }: Brief): TellNoteOfLine {
   let tell: TellNoteOfLine | null = null;

@@ -36,6 +36,12 @@ export function stepsText({ gaps }: MappedString): string {
 
 const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
 
+/** Writes the way from the open string up to the tonic: "tone, tone, semitone to D"; "the open string". */
+export function toTonicText(steps: readonly number[], tonic: string): string {
+  if (steps.length === 0) return 'the open string';
+  return `${steps.map((semitones) => STEPS[semitones] ?? countText(semitones, 'semitone', 'semitones')).join(', ')} to ${tonic}`;
+}
+
 /**
  * Writes how the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up
  * from first position".
@@ -110,7 +116,8 @@ export const ATLAS_WORDS = {
   nothing: 'This position holds nothing of the key.',
   noScale: 'No such scale has a whole octave here.',
   noFinger: 'No finger of this hand plays it.',
-  legend: 'Dark: the tonic. A bar joins fingers that touch. A green ring: an open string rings with the note.',
+  legend:
+    'Press a bead to hear it. Dark: the tonic. A bar joins fingers that touch. A green ring: an open string rings with the note. Grey ground: the hand in this position. Dashed: the same note elsewhere, with the finger of the lowest position that has it. An outer ring: the place that was pressed.',
   frames:
     'Each line is what one position holds, from its lowest to its highest finger, in true millimetres; after it the octave from the lowest finger to the next string.',
 } as const;

@@ -42,6 +42,11 @@ export function unplayableText(player: string, pieces: readonly string[]): strin
 
 /** The words of the assignment. */
 export const ASSIGNMENT_WORDS = {
+  teacher: 'The teacher',
+  pupil: 'The pupil',
+  there: 'the assignment',
+  back: 'the log',
+  inFile: 'In the file',
   give: 'For a pupil or a class',
   giveHow: 'The file holds the pieces and drills, how long and by which ladder each is practised, the aim and the tolerance.',
   classHow: 'Other pupils get the same pieces on their own instruments, each with its own fingering. They are kept here too, under Pieces.',
@@ -55,3 +60,24 @@ export const ASSIGNMENT_WORDS = {
   nobodyInIt: 'This file holds no log.',
   noPupil: 'This file holds no assignment for a pupil.',
 } as const;
+
+/** Writes the content of an assignment beside its pieces, one line each: the week, the sessions, the aim and the tolerance. */
+export function contentTexts({ week, sessions, aim, cents }: AssignmentContent): readonly string[] {
+  return [
+    ...(week === null ? [] : [`The week: ${countText(week, 'thing', 'things')} to practise`]),
+    ...sessions.map(({ name, minutes }) => `Session “${name || 'without an aim yet'}”: ${minutes} min`),
+    aim === null ? 'No aim' : `Aim: ${aim}`,
+    `Tolerance: ${cents} cents`,
+  ];
+}
+
+/** The content of an assignment, as it is told before it is saved. */
+interface AssignmentContent {
+  /** The number of things in the week; null where it does not go along. */
+  readonly week: number | null;
+  readonly sessions: readonly { readonly name: string; readonly minutes: number }[];
+  /** The next aim; null where none is set. */
+  readonly aim: string | null;
+  /** The tolerance, cents. */
+  readonly cents: number;
+}

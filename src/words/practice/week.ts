@@ -1,6 +1,10 @@
 import { format } from 'date-fns/format';
+import { dayNumber } from '#core/calendar';
 import { countText } from '#core/messages';
+import type { Practised } from '#core/practice/item';
 import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
+import { STAGE_WORDS } from '../drills/stages.ts';
+import type { TellNote } from '../line/note-places.ts';
 import { dateOf } from './record.ts';
 
 /** The days of the week from Monday, short. */
@@ -85,8 +89,32 @@ export function standingText({ sittings }: ItemStanding): string {
 
 /** The words of the week. */
 export const WEEK_WORDS = {
+  /** Tells how a block is moved, for the keyboard and the screen reader. */
+  moveByKeys:
+    'Press the space bar to lift it, the left and right arrow keys to move it to another day, the space bar again to put it down, Escape to leave it. Press Enter to see why it stands there.',
+  legend: 'As high as the minutes; the frame is what the day has. Dashed: comes again if it goes well.',
   waiting: 'Planning the days …',
   hurt: 'It hurt last time. Ask about it before it is played; if it stays or comes back, a doctor.',
   nothing: 'The list is empty. Put in what is to be practised, and the days are planned from it.',
   rule: 'Until it has been good at its last tempo, a thing comes back within two days; after that at widening intervals, and the next day when it went badly. Nothing fills a day beyond its minutes, and one thing that is new and hard is enough for a day.',
 } as const;
+
+/** Writes the date and the days to it: "Studio recital: Sunday 13 December, in 12 days". */
+export function goalText({ name, day }: NonNullable<WeekAsked['goal']>, today: string): string {
+  const days = dayNumber(day) - dayNumber(today);
+  const far = days === 0 ? 'today' : days === 1 ? 'tomorrow' : days > 0 ? `in ${days} days` : 'over';
+  return `${name === '' ? 'The date' : name}: ${format(dateOf(day), 'EEEE d MMMM')}, ${far}`;
+}
+
+/** Writes from which measure a passage goes, for a narrow place; empty for a whole piece, and where the measure is not known. */
+export function fromMeasureText({ piece, part }: Practised, tell: TellNote): string {
+  if (part.part === 'whole') return '';
+  const told = tell(piece, part.part === 'stage' ? part.note : part.from);
+  if (part.part === 'stage') return STAGE_WORDS[part.stage].name;
+  return told ? `from measure ${told.measure}` : '';
+}
+
+/** Writes that something was moved by hand: "A major in sixths stands on Thu 3 Dec now." */
+export function movedToDayText(name: string, day: string): string {
+  return `${name} stands on ${shortDayText(day)} now.`;
+}

@@ -189,9 +189,9 @@ test('the third correction of a kind is offered as a rule, once, and can be take
 test('where teachers differ is told at a shift, and nowhere else', async ({ page }) => {
   await openPiece(page, 'A♭ major in three octaves');
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('complementary', { name: 'Selected note' })).not.toContainText('Hands and bow here');
+  await expect(page.getByRole('complementary', { name: 'Selected note' })).not.toContainText('Where teachers differ');
   await page.keyboard.press('s');
-  await page.getByText('Hands and bow here').click();
+  await page.getByText('Where teachers differ').click();
   await expect(page.getByText('The thumb going ahead: coming down, the neck is free before the left hand moves.')).toBeVisible();
   await expect(page.getByText('No vibrato until the place is sure: the pitch can be judged.')).toBeVisible();
 });

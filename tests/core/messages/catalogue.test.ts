@@ -37,6 +37,7 @@ const EVERY_ISSUE: readonly Issue[] = [
   instrumentIssue('hand-beyond-sense', { mm: 3, narrowestMm: 20, widestMm: 350 }),
   instrumentIssue('comfort-above-most', { comfortMm: 90, maxMm: 80 }),
   instrumentIssue('fingertips-beyond-sense', { mm: 40 }),
+  instrumentIssue('tapes-unreadable', { text: '2.5', most: 24 }),
   instrumentIssue('day-unreadable', { text: 'last week' }),
   instrumentIssue('arm-beyond-sense', { text: '3', least: 100, most: 1000 }),
   drillIssue('no-such-shift', { key: 'D major' }),

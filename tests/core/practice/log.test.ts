@@ -7,7 +7,7 @@ import {
   cleanTempo,
   workIn,
   type LogEntry,
-  logRows,
+  logTable,
   type LogWhat,
   missedNotes,
   missesOf,
@@ -66,7 +66,7 @@ describe('a log', () => {
   });
 
   it('is written as a table, every entry of it', () => {
-    const rows = logRows(tries);
+    const { rows } = logTable(tries);
     assert.equal(rows.length, tries.length);
     assert.deepEqual(rows[1], {
       id: 'e1',

@@ -2,15 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Finger } from '#core/hand/placement';
 import { type Arrival, evidenceAgainstEvenOdds, type OutOfTune, statementsOf } from '#core/trends';
-
-/** Makes numbers between 0 and 1 that are the same for the same seed (a linear congruential generator). */
-function randoms(seed: number): () => number {
-  let state = (seed * 2_654_435_761) >>> 0;
-  return () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
+import { seeded } from '../../support/seeded.ts';
 
 /** Makes a scatter of notes round a place, cents (Box and Muller). */
 function scatter(random: () => number, centre: number): number {
@@ -42,7 +34,7 @@ function play(random: () => number, at: number, weakness: Weakness): Arrival {
 
 /** Simulates eight weeks of five days, twenty notes a day that are judged; after each day the record is looked at. */
 function looks(seed: number, weakness: Weakness): readonly (readonly Arrival[])[] {
-  const random = randoms(seed);
+  const random = seeded(seed);
   const all: Arrival[] = [];
   return Array.from({ length: 40 }, (_, day) => {
     for (let note = 0; note < 20; note += 1) all.push(play(random, day * DAY, weakness));
@@ -65,7 +57,7 @@ describe('what a record says', () => {
     const players = 500;
     let named = 0;
     for (let seed = 1; seed <= players; seed += 1) {
-      const random = randoms(seed + 50_000);
+      const random = seeded(seed + 50_000);
       const all: Arrival[] = [];
       const flatThird: Weakness = (finger, string) => (finger === '3' && (string === 'A4' || string === 'D4') ? -15 : 0);
       const isMeant = ({ finger, string }: Arrival): boolean => flatThird(finger, string) !== 0;

@@ -11,7 +11,8 @@ import {
   gradeOf,
   type KnownOfItems,
   planDays,
-  standingOf,
+  type ItemStanding,
+  standingsOf,
   unseenHardness,
   type WeekAsked,
   type WeekItem,
@@ -47,6 +48,13 @@ const tries = (piece: string, day: number, good: number, all: number): readonly 
 
 const dayOf = ({ at }: LogEntry): string => dayOfNumber(Math.floor(at / 86_400_000));
 
+/** Finds the standing with one thing. */
+function standingOf(entries: readonly LogEntry[], practised: { readonly piece: string; readonly part: PracticePart }): ItemStanding {
+  const standing = standingsOf(entries, [practised], dayOf).get(practisedKey(practised));
+  assert.ok(standing);
+  return standing;
+}
+
 const first = dayNumber(TODAY);
 
 const anyDay = fc.integer({ min: -2, max: 20 }).map((day) => dayOfNumber(first + day));
@@ -76,7 +84,7 @@ function knowledgeFrom(some: readonly { readonly days: readonly number[]; readon
   const entries = some.flatMap(({ days }, order) => days.flatMap((good, at) => tries(`p${order}`, first - 6 + at * 2, good, 3)));
   const practised = some.map((_, order) => ({ piece: `p${order}`, part: { part: 'whole' as const } }));
   return {
-    standing: new Map(practised.map((item) => [practisedKey(item), standingOf(entries, item, dayOf)])),
+    standing: standingsOf(entries, practised, dayOf),
     unseen: new Map(practised.map((item, order) => [practisedKey(item), some[order]?.hard ?? 0])),
   };
 }
@@ -138,7 +146,7 @@ describe('days as they are planned', () => {
     const dueFor = (tempo: number): string | undefined => {
       const slow = item('air');
       const items = [{ ...slow, item: { ...slow.item, ladder: ladderTo(tempo) } }];
-      const standing = new Map([['air', standingOf(often, slow.item.practised, dayOf)]]);
+      const standing = new Map([['air', standingOf(often, slow.item.practised)]]);
       const { days, later } = planDays(askWeek(items), { standing, unseen: new Map() }, TODAY);
       return days.find(({ items: here }) => here.length > 0)?.day ?? later[0]?.day;
     };
@@ -149,7 +157,7 @@ describe('days as they are planned', () => {
   it('keep one hard new thing a day, and put the hardest first or last', () => {
     const items = [item('one'), item('two'), item('old')];
     const known: KnownOfItems = {
-      standing: new Map([['old', standingOf(tries('old', first - 1, 2, 2), item('old').item.practised, dayOf)]]),
+      standing: new Map([['old', standingOf(tries('old', first - 1, 2, 2), item('old').item.practised)]]),
       unseen: new Map([
         ['one', 3],
         ['two', 3],
@@ -186,7 +194,7 @@ describe('days as they are planned', () => {
   it('say what does not fit, how many minutes more or what instead, and what comes later', () => {
     const items = [item('long', { minutes: 30, asked: true }), item('short', { minutes: 10 }), item('kept')];
     const standing = new Map([
-      ['kept', standingOf([...tries('kept', first - 9, 5, 5), ...tries('kept', first - 1, 5, 5)], item('kept').item.practised, dayOf)],
+      ['kept', standingOf([...tries('kept', first - 9, 5, 5), ...tries('kept', first - 1, 5, 5)], item('kept').item.practised)],
     ]);
     const week = askWeek(items, { minutes: [20, 0, 0, 0, 0, 0, 0], goal: { name: 'Lesson', day: '2026-03-11' } });
     const { left, later } = planDays(week, { ...easy(items), standing }, TODAY);
@@ -219,7 +227,7 @@ describe('how a player stands with something', () => {
     assert.deepEqual([gradeOf(4, 5), gradeOf(3, 5), gradeOf(2, 5), gradeOf(0, 0)], ['good', 'hard', 'forgotten', 'forgotten']);
     const after = (good: number): number => {
       const entries = [...tries('air', first - 4, 5, 5), ...tries('air', first - 2, 5, 5), ...tries('air', first, good, 5)];
-      return comesBack(standingOf(entries, { piece: 'air', part: { part: 'whole' } }, dayOf).sittings, true) ?? 0;
+      return comesBack(standingOf(entries, { piece: 'air', part: { part: 'whole' } }).sittings, true) ?? 0;
     };
     assert.equal(after(0), first + 1);
     assert.ok(after(3) >= after(0) && after(5) > after(3), `${after(0)} ${after(3)} ${after(5)}`);
@@ -229,8 +237,8 @@ describe('how a player stands with something', () => {
   it('tells that it hurt, until it was practised again without', () => {
     const practised = { piece: 'air', title: 'air', part: { part: 'whole' as const } };
     const pain: LogEntry = { id: 'pain', at: (first * 24 + 18) * 3_600_000, kind: 'pain', practised };
-    assert.equal(standingOf([...tries('air', first, 1, 2), pain], practised, dayOf).hurt, true);
-    assert.equal(standingOf([...tries('air', first, 1, 2), pain, ...tries('air', first + 2, 2, 2)], practised, dayOf).hurt, false);
+    assert.equal(standingOf([...tries('air', first, 1, 2), pain], practised).hurt, true);
+    assert.equal(standingOf([...tries('air', first, 1, 2), pain, ...tries('air', first + 2, 2, 2)], practised).hurt, false);
   });
 
   it('before it was tried is judged by its hot spots', () => {

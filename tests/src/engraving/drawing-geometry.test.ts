@@ -7,44 +7,26 @@ import type { Head } from '../../../src/engraving/draw-measures.ts';
 import { clefAfter, clefBefore, layoutStaff } from '../../../src/engraving/layout.ts';
 import { systemsOf } from '../../../src/engraving/systems.ts';
 import {
-  bandNames,
   bandsOf,
   BEAD_RADIUS,
   beadsOf,
   dropTargets,
   ghostsOf,
-  highestMmOf,
   linksOf,
   nearestTarget,
   pathScale,
   slopesOf,
-  smallPath,
   stretchesOf,
   yOfMm,
 } from '../../../src/islands/score/geometry/path-geometry.ts';
+import { bandNames } from '../../../src/islands/score/geometry/band-names.ts';
+import { highestMmOf, smallPath } from '../../../src/islands/score/geometry/small-path.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
-
-function head(index: number, x: number, more: Partial<Head> = {}): Head {
-  const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
-  return {
-    index,
-    x,
-    ...still,
-    tiedFromBefore: false,
-    tiedToNext: false,
-    slur: null,
-    octaveLine: false,
-    small: false,
-    tuplet: null,
-    accent: null,
-    articulation: null,
-    ...more,
-  };
-}
+import { headAt } from './heads.ts';
 
 /** Places heads thirty apart under every note of a plan. */
 function headsOf(plan: Plan): readonly Head[] {
-  return plan.notes.map((note, index) => head(index, 30 * (index + 1), { rest: note.kind === 'rest' }));
+  return plan.notes.map((note, index) => headAt(index, 30 * (index + 1), { rest: note.kind === 'rest' }));
 }
 
 const shifting = planBest(
@@ -127,7 +109,11 @@ describe('the path', () => {
 });
 
 describe('a slur', () => {
-  const slurred = [head(0, 10, { slur: 'begins' }), head(1, 40, { slur: 'continues', y: 30, top: 25 }), head(2, 70, { slur: 'ends' })];
+  const slurred = [
+    headAt(0, 10, { slur: 'begins' }),
+    headAt(1, 40, { slur: 'continues', y: 30, top: 25 }),
+    headAt(2, 70, { slur: 'ends' }),
+  ];
 
   it('lies above where stems go down, and clears the highest head', () => {
     const [curve] = curvesOf(slurred);
@@ -144,23 +130,23 @@ describe('a slur', () => {
 
   it('whose end is not engraved is left out, and so is a tie', () => {
     assert.deepEqual(curvesOf(slurred.slice(0, 2)), []);
-    assert.deepEqual(curvesOf([head(0, 10, { tiedToNext: true })]), []);
-    assert.equal(curvesOf([head(0, 10, { tiedToNext: true }), head(0, 40, { tiedFromBefore: true })])[0]?.kind, 'tie');
+    assert.deepEqual(curvesOf([headAt(0, 10, { tiedToNext: true })]), []);
+    assert.equal(curvesOf([headAt(0, 10, { tiedToNext: true }), headAt(0, 40, { tiedFromBefore: true })])[0]?.kind, 'tie');
   });
 
   it('goes on over the end of a system, and so does a tie', () => {
     const ends = { left: 80, right: 500 };
-    const begun = curvesOf([head(0, 400, { slur: 'begins' }), head(1, 450, { slur: 'continues' })], ends);
+    const begun = curvesOf([headAt(0, 400, { slur: 'begins' }), headAt(1, 450, { slur: 'continues' })], ends);
     assert.deepEqual(
       begun.map(({ fromX, toX }) => [fromX, toX]),
       [[400, 500]],
     );
-    const ended = curvesOf([head(2, 120, { slur: 'continues' }), head(3, 160, { slur: 'ends' }), head(4, 200)], ends);
+    const ended = curvesOf([headAt(2, 120, { slur: 'continues' }), headAt(3, 160, { slur: 'ends' }), headAt(4, 200)], ends);
     assert.deepEqual(
       ended.map(({ fromX, toX }) => [fromX, toX]),
       [[80, 160]],
     );
-    const tied = curvesOf([head(0, 120, { tiedFromBefore: true }), head(1, 450, { tiedToNext: true })], ends);
+    const tied = curvesOf([headAt(0, 120, { tiedFromBefore: true }), headAt(1, 450, { tiedToNext: true })], ends);
     assert.deepEqual(
       tied.map(({ kind, fromX, toX }) => [kind, fromX, toX]),
       [
@@ -274,7 +260,7 @@ describe('another fingering over the path', () => {
 
   it('is drawn small, every note in its place and every shift a stroke', () => {
     const highest = highestMmOf([shifting, other]);
-    const small = smallPath(shifting, 120, 40, highest);
+    const small = smallPath(shifting, { width: 120, height: 40, highestMm: highest });
     assert.equal(small.dots.length, 8);
     assert.equal(small.shifts.length, shifting.shifts.length);
     for (const { x, y } of small.dots) assert.ok(x > 0 && x < 120 && y >= 0 && y <= 40);

@@ -17,7 +17,7 @@ import { JOINED_LISTS } from '../../../src/storage/joining/joined-lists.ts';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { kept as keptBeside, storageOf } from '../../support/kept-beside.ts';
-import { listsOf } from '../../support/lists-of-schema.ts';
+import { listsOf } from '../../support/schemas/lists-of-schema.ts';
 
 const HOUR_MS = 3_600_000;
 

@@ -66,6 +66,13 @@ describe('an instrument as typed', () => {
     assert.match(instrumentTrouble({ nut: '0' }), /outerSpacingMm\/nut/);
   });
 
+  it('has its tapes from the nut up, and names what is no place for one', () => {
+    const { document } = readInstrumentFields({ ...VIOLIN, tapes: '5, 2; 4 4' });
+    assert.deepEqual(document?.instrument.tapes, [2, 4, 5]);
+    assert.match(instrumentTrouble({ tapes: '2, 2.5' }), /tapes “2\.5” .* 1 to 24/);
+    assert.match(instrumentTrouble({ tapes: '2, 25' }), /tapes “25” /);
+  });
+
   it('names the string that is no pitch or stands out of order', () => {
     const [first, ...others] = VIOLIN.strings;
     assert.ok(first);

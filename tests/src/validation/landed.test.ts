@@ -11,7 +11,7 @@ import { readAnyVersion } from '../../../src/validation/documents.ts';
 import { readRequest } from '../../../src/validation/request.ts';
 import { keepUnknown } from '../../../src/validation/keep-unknown.ts';
 import { readValue } from '../../../src/validation/read-value.ts';
-import { grownSchema, samplesOf } from '../../support/samples-of-schema.ts';
+import { grownSchema, samplesOf } from '../../support/schemas/samples-of-schema.ts';
 
 const landed = landedSchemas();
 

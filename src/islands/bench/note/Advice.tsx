@@ -8,7 +8,7 @@ export function Advice({ plan, index }: { readonly plan: Plan; readonly index: n
   const advice = adviceFor(plan, index);
   if (advice.length === 0) return null;
   return (
-    <OpenedSection title="Hands and bow here">
+    <OpenedSection title="Where teachers differ">
       {() => (
         <dl className="mt-1 text-[15px] leading-snug">
           {advice.map(({ question, sides }) => (

@@ -8,6 +8,7 @@ import { semitoneSpaceMm } from '#core/instrument/geometry';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import { againstTapes, tapeOfFinger } from '#core/tapes';
 import { answerOf, useEngine } from '../../../engine/index.ts';
 import { unlock, writeMark } from '../../../state/edits/index.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
@@ -25,11 +26,13 @@ import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation }
 import { wayLabel } from '../../../words/hand/hands.ts';
 import { passageLabel } from '../../../words/piece/wishes.ts';
 import { tellNotesOfPlan } from '../../../words/line/note-places.ts';
+import { againstTapesText } from '../../../words/hand/tapes.ts';
 import { diagonalText } from '../../../words/hand/patterns.ts';
 import { fingeringText, mmText, fingerPlaceText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
 import { Arrival, ShiftSteps } from './Arrival.tsx';
 import { FingerWork } from './FingerWork.tsx';
+import { HandsHere } from './HandsHere.tsx';
 import { InTune } from './InTune.tsx';
 import { noteMoves } from './note-moves.ts';
 import { WhyPanel } from './WhyPanel.tsx';
@@ -82,6 +85,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
   return (
     <>
       <Facts plan={plan} index={index} note={note} />
+      <HandsHere plan={plan} note={note} />
       <p className="mt-3 flex flex-wrap gap-1.5">
         <LockButton index={index} note={note} />
         {shift && <ShiftSteps plan={plan} shift={shift} />}
@@ -136,6 +140,7 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
           <Figure how={reachDerivation(note.reach, stringLengthMm)}>{reachText(note.reach)}</Figure>
         </Fact>
       )}
+      <Tape plan={plan} note={note} />
       {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
       {note.diagonal && <Fact name="Diagonal">{diagonalText(note.diagonal)}</Fact>}
       {note.firstFinger && note.stops.every(({ finger }) => finger !== '1') && (
@@ -153,6 +158,14 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
       <Room plan={plan} semitones={stop.semitonesAboveOpen} />
     </FactList>
   );
+}
+
+/** Tells a finger against the tapes that the instrument wears. */
+function Tape({ plan, note: { stops, position } }: Pick<SelectedNoteProps, 'plan' | 'note'>) {
+  const [{ finger, semitonesAboveOpen }] = stops;
+  const { kind, tapes = [] } = plan.brief.instrument;
+  const tape = finger === '0' ? null : againstTapes(tapes, semitonesAboveOpen, tapeOfFinger(kind, finger, position.label));
+  return tape && <Fact name="Tape">{againstTapesText(tape)}</Fact>;
 }
 
 /** Tells where the next semitone is narrower than two fingertips: a finger set there gives way to its neighbour. */

@@ -85,8 +85,8 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
   const button = useRef<HTMLButtonElement>(null);
   const name = alternativeName(alternative.name, alternative.plan.strings);
   const apart = new Set(alternative.differsAt);
-  const before = smallPath(plan, SMALL.width, SMALL.height, highest);
-  const path = smallPath(alternative.plan, SMALL.width, SMALL.height, highest);
+  const before = smallPath(plan, { ...SMALL, highestMm: highest });
+  const path = smallPath(alternative.plan, { ...SMALL, highestMm: highest });
   const move = (event: KeyboardEvent): void => {
     const next =
       event.key === 'ArrowRight'

@@ -9,8 +9,9 @@ import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound/index.ts';
 import { useEntering } from '../../../state/entering.ts';
-import { useUnderStaff } from '../../../state/under-staff.ts';
+import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
 import { useWork } from '../../../state/bench/index.ts';
+import { UNDER_STAFF_WORDS } from '../../../words/hand/under-staff.ts';
 import { noteText } from '../../../words/plan-words.ts';
 import {
   type Bead,
@@ -124,12 +125,38 @@ interface BesideProps {
 function Beside({ plan, scale, sound, top }: BesideProps) {
   return (
     <div style={{ width: FINGERBOARD_WIDTH, paddingTop: top }} className="relative shrink-0 max-sm:hidden">
-      <div className="no-print absolute top-1 left-0">
+      <div className="no-print absolute top-1 left-0 flex flex-col items-start gap-1">
         <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
+        <RowToggles />
       </div>
       <Fingerboard plan={plan} scale={scale} selected={sound} />
     </div>
   );
+}
+
+/** The rows under the staff, each with its name: beside the place where they stand. */
+const ROWS = [
+  ['bow', 'Bow'],
+  ['fingers', 'Fingers'],
+  ['steps', 'Steps'],
+] as const;
+
+/** Shows and hides the rows under the staff. */
+function RowToggles() {
+  const under = useUnderStaff();
+  return ROWS.map(([row, name]) => (
+    <button
+      key={row}
+      type="button"
+      aria-pressed={under[row]}
+      aria-label={`Show ${name}`}
+      title={UNDER_STAFF_WORDS[row]}
+      className="min-h-6 min-w-16 border-l-2 border-dove-light px-1.5 text-left text-[13px] text-dove-dark hover:bg-paper-deep aria-pressed:border-ink aria-pressed:text-ink"
+      onClick={() => showUnderStaff({ [row]: !under[row] })}
+    >
+      {name}
+    </button>
+  ));
 }
 
 /** A long line is drawn in small steps and may be started over several times, so its engraving is kept. */

@@ -10,6 +10,7 @@ import { CHORD_LINES } from '../../../words/line/chords.ts';
 import { LimitsPart } from './LimitsPart.tsx';
 import { LineText } from './line/LineText.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
+import { PieceNameField } from './PieceNameField.tsx';
 import { PlayerPart } from './PlayerPart.tsx';
 import { RhythmPart } from './RhythmPart.tsx';
 import { PurposePart, WishesPart } from './WishesPart.tsx';
@@ -32,6 +33,7 @@ async function writeChords(played: 'rolled' | 'held'): Promise<void> {
 export function BriefSentence() {
   const brief = useWork((work) => work.brief);
   const lineText = useWork((work) => work.lineText);
+  const pieceId = useWork((work) => work.pieceId);
   // A line of one's own begins with the notes that stood there, unless one was typed before.
   const setKind = (kind: Material['kind']): void =>
     kind === 'line' && lineText.trim() === '' ? writeOutLine() : changeBrief((now) => withMaterialKind(now, kind, lineText));
@@ -44,6 +46,11 @@ export function BriefSentence() {
   return (
     <section aria-label="Brief">
       <p data-sentence className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
+        {pieceId !== null && (
+          <>
+            <PieceNameField /> <span className="text-dove"> · </span>
+          </>
+        )}
         {article} <OptionChoice label="Material" value={brief.material.kind} options={KINDS} onChange={choose} /> {lead}{' '}
         <MaterialPart brief={brief} />
         <RhythmPart brief={brief} />

@@ -2,11 +2,9 @@ import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from '../../
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/index.ts';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
-import { redo, renamePiece, undo, useHistory, useWork } from '../../../state/bench/index.ts';
+import { redo, undo, useHistory, useWork } from '../../../state/bench/index.ts';
 import { SavedState } from '../../frame/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { TextField } from '../../../ui/fields/index.ts';
-import { materialLabel } from '../../../words/piece/pieces.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { titleOf } from './key-lines.ts';
 
@@ -16,29 +14,12 @@ const CommandPalette = lazy(async () => ({ default: (await import('./CommandPale
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
 
-/** The name of the piece; where it has none, its material. */
-export function PieceNameField() {
-  const name = useWork((work) => work.name);
-  const suggestion = useWork((work) => materialLabel(work.brief));
-  return (
-    <TextField
-      aria-label="Name of the piece"
-      className="w-40 min-w-26 grow font-serif lg:max-w-80"
-      value={name}
-      title={name}
-      maxLength={120}
-      placeholder={suggestion}
-      onChange={(event) => renamePiece(event.target.value)}
-    />
-  );
-}
-
 /** Offers what can be done with the piece. */
 export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
   const gone = useWork((work) => work.gone);
   return (
-    <div className="flex flex-wrap items-center lg:shrink-0 gap-x-0.5 gap-y-2 lg:ml-auto lg:[&>a]:px-[7px] lg:[&>button]:px-[7px] lg:flex-nowrap">
+    <div className="flex flex-wrap items-center xl:shrink-0 gap-x-0.5 gap-y-2 xl:ml-auto xl:[&>a]:px-[7px] xl:[&>button]:px-[7px] xl:flex-nowrap">
       <SavedState gone={gone} />
       <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />

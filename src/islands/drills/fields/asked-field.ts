@@ -4,6 +4,10 @@ import type { WrittenFor } from '../first-request.ts';
 /** One field of a form, as it is shown for a request. */
 export interface ShownField<Asks> {
   readonly label: string;
+  /** The words before it in the sentence; empty for none, and it stands after a comma then. */
+  readonly lead: string;
+  /** The words after it; left out for none. */
+  readonly tail?: string;
   readonly value: string;
   readonly options: readonly Option[];
   /** Writes an option into the request. */
@@ -16,6 +20,8 @@ export type AskedField<Asks> = (asks: Asks, place: WrittenFor) => ShownField<Ask
 /** The reading of a choice of one from several from a request, and the writing of it. */
 interface ChoiceOf<Asks, Value extends string | number> {
   readonly label: string;
+  readonly lead?: string;
+  readonly tail?: string;
   readonly value: Value;
   readonly among: readonly Value[];
   readonly nameOf: (value: Value) => string;
@@ -24,9 +30,11 @@ interface ChoiceOf<Asks, Value extends string | number> {
 
 /** Makes a field of a choice of one from several: its values go as text, and come back as what they were. */
 export function choiceOf<Asks, Value extends string | number>(choice: ChoiceOf<Asks, Value>): ShownField<Asks> {
-  const { label, value, among, nameOf, choose } = choice;
+  const { label, lead = '', tail = '', value, among, nameOf, choose } = choice;
   return {
     label,
+    lead,
+    tail,
     value: String(value),
     options: among.map((one) => ({ value: String(one), name: nameOf(one) })),
     choose: (text) => choose(among.find((one) => String(one) === text) ?? value),

@@ -16,6 +16,7 @@ import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 import { noteLabel } from '#core/pitch';
 import {
   BUILT_WORDS,
+  distanceUnit,
   CHORD_WORDS,
   doubleStopText,
   INSIDE_WORDS,
@@ -50,6 +51,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks) =>
       choiceOf({
         label: 'Fingers',
+        lead: 'with',
         value: asks.fingers,
         among: MATRIX_FINGERS,
         nameOf: (fingers) => PAIR_WORDS[fingers],
@@ -87,6 +89,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks, { instrument, hand }) =>
       choiceOf({
         label: 'Finger',
+        lead: 'with finger',
         value: asks.finger,
         among: movableFingers(instrument.kind, asks.position, fingersOf(hand)),
         nameOf: String,
@@ -100,6 +103,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks) =>
       choiceOf({
         label: 'First by itself',
+        lead: 'first by itself',
         value: asks.times ?? LIFT_TIMES[0],
         among: LIFT_TIMES,
         nameOf: (times) => (times === 0 ? 'no' : `${times} times`),
@@ -112,6 +116,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks) =>
       choiceOf({
         label: 'Fingers',
+        lead: 'the fingers',
         value: asks.fingers,
         among: LOOP_FINGERS,
         nameOf: (fingers) => LOOP_FINGER_WORDS[fingers],
@@ -120,6 +125,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks) =>
       choiceOf({
         label: 'At each end',
+        lead: 'at each end',
         value: asks.checks ? 'check' : 'on',
         among: ['on', 'check'],
         nameOf: (end) => (end === 'check' ? 'check it' : 'go straight on'),
@@ -141,6 +147,7 @@ export const FAMILY_FIELDS: FamilyFields = {
     (asks) =>
       choiceOf({
         label: 'Interval',
+        lead: 'in',
         value: asks.interval,
         among: DOUBLE_STOP_INTERVALS,
         nameOf: doubleStopText,
@@ -178,6 +185,7 @@ function shiftFields<Asks extends { readonly shift: ShiftClass }>(): readonly As
     (asks, { hand }) =>
       choiceOf({
         label: 'From finger',
+        lead: 'from finger',
         value: asks.shift.fromFinger,
         among: fingersOf(hand),
         nameOf: String,
@@ -186,6 +194,7 @@ function shiftFields<Asks extends { readonly shift: ShiftClass }>(): readonly As
     (asks, { hand }) =>
       choiceOf({
         label: 'To finger',
+        lead: 'to finger',
         value: asks.shift.toFinger,
         among: fingersOf(hand),
         nameOf: String,
@@ -203,6 +212,7 @@ function shiftFields<Asks extends { readonly shift: ShiftClass }>(): readonly As
       const { distance } = asks.shift;
       return choiceOf({
         label: distance.by === 'positions' ? 'Positions' : 'Semitones',
+        tail: distanceUnit(distance),
         value: distance.steps,
         among: STEPS.some((step) => step === distance.steps) ? STEPS : [...STEPS, distance.steps],
         nameOf: String,
@@ -212,6 +222,7 @@ function shiftFields<Asks extends { readonly shift: ShiftClass }>(): readonly As
     (asks, { instrument }) =>
       choiceOf({
         label: 'On',
+        lead: 'on the',
         value: asks.shift.toString,
         among: instrument.strings.map(({ name }) => name),
         nameOf: (name) => `${noteLabel(name)} string`,
@@ -226,13 +237,21 @@ function fromToFields<Asks extends { readonly from: string; readonly to: string 
     (asks, place) =>
       choiceOf({
         label: 'From',
+        lead: 'from',
         value: asks.from,
         among: positionsFor(place),
         nameOf: positionText,
         choose: (from) => ({ ...asks, from }),
       }),
     (asks, place) =>
-      choiceOf({ label: 'To', value: asks.to, among: positionsFor(place), nameOf: positionText, choose: (to) => ({ ...asks, to }) }),
+      choiceOf({
+        label: 'To',
+        lead: 'to',
+        value: asks.to,
+        among: positionsFor(place),
+        nameOf: positionText,
+        choose: (to) => ({ ...asks, to }),
+      }),
   ];
 }
 
@@ -249,6 +268,7 @@ function positionOrThumbField<Asks extends { readonly position: string }>(asks: 
 function positionAmong<Asks extends { readonly position: string }>(asks: Asks, labels: readonly string[]) {
   return choiceOf({
     label: 'Position',
+    lead: 'in',
     value: asks.position,
     among: labels,
     nameOf: positionText,

@@ -16,6 +16,7 @@ import { ASSIGNMENT_WORDS, givenText, namedText, unplayableText } from '../../..
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import type { Run } from '../../parts/index.ts';
+import { InFile } from './InFile.tsx';
 
 interface GiveProps {
   readonly player: PlayerRecord;
@@ -26,8 +27,8 @@ interface GiveProps {
 /** Gives out an assignment: its content, its pupils, and its files. */
 export function Give({ player, studio, run }: GiveProps) {
   return (
-    <section aria-label={ASSIGNMENT_WORDS.give} className="mt-4">
-      <Heading>{ASSIGNMENT_WORDS.give}</Heading>
+    <section aria-label={ASSIGNMENT_WORDS.give} className="mt-3">
+      <Heading as="h3">{ASSIGNMENT_WORDS.give}</Heading>
       <p className="max-w-[70ch] text-dove-dark">{ASSIGNMENT_WORDS.giveHow}</p>
       <Answered asked={useStored(TO_GIVE, player.id)} waiting="Looking for what there is …">
         {(there) =>
@@ -78,6 +79,7 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         <What there={there} player={player} chosen={chosen} onChoose={setChosen} />
         <ForWhom player={player} studio={studio} pupils={pupils} onChoose={setPupils} />
       </div>
+      <InFile given={given} set={there.set} pieces={pieces} to={to} />
       {named.map(({ text, name }) => (
         <Notice key={`${text} ${name}`} className="mt-2">
           {namedText(text, name)}

@@ -10,15 +10,14 @@ import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/p
 import { PlayerChoice, type Run } from '../../parts/index.ts';
 import { useTaught } from '../../../state/taught.ts';
 
-interface LogBackProps {
+interface SaveLogProps {
   /** The player whose log goes out; null for nobody of the studio. */
   readonly player: PlayerRecord | null;
-  readonly players: readonly PlayerRecord[];
   readonly run: Run;
 }
 
-/** Gives out the log, for the teacher; and takes it in, from a pupil. */
-export function LogBack({ player, players, run }: LogBackProps) {
+/** Gives out the log, for the teacher. */
+export function SaveLog({ player, run }: SaveLogProps) {
   const name = player?.document.name ?? '';
   const save = (): void =>
     run(async () => {
@@ -26,20 +25,21 @@ export function LogBack({ player, players, run }: LogBackProps) {
       return null;
     });
   return (
-    <section aria-label={ASSIGNMENT_WORDS.log} className="mt-7">
-      <Heading>{ASSIGNMENT_WORDS.log}</Heading>
+    <section aria-label={ASSIGNMENT_WORDS.log} className="mt-6">
+      <Heading as="h3">{ASSIGNMENT_WORDS.log}</Heading>
       <p className="mb-1 max-w-[70ch] text-dove-dark">{ASSIGNMENT_WORDS.logHow}</p>
       <Button onClick={save}>{name === '' ? 'Save the log' : `Save the log of ${name}`}</Button>
-      <Heading as="h3" className="mt-3 mb-1">
-        {ASSIGNMENT_WORDS.bring}
-      </Heading>
-      <BringLog players={players} run={run} />
     </section>
   );
 }
 
+interface BringLogProps {
+  readonly players: readonly PlayerRecord[];
+  readonly run: Run;
+}
+
 /** Takes in a log: it goes to the player of the same id; for one who is not known here the teacher says whose it is. */
-function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
+export function BringLog({ players, run }: BringLogProps) {
   const [unknown, setUnknown] = useState<readonly LogBrought[]>([]);
   const [asked] = unknown;
   const [whose, setWhose] = useState<PlayerRecord | null>(useTaught(players));
@@ -61,7 +61,10 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
       return [...told, damagedPartsText(damaged)].filter((text) => text !== '').join(' ') || null;
     });
   return (
-    <>
+    <section aria-label={ASSIGNMENT_WORDS.bring} className="mt-6">
+      <Heading as="h3" className="mb-1">
+        {ASSIGNMENT_WORDS.bring}
+      </Heading>
       <OpenFileButton label="Log of a pupil" onFile={open} />
       {asked && (
         <div role="group" aria-label="Whose log is it?" className="mt-2 flex flex-wrap items-end gap-2">
@@ -81,6 +84,6 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
           <Button onClick={() => setUnknown(unknown.slice(1))}>Leave it out</Button>
         </div>
       )}
-    </>
+    </section>
   );
 }

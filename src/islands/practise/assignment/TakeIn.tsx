@@ -33,8 +33,8 @@ export function TakeIn({ run, onTaken }: TakeInProps) {
       return null;
     });
   return (
-    <section aria-label={ASSIGNMENT_WORDS.take} className="mt-7">
-      <Heading>{ASSIGNMENT_WORDS.take}</Heading>
+    <section aria-label={ASSIGNMENT_WORDS.take} className="mt-3">
+      <Heading as="h3">{ASSIGNMENT_WORDS.take}</Heading>
       <p className="mb-1 text-dove-dark">{ASSIGNMENT_WORDS.takeHow}</p>
       <OpenFileButton label="Assignment" onFile={open} />
       {file && file.pupils.length > 1 && <WhoAreYou pupils={file.pupils} chosen={chosen} onChoose={setChosen} />}

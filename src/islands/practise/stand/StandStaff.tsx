@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import useMeasure from 'react-use-measure';
 import type { NoteGroup } from '#core/practice/item';
 import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import { noteLabel } from '#core/pitch';
@@ -7,12 +6,17 @@ import type { Plan } from '#core/plan/describe';
 import { type Head, layoutStaff, type StaffLayout, systemsOf } from '../../../engraving/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { ScoreFrame, StaffMarks, windowOf } from '../../score/index.ts';
+import { useWidth } from '../../../ui/use-width.ts';
 
 /** The scales against the desk, of which the largest that fits is taken: it is read from the stand. */
 const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3, 1.1] as const;
 
 /** The room below the notes, px; names of strings are left out. */
 const UNDER_NOTES = 6;
+
+/** The part that moves is a little higher than the notes may be. */
+const LOW = 'max-h-[60dvh] overflow-auto sm:max-h-[44dvh]';
+const TALL = 'max-h-[76dvh] overflow-auto';
 
 /** The largest share of the height that the notes take. */
 const SHARE_OF_HEIGHT = 0.4;
@@ -27,6 +31,8 @@ interface StandStaffProps {
   /** The note that was pointed at. */
   readonly selected?: number | null;
   readonly onSelect?: (note: number) => void;
+  /** The largest share of the window's height that the notes take; that of the stand where this is left out. */
+  readonly share?: number;
   /** Whether every system is shown, and the page moves; else they move in a part of it. */
   readonly whole?: boolean;
   /** Whether fingers have their numbers. */
@@ -44,29 +50,27 @@ export function StandStaff({
   group,
   shown = group,
   largest = SCALES[0],
+  share = SHARE_OF_HEIGHT,
   selected = null,
   onSelect,
   whole = false,
   numbers = true,
   names = false,
 }: StandStaffProps) {
-  const [box, { width }] = useMeasure();
+  const [box, width] = useWidth();
   const engraving = useMemo(() => {
     const whole = engravingOfPlan(plan);
     const isMeant = ({ symbols }: Measure): boolean => symbols.some(({ index }) => index >= shown.from && index <= shown.to);
     return { ...whole, measures: whole.measures.filter(isMeant) };
   }, [plan, shown.from, shown.to]);
   const fitting = useMemo(
-    () =>
-      width === 0
-        ? null
-        : fittingIn(engraving, width, { height: window.innerHeight * SHARE_OF_HEIGHT, below: names ? NAME_ROW : 0, largest }),
-    [engraving, width, names, largest],
+    () => (width === 0 ? null : fittingIn(engraving, width, { height: window.innerHeight * share, below: names ? NAME_ROW : 0, largest })),
+    [engraving, width, names, largest, share],
   );
   return (
     <div
       ref={box}
-      className={`min-w-0 ${whole ? 'overflow-x-auto overflow-y-hidden' : 'max-h-[60dvh] overflow-auto sm:max-h-[44dvh]'}`}
+      className={`min-w-0 ${whole ? 'overflow-x-auto overflow-y-hidden' : share > SHARE_OF_HEIGHT ? TALL : LOW}`}
       role="group"
       tabIndex={0}
       aria-label="The notes"
@@ -124,7 +128,7 @@ function heightOf({ stringRowY, positionRowY }: StaffLayout): number {
 }
 
 interface SystemProps
-  extends Required<Omit<StandStaffProps, 'onSelect' | 'shown' | 'largest' | 'whole'>>, Pick<StandStaffProps, 'onSelect'> {
+  extends Required<Omit<StandStaffProps, 'onSelect' | 'shown' | 'largest' | 'share' | 'whole'>>, Pick<StandStaffProps, 'onSelect'> {
   readonly engraving: Engraving;
   readonly measures: readonly Measure[];
   readonly first: boolean;

@@ -1,12 +1,15 @@
+import { dequal } from 'dequal';
 import { useQueryStates } from 'nuqs';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { DAYS_A_WEEK } from '#core/calendar';
 import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/week';
-import { answerOf, useAsked } from '../../../engine/index.ts';
-import { standingsOf, unseenOf } from '../../../state/practice/index.ts';
+import { answerOf, type Asked, useAsked } from '../../../engine/index.ts';
+import { standingsIn, unseenOf } from '../../../state/practice/index.ts';
 import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../records/record.ts';
 import { dayOf, entriesOf } from '../../../records/log-pages.ts';
-import { LOG, STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../../state/reading/index.ts';
+import { LOG, type PieceList, STUDIO, useStored } from '../../../state/reading/index.ts';
+import { TellNoteHere } from '../../../state/note-places.ts';
 import { NOBODY } from '../../../state/taught.ts';
 import { FieldsAgain } from '../../../ui/fields/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
@@ -15,7 +18,10 @@ import { weekVersionText } from '../../../words/practice/versions.ts';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed, KeptNotices, PageShell } from '../../frame/index.ts';
 import { EarlierVersions } from '../../opened-piece/index.ts';
-import { BROUGHT, broughtItem, NOTHING_BROUGHT, piecesFor, usePlayerFor } from '../brought.ts';
+import { BROUGHT, NOTHING_BROUGHT, usePlayerWithPieces } from '../brought.ts';
+import { UndoNotice } from '../UndoNotice.tsx';
+import { useUndo } from '../use-undo.ts';
+import { WeekInView } from './columns/WeekInView.tsx';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';
 import { WeekForm } from './WeekForm.tsx';
@@ -36,40 +42,40 @@ function GuardedWeek() {
 function WeekPage() {
   return (
     <PageShell current="Week" title="Week" titled="not-printed">
-      <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
-        {(studio) => <OfPlayer studio={studio} />}
+      <Answered asked={useStored(STUDIO)} waiting="Opening the studio …">
+        {({ players }) => <OfPlayer players={players} />}
       </Answered>
     </PageShell>
   );
 }
 
-function OfPlayer({ studio: { players, pieces } }: { readonly studio: StudioWithPieces }) {
-  const [address, setAddress] = useQueryStates(BROUGHT);
-  const added = pieces.find(({ id }) => id === address.add);
-  const player = usePlayerFor(players, added);
-  if (player === undefined) return null;
+function OfPlayer({ players }: { readonly players: readonly PlayerRecord[] }) {
+  const [, setAddress] = useQueryStates(BROUGHT);
+  const shown = usePlayerWithPieces(players);
+  if (!shown) return null;
+  const { player, read, pieces, brought, tell } = shown;
   return (
-    <WeekOf
-      key={player?.id ?? NOBODY}
-      player={player}
-      pieces={piecesFor(pieces, player)}
-      brought={added ? broughtItem(added, address) : null}
-      onTaken={() => void setAddress(NOTHING_BROUGHT)}
-    />
+    <TellNoteHere value={tell}>
+      <WeekOf key={player?.id ?? NOBODY} {...{ player, read, pieces, brought }} onTaken={() => void setAddress(NOTHING_BROUGHT)} />
+    </TellNoteHere>
   );
 }
 
 interface WeekOfProps {
   readonly player: PlayerRecord | null;
+  /** The reading of the pieces, which the week waits for. */
+  readonly read: Asked<PieceList>;
+  /** Those that the player can practise. */
   readonly pieces: readonly PieceRecord[];
   /** The item that another page has sent. */
   readonly brought: PracticeItem | null;
   readonly onTaken: () => void;
 }
 
-function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
+function WeekOf({ player, read, pieces, brought, onTaken }: WeekOfProps) {
   const [playerId, name] = [player?.id ?? null, player?.document.name ?? ''];
   const { week, trouble, elsewhere, change, bringBack } = useWeek({ playerId, name });
+  const { undone, times, offerUndo } = useUndo({ items: week?.document.items, change });
   const isTaken = useRef(false);
   useEffect(() => {
     if (!week || !brought || isTaken.current) return;
@@ -81,41 +87,51 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
     <>
       <div role="status" aria-label="Messages" className="no-print">
         <KeptNotices trouble={trouble} elsewhere={elsewhere} />
+        <UndoNotice undone={undone} />
       </div>
-      {week && <WeekShown week={week} pieces={pieces} times={elsewhere.timesOf(week.id)} onChange={change} />}
       {week && (
-        <div className="no-print">
-          <OpenedSection title="Earlier versions">
-            {() => (
-              <EarlierVersions
-                name="week"
-                id={week.id}
-                differs={(was) => weekVersionText(week.document, was.document)}
-                onBack={bringBack}
-              />
-            )}
-          </OpenedSection>
-        </div>
+        <WeekShown
+          week={week}
+          read={read}
+          pieces={pieces}
+          times={elsewhere.timesOf(week.id) + times}
+          onChange={(fields) => {
+            offerUndo(null);
+            change(fields);
+          }}
+          onMove={(items, words) => {
+            change({ items });
+            offerUndo({
+              words,
+              stands: (now) => dequal(now.items, items),
+              undo: (now) => now.change({ items: week.document.items }),
+            });
+          }}
+          onBack={bringBack}
+        />
       )}
     </>
   );
 }
 
-interface WeekShownProps {
+interface WeekShownProps extends Pick<WeekOfProps, 'read' | 'pieces'> {
   readonly week: WeekRecord;
-  readonly pieces: readonly PieceRecord[];
   /** The number of times that another tab has changed it. */
   readonly times: number;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
+  /** Changes the items, with the words for it: it can be undone. */
+  readonly onMove: (items: WeekAsked['items'], words: string) => void;
+  readonly onBack: (was: WeekRecord) => void;
 }
 
-function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
+function WeekShown({ week, read, pieces, times, onChange, onMove, onBack }: WeekShownProps) {
   const { document, playerId } = week;
   const [today] = useState(() => dayOf(Date.now()));
   const log = useStored(LOG, playerId);
   const items = useMemo(() => document.items.map(({ item }) => item), [document.items]);
+  const entries = useMemo(() => entriesOf(answerOf(log) ?? []), [log]);
   const pages = useMemo(() => (answerOf(log) ?? []).map((page) => page.document), [log]);
-  const standing = useMemo(() => standingsOf(pages, items), [pages, items]);
+  const standing = useMemo(() => standingsIn(pages, items), [pages, items]);
   const never = items.filter(({ practised }) => standing.get(practisedKey(practised))?.sittings.length === 0);
   const looks = useAsked({
     key: ['unseen', never.map(({ practised }) => practisedKey(practised))],
@@ -126,27 +142,41 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   const unseen = answerOf(looks);
   const known = useMemo((): KnownOfItems => ({ standing, unseen: unseen ?? new Map() }), [standing, unseen]);
   const planned = useMemo(() => planDays(document, known, today), [document, known, today]);
+  const [wanted, setShown] = useState(0);
+  const weeks = Math.ceil(planned.days.length / DAYS_A_WEEK);
+  const shown = Math.min(wanted, weeks - 1);
+  const days = planned.days.slice(shown * DAYS_A_WEEK, (shown + 1) * DAYS_A_WEEK);
   return (
     <>
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
       {/* While the difficulty of things is not known, the days may still change. */}
       <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
-      <Answered asked={log} waiting={WEEK_WORDS.waiting}>
-        {(read) => (
-          <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
-            <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
-            <FieldsAgain times={times} className="no-print">
-              <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
-              <WeekList
-                playerId={playerId}
-                week={document}
-                pieces={pieces}
-                entries={entriesOf(read)}
-                known={known}
-                onChange={(next) => onChange({ items: [...next] })}
-              />
-            </FieldsAgain>
-          </div>
+      <Answered asked={read.state === 'answered' ? log : read} waiting={WEEK_WORDS.waiting}>
+        {() => (
+          <>
+            {document.items.length > 0 && (
+              <WeekInView {...{ planned, known, today, week: shown, weeks, days, onWeek: setShown }} asked={document} onMove={onMove} />
+            )}
+            <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
+              <WeekDays {...{ planned, known, days, onChange }} asked={document} goal={document.goal?.name ?? ''} />
+              <FieldsAgain times={times} className="no-print">
+                <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
+                <WeekList
+                  playerId={playerId}
+                  week={document}
+                  pieces={pieces}
+                  entries={entries}
+                  known={known}
+                  onChange={(next) => onChange({ items: [...next] })}
+                />
+              </FieldsAgain>
+            </div>
+            <OpenedSection title="Earlier versions" className="no-print mt-4">
+              {() => (
+                <EarlierVersions name="week" id={week.id} differs={(was) => weekVersionText(document, was.document)} onBack={onBack} />
+              )}
+            </OpenedSection>
+          </>
         )}
       </Answered>
     </>

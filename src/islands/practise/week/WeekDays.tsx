@@ -1,23 +1,14 @@
-import { useState } from 'react';
-import { practisedKey, type PracticeItem } from '#core/practice/item';
 import type { DaysPlanned, KnownOfItems, PlannedDay, PlannedItem, WeekAsked } from '#core/week';
-import { Button } from '../../../ui/Button.tsx';
-import { SelectField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
-import {
-  dayInWeekText,
-  laterText,
-  minutesText,
-  plannedReasonText,
-  roomText,
-  shortDayText,
-  WEEK_WORDS,
-} from '../../../words/practice/week.ts';
+import { dayInWeekText, laterText, minutesText, plannedReasonText, roomText, WEEK_WORDS } from '../../../words/practice/week.ts';
 import { useTellNote } from '../../../state/note-places.ts';
 import { itemText } from '../../../words/practice/session.ts';
+import { DayChoice, itemOf } from './DayChoice.tsx';
 
 interface WeekDaysProps {
   readonly planned: DaysPlanned;
+  /** The days that are shown. */
+  readonly days: readonly PlannedDay[];
   readonly asked: WeekAsked;
   readonly known: KnownOfItems;
   /** The name of the date. */
@@ -25,31 +16,12 @@ interface WeekDaysProps {
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
 
-const DAYS_A_WEEK = 7;
-
-/** Shows the days one after the other, a week at a time; the things that do not fit, and those that come later. */
+/** Shows the days one after the other; the things that do not fit, and those that come later. */
 export function WeekDays(props: WeekDaysProps) {
-  const { planned, asked } = props;
-  const [week, setWeek] = useState(0);
-  const weeks = Math.ceil(planned.days.length / DAYS_A_WEEK);
-  const shown = Math.min(week, weeks - 1);
-  const days = planned.days.slice(shown * DAYS_A_WEEK, (shown + 1) * DAYS_A_WEEK);
+  const { asked, days } = props;
   if (asked.items.length === 0) return <p className="mt-4">{WEEK_WORDS.nothing}</p>;
   return (
     <section aria-label="The days" className="mt-3 min-w-0">
-      {weeks > 1 && (
-        <div className="no-print flex items-center gap-2">
-          <Button disabled={shown === 0} onClick={() => setWeek(shown - 1)}>
-            The week before
-          </Button>
-          <span className="text-[14px] text-dove-dark">
-            Week {shown + 1} of {weeks}
-          </span>
-          <Button disabled={shown + 1 >= weeks} onClick={() => setWeek(shown + 1)}>
-            The week after
-          </Button>
-        </div>
-      )}
       {days.map((day) => (
         <Day key={day.day} day={day} {...props} />
       ))}
@@ -96,44 +68,17 @@ function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps)
         {standing?.hurt === true && <span className="block text-[14px] text-ochre">{WEEK_WORDS.hurt}</span>}
       </span>
       {placed.reason !== 'again' && (
-        <SelectField
-          aria-label={`Day of ${itemText(item.practised, tell)}`}
-          className="no-print text-[14px]"
-          value={placed.reason === 'moved' ? day : FREE}
-          options={movesFrom(planned, day)}
-          onChoose={(chosen) => onChange({ items: moveTo(asked, placed.key, chosen === FREE ? null : chosen) })}
-        />
+        <DayChoice name={itemText(item.practised, tell)} placed={placed} day={day} planned={planned} asked={asked} onChange={onChange} />
       )}
     </li>
   );
-}
-
-const FREE = 'free';
-
-/** The number of days ahead to which something can be moved by hand. */
-const DAYS_AHEAD = 14;
-
-function movesFrom({ days }: DaysPlanned, day: string) {
-  const near = days.filter(({ day: known }, order) => order < DAYS_AHEAD || known === day);
-  return [
-    { value: FREE, name: 'where it fits' },
-    ...near.map((plannedDay) => ({ value: plannedDay.day, name: shortDayText(plannedDay.day) })),
-  ];
-}
-
-function moveTo({ items }: WeekAsked, key: string, day: string | null): WeekAsked['items'] {
-  return items.map((item) => (practisedKey(item.item.practised) === key ? { ...item, movedTo: day } : item));
-}
-
-function itemOf({ items }: WeekAsked, key: string): PracticeItem | undefined {
-  return items.find(({ item }) => practisedKey(item.practised) === key)?.item;
 }
 
 /** Lists the things that have no place in these days, and what would help. */
 function Left({ planned: { left, later }, asked }: WeekDaysProps) {
   const tell = useTellNote();
   const nameOf = (key: string | null): string | null => {
-    const item = key === null ? undefined : itemOf(asked, key);
+    const item = key === null ? null : itemOf(asked, key);
     return item ? itemText(item.practised, tell) : null;
   };
   return (

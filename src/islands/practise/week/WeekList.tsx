@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { ofKind, type LogEntry } from '#core/practice/log';
 import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
@@ -27,8 +28,9 @@ interface WeekListProps {
 export function WeekList({ playerId, week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
   const isFull = items.length >= MOST_ITEMS;
   const add = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
+  const tried = useMemo(() => practisedParts(entries, pieces), [entries, pieces]);
   const [practised, whole] = [
-    missingOf(practisedParts(entries, pieces), items),
+    missingOf(tried, items),
     missingOf(
       pieces.filter((piece) => piece.playerId === playerId).map((piece) => newItem(piece, WHOLE)),
       items,

@@ -7,7 +7,7 @@ import { keep } from '../../../state/keeping/index.ts';
 import type { SessionRecord, WeekRecord } from '../../../records/record.ts';
 import { newSession } from '../../../records/new-practice-records.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { NextSteps } from '../../../ui/NextSteps.tsx';
+import { PageSteps } from '../../../ui/NextSteps.tsx';
 
 interface WeekStepsProps {
   readonly week: WeekRecord;
@@ -28,14 +28,14 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
     location.assign(`/practise${ofPlayer}${ofPlayer === '' ? '?' : '&'}session=${session.id}`);
   };
   return (
-    <NextSteps atHead>
+    <PageSteps>
       <Button disabled={waits || !today || today.items.length === 0} onClick={() => today && void begin(today)}>
         {'Today’s session'}
       </Button>
       <ButtonLink href={`/practise/assignment${ofPlayer}`}>Give it as an assignment</ButtonLink>
       <Button onClick={() => print()}>Print it</Button>
       <ButtonLink href={`/record${ofPlayer}`}>What was done</ButtonLink>
-    </NextSteps>
+    </PageSteps>
   );
 }
 

@@ -21,7 +21,7 @@ export function MissesTable({ read: { arrivals, now }, weeks }: MissesTableProps
       <div className="w-64">
         <LabelledChoice label="Counted by" value={by} among={COUNTED_BY} nameOf={(value) => COUNTED_BY_WORDS[value]} onChoose={setBy} />
       </div>
-      <Table className="mt-2 max-w-5xl">
+      <Table className="mt-2">
         <caption className="sr-only">
           {TRENDS_WORDS.misses}, by {COUNTED_BY_WORDS[by]}
         </caption>

@@ -1,23 +1,23 @@
-import useMeasure from 'react-use-measure';
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, XAxis, YAxis } from 'recharts';
 import type { Week } from '#core/trends';
 import { weekText } from '../../../words/practice/trends.ts';
+import { useWidth } from '../../../ui/use-width.ts';
 
-const HEIGHT = 220;
+const HEIGHT = 250;
 
 /** Draws the share of good tries as bars, the fastest good tempo as a line, week by week. */
 export default function WeeksChart({ weeks }: { readonly weeks: readonly Week[] }) {
-  const [into, { width }] = useMeasure();
+  const [into, width] = useWidth();
   const data = weeks.map((week) => ({
     week: weekText(week),
     good: week.tries === 0 ? null : Math.round((100 * week.good) / week.tries),
     tempo: week.tempo,
   }));
   return (
-    <div ref={into} className="max-w-3xl overflow-hidden" aria-hidden="true">
+    <div ref={into} className="overflow-hidden" aria-hidden="true">
       <ComposedChart
         accessibilityLayer={false}
-        width={Math.max(240, Math.min(width, 760))}
+        width={Math.max(240, width)}
         height={HEIGHT}
         data={data}
         margin={{ top: 8, right: 8, bottom: 0, left: 0 }}

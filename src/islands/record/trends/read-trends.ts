@@ -1,11 +1,7 @@
 import { type LogEntry, ofKind } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
-import { engine } from '../../../engine/index.ts';
-import { PIECE, readStored } from '../../../state/reading/index.ts';
-
-/** The number of weeks considered: a weakness before that need not be one now. */
-export const WEEKS = 8;
+import { readPlans } from '../read-plans.ts';
 
 /** The content of the last weeks of a player. */
 export interface TrendsRead {
@@ -20,11 +16,6 @@ export interface TrendsRead {
 export async function readTrends(entries: readonly LogEntry[], signal: AbortSignal): Promise<TrendsRead> {
   const now = Date.now();
   const pieces = new Set(ofKind(entries, 'attempt').map(({ practised }) => practised.piece));
-  const plans = new Map<string, Plan>();
-  for (const id of pieces) {
-    const record = await readStored(PIECE, id);
-    const outcome = record && (await engine.plan(record.document.brief, { signal }));
-    if (outcome?.ok) plans.set(id, outcome.value.best);
-  }
+  const plans = await readPlans(pieces, signal);
   return { entries, arrivals: arrivalsIn(entries, plans), plans, now };
 }

@@ -1,9 +1,8 @@
 import { mmFromNut } from '#core/instrument/geometry';
 import type { StringNumber } from '#core/instrument';
-import { positionMarks } from '#core/messages';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Head } from '../../../engraving/index.ts';
-import { nameThatFits } from './names-that-fit.ts';
+import { highestMmOf } from './small-path.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */
 export interface PathScale {
@@ -212,33 +211,6 @@ export function nearestTarget<Way>(targets: readonly DropTarget<Way>[], x: numbe
   return nearest && distance(nearest) <= DROP_WITHIN ? nearest : null;
 }
 
-/** A small picture of a whole plan: the place of the hand, note by note, and its moves. Coordinates are within width and height. */
-export interface SmallPath {
-  /** The place of each note by its line index, px. */
-  readonly dots: readonly { readonly index: number; readonly x: number; readonly y: number }[];
-  /** The ends of each shift, px. */
-  readonly shifts: readonly { readonly x: number; readonly y: number; readonly toX: number; readonly toY: number }[];
-}
-
-/** Draws the path of a plan into a small space, the notes at equal distances. */
-export function smallPath(plan: Plan, width: number, height: number, highestMm: number): SmallPath {
-  const step = width / Math.max(1, plan.notes.length);
-  const xOf = (index: number): number => (index + 0.5) * step;
-  const yOf = (mm: number): number => height - 3 - (mm * (height - 6)) / Math.max(1, highestMm);
-  const mmOf = (index: number): number => {
-    const note = plan.notes[index];
-    return note?.kind === 'note' ? note.stops[0].mmFromNut : 0;
-  };
-  const dots = plan.notes.flatMap((note, index) => (note.kind === 'note' ? [{ index, x: xOf(index), y: yOf(mmOf(index)) }] : []));
-  const shifts = plan.shifts.map(({ from, to }) => ({ x: xOf(from), y: yOf(mmOf(from)), toX: xOf(to), toY: yOf(mmOf(to)) }));
-  return { dots, shifts };
-}
-
-/** Gives the highest place to which any of some plans comes, mm. */
-export function highestMmOf(plans: readonly Plan[]): number {
-  return Math.max(1, ...plans.map((plan) => plan.stays.reduce((most, stay) => Math.max(most, stay.highestMm), 0)));
-}
-
 /** Finds strokes between neighbouring beads; where a rest or a shift lies between, the hand's way is shown otherwise. */
 export function linksOf(beads: readonly Bead[]): readonly Link[] {
   const lower = beads.filter((bead) => bead.stop === 0);
@@ -259,24 +231,6 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
     const top = yOfMm(scale, stay.highestMm) - BEAD_RADIUS - 3;
     const bottom = yOfMm(scale, stay.lowestMm) + BEAD_RADIUS + 3;
     return [{ x: first.x - 12, width: last.x - first.x + 24, top, height: bottom - top, stay, begins: first.index === stay.from }];
-  });
-}
-
-/** The difference in height up to which names of bands stand in one row, px. */
-const ONE_ROW = 14;
-
-/** The distance that the last name may go beyond its band, px. */
-const BEYOND_LAST = 20;
-
-/** Names each band in which a stay begins by its position: by the longest name that does not run into the next. Null names none. */
-export function bandNames(bands: readonly Band[]): readonly (string | null)[] {
-  const named = bands.filter(({ begins }) => begins);
-  return bands.map((band) => {
-    if (!band.begins) return null;
-    const next = named[named.indexOf(band) + 1];
-    const isInRow = next !== undefined && Math.abs(next.top - band.top) < ONE_ROW;
-    const room = isInRow ? next.x - band.x : next ? Infinity : band.width + BEYOND_LAST;
-    return nameThatFits(positionMarks(band.stay.position).slice(1), room);
   });
 }
 

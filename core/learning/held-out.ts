@@ -1,0 +1,43 @@
+import { bestIsRight, type LineInSearch } from './line-in-search.ts';
+import { type Learner, learn } from './learn.ts';
+import { tableWith } from './parameters.ts';
+
+/** Tells of each line whether its best fingering is right with some numbers. */
+export function hitsWith({ kind, parameters }: Learner, lines: readonly LineInSearch[], values: readonly number[]): readonly boolean[] {
+  const table = tableWith(kind, parameters, values);
+  return lines.map((line) => bestIsRight(line, table));
+}
+
+/**
+ * Deals families into parts, by the number of the part, in the order of their names: all lines of a family are variants of each other.
+ */
+export function partsByFamily(lines: readonly LineInSearch[], parts: number): ReadonlyMap<string, number> {
+  const families = [...new Set(lines.map(({ line }) => line.family))].toSorted();
+  return new Map(families.map((family, order) => [family, order % parts]));
+}
+
+/** The way in which lines are held out. */
+interface HeldOutBy {
+  /** The numbers to begin with. */
+  readonly start: readonly number[];
+  /** The number of parts. */
+  readonly parts: number;
+  /** The lines to learn from: those judged, less those that teach nothing, or with other answers. */
+  readonly from: readonly LineInSearch[];
+}
+
+/**
+ * Judges every line by numbers learnt from the other parts alone (cross-validation), and tells of each whether its best fingering is right:
+ * what is learnt by heart shows as a loss.
+ */
+export function judgeHeldOut(learner: Learner, lines: readonly LineInSearch[], { start, parts, from }: HeldOutBy): readonly boolean[] {
+  const partOf = partsByFamily(lines, parts);
+  const tables = Array.from({ length: parts }, (_, part) => {
+    const others = from.filter(({ line }) => partOf.get(line.family) !== part);
+    return tableWith(learner.kind, learner.parameters, learn(learner, others, start).values);
+  });
+  return lines.map((line) => {
+    const table = tables[partOf.get(line.line.family) ?? 0];
+    return table !== undefined && bestIsRight(line, table);
+  });
+}

@@ -1,0 +1,13 @@
+export { hitsWith, judgeHeldOut, partsByFamily } from './held-out.ts';
+export { canBeRight, type Learner, learnerFor, learn, type Learnt, startOf } from './learn.ts';
+export {
+  bestIsRight,
+  type FingeredLine,
+  type LineInSearch,
+  lineInSearch,
+  type RightFingering,
+  type Searched,
+  searchLine,
+} from './line-in-search.ts';
+export { type Parameter, parametersOf, tableWith } from './parameters.ts';
+export { type Demand, settle, type Settled } from './settle.ts';
