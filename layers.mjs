@@ -46,6 +46,7 @@ export const CORE_ROOMS = [
   'fit/sizes',
   'bow',
   'explain',
+  'given',
   'drill',
   'drill/position',
   'drill/hot-spots',

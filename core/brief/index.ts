@@ -5,6 +5,7 @@ export { readPlayer } from './read/read-player.ts';
 export { taskAt } from './read/task-at.ts';
 export { handSchoolOf, intonationSystemOf, playerWays, wayDownOf, waysOf } from './read/ways-of.ts';
 export { Brief } from './schema/brief.ts';
+export { GivenFinger } from './schema/given.ts';
 export { LEADING_FINGERS, LeadingFinger } from './schema/guide.ts';
 export { Lock } from './schema/lock.ts';
 export { BOW_DIRECTIONS, Mark, SEMITONE_STEPS } from './schema/mark.ts';

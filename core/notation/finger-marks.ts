@@ -15,6 +15,8 @@ export interface FingerMark {
   readonly shifted: boolean;
   /** The Roman numeral of the string, where the string changes. */
   readonly string: string | null;
+  /** Whether it was completed, where the others are given: it stands in brackets. */
+  readonly completed?: boolean;
 }
 
 /** A stance that is marked: low, high or extended; null for a finger in its plain place. */
@@ -58,8 +60,9 @@ function ornamentOf({ line }: Plan, index: number, { partner }: PlannedSound): F
   return { kind: written.ornament.kind, sign: written.ornament.sign ?? null, finger: partner.finger };
 }
 
-/** Writes one mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift. */
+/** Writes one mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift, "(2)" completed. */
 export function fingerMark(mark: FingerMark): string {
   const place = mark.place === null ? '' : { low: '↓', high: '↑', extended: 'x' }[mark.place];
-  return `${mark.shifted ? '–' : ''}${place}${mark.finger}`;
+  const text = `${mark.shifted ? '–' : ''}${place}${mark.finger}`;
+  return mark.completed === true ? `(${text})` : text;
 }

@@ -7,6 +7,7 @@ import { writeDrill } from '#core/drill/families';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingerAgain, onEverySize } from '#core/fit/sizes';
 import { rangeInKey, waysToPlay } from '#core/fit';
+import { readGiven } from '#core/given';
 import { otherFingerings, relax } from '#core/plan';
 import { parsePitch } from '#core/pitch';
 import { quizOf } from '#core/quiz';
@@ -37,6 +38,7 @@ const ANSWERS: Answers = {
     const best = session.best();
     return tried.kind === 'solved' && best ? yield* otherFingerings(tried.solved, best, most) : [];
   },
+  given: ({ brief }) => readGiven(brief),
   ways: (session, { note }) =>
     atOnce(() => {
       const task = session.task();

@@ -8,6 +8,7 @@ import type { ShiftApart } from '#core/drill/apart';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes } from '#core/fit/sizes';
 import type { RangeInKey, WayToPlay } from '#core/fit';
+import type { GivenFingering } from '#core/given';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
 import type { QuizChoice, Quizzed } from '#core/quiz';
@@ -19,6 +20,8 @@ interface Questions {
   readonly plan: { readonly asks: object; readonly answer: PlanOutcome };
   /** Other fingerings that a player would call different, up to a number; none where there is no plan. */
   readonly alternatives: { readonly asks: { readonly most: number }; readonly answer: readonly Alternative[] };
+  /** The fingering that a score or a teacher gave, read and compared; null where there is none. */
+  readonly given: { readonly asks: object; readonly answer: Reading<GivenFingering> | null };
   /** Every string and finger for one note (line index). */
   readonly ways: { readonly asks: { readonly note: number }; readonly answer: Reading<readonly WayToPlay[]> };
   /** Why one note is as it is or, with null, everything unusual. */

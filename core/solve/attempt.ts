@@ -16,7 +16,7 @@ export type Attempt =
 export function attempt(brief: Brief, onProgress?: (share: number) => void): Attempt {
   const task = readBrief(brief);
   if (!task.ok) return { kind: 'unread', issues: task.issues };
-  const layers = layTask(task.value, onProgress);
+  const layers = layTask(task.value, { onProgress });
   if (!layers.ok) return { kind: 'blocked', task: task.value, index: layers.index };
   const solved = solve(layers.layOut);
   return solved ? { kind: 'solved', solved } : { kind: 'no-way', laid: layers.layOut };

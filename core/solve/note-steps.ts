@@ -36,9 +36,13 @@ export function soundingNotes({ line }: Task): readonly SoundingAt[] {
   });
 }
 
-/** Lists the sounding notes of the line with the placements that limits and locks allow; equal notes share one array. */
-export function noteSteps(task: Task): readonly NoteStep[] {
+/**
+ * Lists the sounding notes of the line with the placements that limits and locks allow; equal notes share one array. `wherever` keeps those
+ * too that lie higher than is useful for the line.
+ */
+export function noteSteps(task: Task, wherever = false): readonly NoteStep[] {
   const sounding = soundingNotes(task);
+  if (wherever) return stepsUpTo(task, sounding, task.hand.highestAnchor);
   const steps = stepsUpTo(task, sounding, usefulAnchor(task, sounding));
   const isBeyond = steps.some(({ index, candidates }) => task.locks.has(index) && candidates.length === 0);
   return isBeyond ? stepsUpTo(task, sounding, task.hand.highestAnchor) : steps;

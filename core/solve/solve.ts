@@ -7,6 +7,7 @@ import { stringOf } from '#core/instrument';
 import { buildLattice, fold, type Lattice, restrict, unfold } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
 import { EQUAL_BELOW } from '#core/weights';
+import { asLocked } from './as-locked.ts';
 import { homesOf } from './homes.ts';
 import { type NoteStep, noteSteps, stepsAgain } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
@@ -37,9 +38,17 @@ export type LaidOrBlocked =
   /** The line index of the note that no finger can play. */
   | { readonly ok: false; readonly index: number };
 
+/** The choices when a task is laid out. */
+export interface LayingOut {
+  /** Receives the share that is done, 0 to 1. */
+  readonly onProgress?: ((share: number) => void) | undefined;
+  /** Whether candidates stay that lie higher than is useful for the line: for a fingering that somebody gave. */
+  readonly wherever?: boolean;
+}
+
 /** Lays a task out, or returns the first note without candidate. */
-export function layTask(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
-  const steps = noteSteps(read);
+export function layTask(read: Task, { onProgress, wherever }: LayingOut = {}): LaidOrBlocked {
+  const steps = noteSteps(read, wherever);
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };
   const task = { ...read, homes: homesIn(read, steps) };
@@ -75,7 +84,7 @@ function homeIsFirst({ wishes }: Task): boolean {
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);
   if (way) return withWay(task, equalAsUp(task, way) ?? way);
-  return task.task.locks.size > 0 ? solvedByAnyHand(task) : null;
+  return task.task.locks.size > 0 ? solvedAsLocked(task) : null;
 }
 
 /**
@@ -108,12 +117,9 @@ function sounds({ instrument }: Task, placement: Placement | undefined): number 
   return placement ? stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen : null;
 }
 
-/** Finds the cheapest way where no stay need be one hand. */
-function solvedByAnyHand({ task, steps }: Laid): Solved | null {
-  const free: Task = { ...task, hand: { ...task.hand, inOneFrame: () => true, fitsBeside: () => true } };
-  const laidOut: Laid = { task: free, steps, lattice: buildLattice(free, steps) };
-  const way = wayIn(free, laidOut.lattice);
-  return way && { ...withWay(laidOut, way), task };
+function solvedAsLocked({ task, steps }: Laid): Solved | null {
+  const found = asLocked(task, steps, wayIn);
+  return found && withWay({ task, steps, lattice: found.lattice }, found.way);
 }
 
 /** Turns a way into a solution of its task. */

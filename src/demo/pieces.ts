@@ -9,9 +9,24 @@ const TAGS: readonly (readonly [string, readonly string[]])[] = [
   ['Tuesday class', ['Merle', 'Plover']],
 ];
 
+/** The fingers in Robin's copy of the line: third position from the third measure on, in the end by way of fourth. */
+const EVENING_FINGERS: NonNullable<Brief['given']> = [
+  { note: 0, finger: '1' },
+  { note: 1, finger: '4' },
+  { note: 4, finger: '3' },
+  { note: 8, finger: '1', position: '3' },
+  { note: 11, finger: '1' },
+  { note: 12, finger: '4' },
+  { note: 14, finger: '2' },
+  { note: 17, finger: '4' },
+  { note: 19, finger: '4', position: '4' },
+  { note: 22, finger: '1', alternate: '2' },
+  { note: 25, finger: '2' },
+];
+
 /**
  * The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a small hand, a way down, a chord, a
- * line, double stops, the thumb.
+ * line with the fingers of its copy, double stops, the thumb.
  */
 export const DEMO_PIECES: readonly Piece[] = [
   demo('A♭ major in three octaves', {
@@ -65,6 +80,7 @@ export const DEMO_PIECES: readonly Piece[] = [
       player: { name: 'Robin', hand: { preset: 'average' } },
       rhythm: { noteValue: '1/8', meter: '3/4' },
       tempo: 76,
+      given: EVENING_FINGERS,
     },
     'Eb major',
     'Bb4:1/4 (Eb5:1/8 F5) G5:1/4 | (Ab5 G5:1/8 F5) Eb5:1/4 | (D5:1/8 Eb5 F5 Ab5 G5 F5) | Bb5:1/4. A5:1/8 Ab5:1/4 | (G5:1/8 Bb5 Eb6 D6 C6 Bb5) | Ab5:1/4 r F5 | Eb5:3/4',

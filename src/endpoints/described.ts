@@ -126,7 +126,12 @@ export const ENDPOINTS: readonly Described[] = [
       { name: 'kind', in: 'query', what: 'The instrument; else by the name of the part.', values: INSTRUMENT_KINDS },
       { name: 'octaves', in: 'query', what: 'So many octaves higher, or lower below 0.' },
       { name: 'repeats', in: 'query', what: 'Repeats are written out; else they stand once.', values: ['written-out'] },
-      { name: 'fingerings', in: 'query', what: 'Fingers and strings are left; else they are locked.', values: ['leave'] },
+      {
+        name: 'fingerings',
+        in: 'query',
+        what: 'Fingers, strings and positions are left out, or kept to be compared; else they are locked.',
+        values: ['leave', 'compare'],
+      },
       { name: 'grid', in: 'query', what: 'The shortest values of MIDI; else those that fit best.', values: GRIDS },
       { name: 'name', in: 'query', what: 'The name of the piece where the score has no title.' },
     ],

@@ -1,7 +1,10 @@
 import { GRIDS } from '#core/format/midi';
-import type { ImportChoice } from '#core/format/foreign';
+import type { FingeringUse, ImportChoice } from '#core/format/foreign';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { ImportAsked } from './job.ts';
+
+/** The uses of written fingers by their names in an address; without one they are locked. */
+const USES: Readonly<Record<string, FingeringUse>> = { leave: 'left-out', compare: 'compared' };
 
 /** The largest number allowed in an address. */
 const MOST = 50_000;
@@ -13,12 +16,13 @@ const MOST = 50_000;
 export function importAsked({ searchParams }: URL): ImportAsked {
   const voice = searchParams.get('voice');
   const kind = INSTRUMENT_KINDS.find((kind) => kind === searchParams.get('kind'));
+  const use = USES[searchParams.get('fingerings') ?? ''];
   const choice: Partial<ImportChoice> = {
     ...placesAsked(searchParams),
     ...(voice === null ? {} : { voice }),
     ...(kind ? { kind } : {}),
     ...(searchParams.get('repeats') === 'written-out' ? { writeOutRepeats: true } : {}),
-    ...(searchParams.get('fingerings') === 'leave' ? { keepFingerings: false } : {}),
+    ...(use ? { fingerings: use } : {}),
   };
   const grid = GRIDS.find((grid) => grid === searchParams.get('grid')) ?? null;
   return { name: (searchParams.get('name') ?? 'From a score').slice(0, 120), choice, grid };

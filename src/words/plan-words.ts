@@ -34,7 +34,8 @@ export function fingeringText(note: PlannedSound): string {
   return `${stops.length > 2 ? listText(stops) : stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
 }
 
-function fingerName(finger: Finger): string {
+/** Names a finger in a sentence: "finger 2", "thumb". */
+export function fingerName(finger: Finger): string {
   return finger === 'T' ? 'thumb' : `finger ${finger}`;
 }
 

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { readLineText } from '#core/brief/lines';
-import { withoutLocks } from '#core/brief/locks';
+import { withGiven, withoutLocks } from '#core/brief/locks';
 import {
   type Material,
   type MaterialBefore,
@@ -25,7 +25,7 @@ export function withMaterialKind(brief: Brief, kind: MaterialKind, lineText: str
     return read.ok ? [...read.value] : [];
   };
   const material = part.after(materialBefore(brief.material, notes));
-  return withoutLocks(withTonicOnInstrument({ ...before, material }));
+  return withGiven(withoutLocks(withTonicOnInstrument({ ...before, material })), []);
 }
 
 /** Changes the fields that all material made by rule has in common. */

@@ -8,7 +8,7 @@ import { formatKey, type Key, nextInKey, pitchInKey } from '#core/key';
 import { formatPitch, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { formatFraction, ZERO } from '#core/fraction';
 import { type LockedBow, meterName, type Rhythm } from '#core/rhythm';
-import { withLocks, withMark, withMarks, withPassages, withLockedBows } from '#core/brief/locks';
+import { withGiven, withLocks, withMark, withMarks, withPassages, withLockedBows } from '#core/brief/locks';
 
 /**
  * Writes the line out note by note, so that single notes can be changed: scales and arpeggios become a line of the teacher's own. What is
@@ -261,5 +261,6 @@ function renumber(brief: Brief, placeOf: (note: number) => number | null): Brief
     });
   const lockedBows = brief.rhythm?.lockedBows;
   const bowed = lockedBows ? withLockedBows(brief, moveAll(lockedBows)) : brief;
-  return withPassages(withMarks(withLocks(bowed, move(brief.locks)), move(brief.marks)), moveAll(brief.stretches));
+  const fingered = withGiven(withLocks(bowed, move(brief.locks)), move(brief.given));
+  return withPassages(withMarks(fingered, move(brief.marks)), moveAll(brief.stretches));
 }

@@ -6,7 +6,7 @@ import { type LineNoteDocument, MOST_AT_ONCE } from '#core/material/typed';
 import { formatPitch, parsePitch, semitonesOf } from '#core/pitch';
 import { type Key, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { withNote, withNotesInserted, writeOut } from './line-edits.ts';
-import { withLocks, withMarks, withPassages } from '#core/brief/locks';
+import { withGiven, withLocks, withMarks, withPassages } from '#core/brief/locks';
 
 /** A line to which something was played, with the index of the new note or rest. */
 export interface PlayedIn {
@@ -50,18 +50,18 @@ export function newLine(brief: Brief, semitones: number, duration: string): Play
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
 }
 
-/** Puts another brief's line in place of this one: its notes, key, meter and tempo, and its locks and marks. */
-export function withOnlyLine(brief: Brief, { material, rhythm, tempo, locks = [], marks = [] }: Brief): Brief {
+/** Puts another brief's line in place of this one: its notes, key, meter and tempo, its locks, its given fingering and its marks. */
+export function withOnlyLine(brief: Brief, { material, rhythm, tempo, locks = [], marks = [], given = [] }: Brief): Brief {
   const { rhythm: _, tempo: before, ...bare } = withoutLineAsked(brief);
   const heard = tempo ?? before;
   const lined = { ...bare, material, ...(rhythm ? { rhythm } : {}), ...(heard === undefined ? {} : { tempo: heard }) };
-  return withMarks(withLocks(lined, locks), marks);
+  return withMarks(withGiven(withLocks(lined, locks), given), marks);
 }
 
 /** Drops everything that is asked of single notes. */
 function withoutLineAsked(brief: Brief): Brief {
   const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
-  return withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
+  return withPassages(withMarks(withGiven(withLocks({ ...brief, rhythm }, []), []), []), []);
 }
 
 /**

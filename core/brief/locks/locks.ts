@@ -1,4 +1,4 @@
-import type { Brief, Lock } from '#core/brief';
+import type { Brief, GivenFinger, Lock } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import type { Finger } from '#core/hand/placement';
 import { type Pitch, samePitch } from '#core/pitch';
@@ -25,23 +25,28 @@ export interface CarriedLocks {
  * same instrument; drops the others and counts them.
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
-  const { locks = [], marks = [], stretches = [] } = after;
-  const bows = after.rhythm?.lockedBows ?? [];
-  if (locks.length + marks.length + stretches.length + bows.length === 0) return { brief: after, ...NOTHING_DROPPED };
+  const { locks, marks, stretches, given, bows } = askedOfNotes(after);
+  if ([locks, marks, stretches, given, bows].every(({ length }) => length === 0)) return { brief: after, ...NOTHING_DROPPED };
   const same = sameNotes(before, after);
   const sameKind = before.instrument.kind === after.instrument.kind;
   const kept = sameKind ? locks.filter(({ note }) => same(note)) : [];
   const keptPassages = sameKind ? stretches.filter(({ from, to }) => same(from) && same(to)) : [];
+  const keptGiven = sameKind ? given.filter(({ note }) => same(note)) : [];
   const keptMarks = marks.filter(({ note }) => same(note));
   const keptBows = bows.filter(({ from, to }) => Array.from({ length: to - from + 1 }, (_, order) => from + order).every(same));
   const bowed = keptBows.length === bows.length ? after : withLockedBows(after, keptBows);
   return {
-    brief: withPassages(withMarks(withLocks(bowed, kept), keptMarks), keptPassages),
+    brief: withGiven(withPassages(withMarks(withLocks(bowed, kept), keptMarks), keptPassages), keptGiven),
     dropped: locks.length - kept.length,
     droppedMarks: marks.length - keptMarks.length,
     droppedPassages: stretches.length - keptPassages.length,
     droppedBows: bows.length - keptBows.length,
   };
+}
+
+/** Lists all that a brief says of single notes. */
+function askedOfNotes({ locks = [], marks = [], stretches = [], given = [], rhythm }: Brief) {
+  return { locks, marks, stretches, given, bows: rhythm?.lockedBows ?? [] };
 }
 
 const NOTHING_DROPPED = { dropped: 0, droppedMarks: 0, droppedPassages: 0, droppedBows: 0 };
@@ -115,6 +120,12 @@ export function wishOf(note: number, { open, finger, upperFinger, topFinger }: W
 export function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
   const { locks: _, ...others } = brief;
   return locks.length === 0 ? others : { ...others, locks: [...locks] };
+}
+
+/** Replaces the fingering that a score gives, in the order of the notes. */
+export function withGiven(brief: Brief, given: readonly GivenFinger[]): Brief {
+  const { given: _, ...others } = brief;
+  return given.length === 0 ? others : { ...others, given: given.toSorted((one, other) => one.note - other.note) };
 }
 
 /** Compares two lines and tells whether the same note stands at a place of both; each line is read once. */

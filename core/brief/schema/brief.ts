@@ -8,6 +8,7 @@ import { InstrumentSpec } from '#core/instrument';
 import { IntonationSpec } from '#core/intonation';
 import { MOST_NOTES } from '#core/material/typed';
 import { Rhythm } from '#core/rhythm';
+import { GivenFinger } from './given.ts';
 import { Lock } from './lock.ts';
 import { Mark } from './mark.ts';
 import { Player } from './player.ts';
@@ -31,6 +32,12 @@ export const Brief = Type.Object(
     weights: Type.Optional(WeightChanges),
     limits: Type.Optional(Limits),
     locks: Type.Optional(Type.Array(Lock, { maxItems: MOST_NOTES })),
+    given: Type.Optional(
+      Type.Array(GivenFinger, {
+        maxItems: MOST_NOTES,
+        description: 'The fingering of a score, to be read and compared; it binds nothing.',
+      }),
+    ),
     stretches: Type.Optional(Type.Array(Passage, { maxItems: 100, description: 'What is asked of some notes alone.' })),
     marks: Type.Optional(Type.Array(Mark, { maxItems: MOST_NOTES, description: 'For the reader; they change no fingering.' })),
   },

@@ -58,7 +58,7 @@ export function firstPart({ parts }: ForeignScore): number {
 
 /** Takes the chosen voice of the chosen measures. Where the voice is silent, rests stand; what is left out is reported. */
 export function chosenMusic({ parts }: ForeignScore, wanted: Wanted): ChosenMusic {
-  const part = parts[wanted.part] ?? { name: '', kind: 'violin', measures: [] };
+  const part = parts[wanted.part] ?? { name: '', kind: 'violin', retuned: new Map(), measures: [] };
   const voices = voicesOf(part).map(({ voice }) => voice);
   const voice = wanted.voice ?? voices[0] ?? '1';
   const inRange = part.measures.slice(wanted.measures.from, wanted.measures.to + 1);

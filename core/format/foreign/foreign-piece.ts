@@ -1,4 +1,4 @@
-import type { Brief, Lock, Mark } from '#core/brief';
+import type { Brief, Mark } from '#core/brief';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type InstrumentKind, readInstrument } from '#core/instrument';
@@ -11,7 +11,9 @@ import { isPlain } from '#core/rhythm';
 import { changesOf, meterAndPickUp } from './changes.ts';
 import { type ClefsKept, clefsKept } from './clefs.ts';
 import { type ChosenEvent, type ChosenMusic, chosenMusic, type Wanted } from './chosen.ts';
+import { type FingeringKept, fingeringKept, type FingeringUse } from './fingering.ts';
 import { countLeftOut, type LeftOut, type LeftOutCount } from './left-out.ts';
+import { type Retuned, retune, TUNED_AS_USUAL } from './retuned.ts';
 import type { ForeignNote, ForeignScore } from './score.ts';
 
 /** The choice of what becomes of a score, and for which instrument. */
@@ -20,8 +22,8 @@ export interface ImportChoice extends Wanted {
   readonly kind: InstrumentKind;
   /** The number of octaves up, or down below 0. */
   readonly octaves: number;
-  /** Whether written fingers and strings become locks: on their own instrument, at pitch. */
-  readonly keepFingerings: boolean;
+  /** The use of written fingers, strings and positions, on their own instrument at pitch; elsewhere they are left out. */
+  readonly fingerings: FingeringUse;
 }
 
 /** A piece made of foreign music, and what was left out of it. */
@@ -49,14 +51,15 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const grace = withoutLooseGraces(joined);
   const line = readSlurs(grace.kept);
   const [first] = music.measures;
-  const hold = fingeringsHold(score, choice);
-  const fingered = lockedFingers(line, choice, hold);
+  const played = playedAsWritten(line, score, choice);
+  if (!played.ok) return played;
+  const { spec, sounding, hold, fingered } = played.value;
   const begins = meterAndPickUp(music.measures);
   const changed = changesOf(music.measures, begins);
   const material = {
     kind: 'line' as const,
     key: first?.key ?? 'C major',
-    notes: line.map((event) => documentOf(event, choice.octaves)),
+    notes: line.map((event) => documentOf(event, choice.octaves, sounding)),
     ...(changed.changes.length > 0 ? { changes: [...changed.changes] } : {}),
   };
   const rhythm = { ...DEFAULT_RHYTHM, ...begins };
@@ -65,11 +68,11 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const clefs = clefsKept(line, written.value, choice.kind, hold);
   return goodReading({
     brief: {
-      instrument: { kind: choice.kind },
+      instrument: spec,
       material,
       rhythm,
       ...tempoOf(music),
-      ...fingered.locks,
+      ...fingered.kept,
       ...marksOf(line, clefs.set),
     },
     leftOut: countLeftOut([
@@ -81,6 +84,24 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       ...clefs.dropped,
     ]),
   });
+}
+
+/** The tuning, the pitches and the fingering of a score on the instrument that was chosen. */
+interface PlayedAsWritten extends Retuned {
+  /** Whether written fingers and clefs mean anything for what was chosen. */
+  readonly hold: boolean;
+  /** The fingering. */
+  readonly fingered: FingeringKept;
+}
+
+/** Reads the tuning and the fingering of a score for the instrument that was chosen. */
+function playedAsWritten(line: readonly Slurred[], score: ForeignScore, choice: ImportChoice): Reading<PlayedAsWritten> {
+  const hold = fingeringsHold(score, choice);
+  const retuned = retune(hold ? (score.parts[choice.part] ?? TUNED_AS_USUAL) : TUNED_AS_USUAL, choice.kind);
+  const instrument = readInstrument(retuned.spec);
+  if (!instrument.ok) return instrument;
+  const notes = line.map(({ note }) => note && { ...note, pitches: atMostThree(note.pitches), fingers: atMostThree(note.fingers) });
+  return goodReading({ ...retuned, hold, fingered: fingeringKept(notes, instrument.value, hold ? choice.fingerings : 'left-out') });
 }
 
 /** Tells whether written fingers and clefs mean anything for what is chosen: only on the instrument they were written for, at pitch. */
@@ -194,10 +215,12 @@ function readSlurs(events: readonly ChosenEvent[]): readonly Slurred[] {
   });
 }
 
-function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNoteDocument {
+function documentOf({ note, duration, slur }: Slurred, octaves: number, sounding: Retuned['sounding']): LineNoteDocument {
   if (note === null) return { rest: true, duration: formatFraction(duration) };
   return {
-    pitches: atMostThree(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
+    pitches: sounding({ ...note, pitches: atMostThree(note.pitches) }).map((pitch) =>
+      formatPitch({ ...pitch, octave: pitch.octave + octaves }),
+    ),
     duration: formatFraction(note.graceValue ?? duration),
     ...(slur ? { slur: true } : {}),
     ...signsOf(note),
@@ -219,39 +242,6 @@ function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches
 /** Keeps the three highest of more than three notes: a hand stops three at once. */
 function atMostThree<Item>(items: readonly Item[]): readonly Item[] {
   return items.slice(-MOST_AT_ONCE);
-}
-
-/** Lists the fingers from the lowest note up, as far as they are written without a gap. */
-function fingersOf([finger, upperFinger, topFinger]: ForeignNote['fingers']): Partial<Lock> {
-  if (!finger) return {};
-  if (!upperFinger) return { finger };
-  return { finger, upperFinger, ...(topFinger ? { topFinger } : {}) };
-}
-
-/** Turns the written fingers and strings into locks. */
-function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonly Lock[] {
-  const instrument = readInstrument({ kind });
-  const strings = instrument.ok ? instrument.value.strings : [];
-  return line.flatMap(({ note }, index): readonly Lock[] => {
-    if (!note) return [];
-    const string = note.string === null ? undefined : strings[note.string - 1];
-    const written = {
-      ...fingersOf(atMostThree(note.fingers)),
-      ...(string ? { string: formatPitch(string.open) } : {}),
-    };
-    return Object.keys(written).length === 0 ? [] : [{ note: index, ...written }];
-  });
-}
-
-/** Keeps written fingers as locks where they are wanted and hold, else counts them as left out. */
-function lockedFingers(
-  line: readonly Slurred[],
-  choice: ImportChoice,
-  hold: boolean,
-): { readonly locks: Pick<Brief, 'locks'>; readonly dropped: readonly LeftOut[] } {
-  const written = fingeringsOf(line, choice);
-  if (!choice.keepFingerings || !hold) return { locks: {}, dropped: written.map((): LeftOut => 'fingerings') };
-  return { locks: written.length > 0 ? { locks: [...written] } : {}, dropped: [] };
 }
 
 function marksOf(line: readonly Slurred[], clefs: ClefsKept['set']): Pick<Brief, 'marks'> {

@@ -1,5 +1,6 @@
 export { allOf, firstPart, voicesOf } from './chosen.ts';
 export { fingeringsHold, type Fit, fits, foreignPiece, type ForeignPiece, type ImportChoice, lies, rangeOf } from './foreign-piece.ts';
+export { FINGERING_USES, type FingeringUse, isFingered } from './fingering.ts';
 export type { LeftOut, LeftOutCount } from './left-out.ts';
 export {
   type ForeignEvent,
@@ -9,4 +10,6 @@ export {
   type ForeignScore,
   NO_REPEAT,
   type RepeatSigns,
+  type WrittenPosition,
+  type WrittenString,
 } from './score.ts';

@@ -6,6 +6,24 @@ import type { Pitch } from '#core/pitch';
 import type { Fraction } from '#core/fraction';
 import type { LeftOut } from './left-out.ts';
 
+/** A string as it is written: by its number, 1 the highest, or by the letter of its open note. */
+export type WrittenString =
+  /** The number of the string, 1 or more. */
+  | { readonly number: number }
+  /** The letter of its open note, A to G. */
+  | { readonly letter: string };
+
+/** A position as it is written: numbered, where it has two numbers between them. */
+export type WrittenPosition = 'half' | 'thumb' | PositionNumbers;
+
+/** The number of a position; two numbers where it lies between two, as on the double bass. */
+export interface PositionNumbers {
+  /** The lower number, 1 or more. */
+  readonly from: number;
+  /** The higher number; the same where there is one. */
+  readonly to: number;
+}
+
 /** Foreign music, read but not yet chosen from: parts, each measure by measure, in which several voices may sound. */
 export interface ForeignScore {
   /** The title; null where it has none. */
@@ -20,6 +38,8 @@ export interface ForeignPart {
   readonly name: string;
   /** The string instrument it is for, by its name or clef. */
   readonly kind: InstrumentKind;
+  /** The open strings that are tuned differently from usual, by the number of the string; empty for none. Sounding, documents' form. */
+  readonly retuned: ReadonlyMap<number, string>;
   /** The measures in the order in which they are written. */
   readonly measures: readonly ForeignMeasure[];
 }
@@ -79,8 +99,14 @@ export interface ForeignNote {
   readonly pitches: readonly Pitch[];
   /** The finger of each pitch; null where none is written. */
   readonly fingers: readonly (Finger | null)[];
-  /** The string it is to be played on, 1 the highest; null where none is written. */
-  readonly string: number | null;
+  /** The other finger that is left to the player at its lowest pitch; null for none. */
+  readonly alternate: Finger | null;
+  /** The finger that takes the note over while it sounds; null for none. */
+  readonly takenOverBy: Finger | null;
+  /** The string it is to be played on, by its number or its open note; null where none is written. */
+  readonly string: WrittenString | null;
+  /** The position in which it is to be played; null where none is written. */
+  readonly position: WrittenPosition | null;
   /** Whether it goes on in the next note of the same pitch. */
   readonly tied: boolean;
   /** Slurs that begin at it. */

@@ -49,6 +49,7 @@ function partOf(track: MidiTrack, song: MidiSong, key: KeyAt, grid: Grid): Forei
   return {
     name: track.name,
     kind: 'violin',
+    retuned: new Map(),
     measures: measures.map((measure, order) => (order === 0 ? { ...measure, leftOut: [...measure.leftOut, ...leftOut] } : measure)),
   };
 }
@@ -184,7 +185,10 @@ function cutTo({ onset, duration, pitches }: Sounding, from: Fraction, to: Fract
 }
 
 const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
+  alternate: null,
+  takenOverBy: null,
   string: null,
+  position: null,
   slursBegin: 0,
   slursEnd: 0,
   graceValue: null,

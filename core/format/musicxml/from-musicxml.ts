@@ -42,7 +42,8 @@ function readPart(part: ReadElement, named: ReadElement | undefined): ForeignPar
   const name = textOf(named, 'part-name') ?? '';
   const kind = kindOf(name, part);
   const reader = new PartReader(kind);
-  return { name, kind, measures: childrenOf(part, 'measure').map((measure, order) => reader.measure(measure, order)) };
+  const measures = childrenOf(part, 'measure').map((measure, order) => reader.measure(measure, order));
+  return { name, kind, retuned: reader.retuned, measures };
 }
 
 const NAMED: Readonly<Record<InstrumentKind, RegExp>> = {

@@ -1,4 +1,4 @@
-import { type Finger, FINGERS } from '#core/hand/placement';
+import type { Finger } from '#core/hand/placement';
 import { STOPPED_HARMONIC_ABOVE } from '#core/hand/together';
 import type { Mark } from '#core/brief';
 import {
@@ -12,6 +12,7 @@ import {
 import { type LetterIndex, LETTERS, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
 import { fraction, type Fraction } from '#core/fraction';
 import type { LeftOut, ForeignNote } from '#core/format/foreign';
+import { NO_FINGERS, readFingers, type WrittenFingers } from './written-words.ts';
 import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 
 /** The distance at which a part sounds from what is written: letters and semitones, upward positive. */
@@ -26,8 +27,8 @@ export interface Transposition {
 export interface ReadHead {
   /** The sounding pitch; null where nothing with a pitch stands there, or one that cannot be spelled. */
   readonly pitch: Pitch | null;
-  /** The finger at it; null for none. */
-  readonly finger: Finger | null;
+  /** The fingers at it. */
+  readonly fingers: WrittenFingers;
 }
 
 /** Reads the head of a note: its sounding pitch, and its finger. A pitch between two semitones is taken as the nearer. */
@@ -35,14 +36,14 @@ export function readHead(note: ReadElement, by: Transposition): ReadHead {
   const written = childOf(note, 'pitch');
   const [octave, alter] = [numberOf(written, 'octave'), Math.round(numberOf(written, 'alter') ?? 0)];
   const letter = LETTERS.findIndex((letter) => letter === textOf(written, 'step'));
-  if (!written || octave === undefined || letter < 0) return { pitch: null, finger: null };
+  if (!written || octave === undefined || letter < 0) return { pitch: null, fingers: NO_FINGERS };
   const natural = stepsAndSemitones(letter, octave);
   const octaves = stoppedSounds(note) ? STOPPED_HARMONIC_ABOVE / 12 : 0;
   const steps = natural.steps + by.steps + 7 * octaves;
   const semitones = natural.semitones + alter + by.semitones + 12 * octaves;
   // A transposition that cannot be spelled by its letters is spelled by the neighbours.
   const pitch = [0, 1, -1].map((off) => pitchAt(steps + off, semitones)).find((pitch) => pitch !== null) ?? null;
-  return { pitch: pitch && isNamed(pitch) ? pitch : null, finger: fingerAt(note) };
+  return { pitch: pitch && isNamed(pitch) ? pitch : null, fingers: fingersAt(note) };
 }
 
 function stepsAndSemitones(letter: number, octave: number): Transposition {
@@ -62,13 +63,23 @@ function stoppedSounds(note: ReadElement): boolean {
   return at(note, 'notations', 'technical', 'harmonic', 'artificial') !== undefined;
 }
 
-/** Finds the first finger at a note that is no substitution for another; thumb and open string also have signs of their own. */
-function fingerAt(note: ReadElement): Finger | null {
+/**
+ * Reads the fingers at a note: its first, another that is left to the player, and one that takes the note over; thumb and open string also
+ * have signs of their own.
+ */
+function fingersAt(note: ReadElement): WrittenFingers {
   const technical = childOf(childOf(note, 'notations'), 'technical');
-  if (childOf(technical, 'thumb-position')) return 'T';
-  const written = childrenOf(technical, 'fingering').find(({ attributes }) => attributes['alternate'] !== 'yes');
-  const name = written?.text.trim().toUpperCase();
-  return FINGERS.find((finger) => finger === name) ?? (childOf(technical, 'open-string') ? '0' : null);
+  const written = childrenOf(technical, 'fingering').map(({ text, attributes }) => ({ ...readFingers(text), attributes }));
+  const isPlain = (attributes: ReadElement['attributes']): boolean =>
+    attributes['alternate'] !== 'yes' && attributes['substitution'] !== 'yes';
+  const fingerMarked = (name: string): Finger | null => written.find(({ attributes }) => attributes[name] === 'yes')?.finger ?? null;
+  const first = written.find(({ attributes }) => isPlain(attributes)) ?? NO_FINGERS;
+  const sign = childOf(technical, 'thumb-position') ? 'T' : childOf(technical, 'open-string') ? '0' : null;
+  return {
+    finger: sign === 'T' ? 'T' : (first.finger ?? sign),
+    alternate: first.alternate ?? fingerMarked('alternate'),
+    takenOverBy: first.takenOverBy ?? fingerMarked('substitution'),
+  };
 }
 
 const ORNAMENTS: Readonly<Record<string, OrnamentKind>> = {
@@ -81,17 +92,21 @@ const ORNAMENTS: Readonly<Record<string, OrnamentKind>> = {
 const GRACE_VALUES: Readonly<Record<string, Fraction>> = { '16th': fraction(1, 16), '32nd': fraction(1, 32), quarter: fraction(1, 4) };
 
 /** Reads a note of one head, with every sign at it that a piece keeps. Slurs are told apart by which are open. */
-export function readNote(note: ReadElement, { pitch, finger }: ReadHead): ForeignNote | null {
+export function readNote(note: ReadElement, { pitch, fingers }: ReadHead): ForeignNote | null {
   if (pitch === null) return null;
   const notations = childrenOf(note, 'notations');
   const technical = notations.flatMap((notation) => childrenOf(notation, 'technical'));
   const slurs = notations.flatMap((notation) => childrenOf(notation, 'slur')).map(({ attributes }) => attributes['type']);
   const harmonic = technical.map((element) => childOf(element, 'harmonic')).find((element) => element !== undefined);
   const grace = childOf(note, 'grace') !== undefined;
+  const number = technical.map((element) => numberOf(element, 'string')).find((value) => value !== undefined);
   return {
     pitches: [pitch],
-    fingers: [finger],
-    string: technical.map((element) => numberOf(element, 'string')).find((value) => value !== undefined) ?? null,
+    fingers: [fingers.finger],
+    alternate: fingers.alternate,
+    takenOverBy: fingers.takenOverBy,
+    string: number === undefined ? null : { number },
+    position: null,
     tied: startsTie(note),
     slursBegin: slurs.filter((type) => type === 'start').length,
     slursEnd: slurs.filter((type) => type === 'stop').length,

@@ -1,10 +1,11 @@
 import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { samePitch, semitonesOf } from '#core/pitch';
 import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/fraction';
-import type { LeftOut, ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns } from '#core/format/foreign';
+import type { LeftOut, ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns, WrittenString } from '#core/format/foreign';
 import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 import { ClefReader } from './clef-reader.ts';
 import { soundingKey, writtenKey, type WrittenKey } from './read-key.ts';
+import { NOTHING_OVER, openString, overNote, type OverNote } from './over-note.ts';
 import { leftOutAt, type ReadHead, readHead, readNote, type Transposition } from './read-note.ts';
 
 /** A reader of the measures of one part in their order; it is used for one reading. */
@@ -24,6 +25,12 @@ export class PartReader {
   private leftOut: { readonly what: LeftOut; readonly voice: string | null }[] = [];
   private tempo: number | null = null;
   private last: ForeignEvent | null = null;
+
+  /** The position and the string in words, which wait for the note they stand over. */
+  private over: OverNote = NOTHING_OVER;
+
+  /** The open strings that are tuned differently from usual, by their numbers; sounding, documents' form. */
+  readonly retuned = new Map<number, string>();
 
   constructor(kind: InstrumentKind) {
     this.by = octavesDown(WRITTEN_OCTAVES_ABOVE[kind]);
@@ -111,14 +118,25 @@ export class PartReader {
 
   private direction(element: ReadElement): void {
     for (const sound of childrenOf(element, 'sound')) this.sound(sound);
-    for (const { children } of childrenOf(element, 'direction-type')) {
-      for (const { name } of children) {
-        const what = DIRECTIONS[name];
-        if (what) this.leave(what);
-      }
-    }
+    for (const child of childrenOf(element, 'direction-type').flatMap(({ children }) => children)) this.directionType(child);
     if (this.tempo === null && !element.children.some(({ name }) => name === 'sound'))
       this.metronome(at(element, 'direction-type', 'metronome'));
+  }
+
+  /** Reads one sign of a direction: words that name position or string wait for their note, and strings may be tuned otherwise. */
+  private directionType(element: ReadElement): void {
+    const read = element.name === 'words' ? overNote(element.text) : null;
+    if (read) this.over = { position: read.position ?? this.over.position, string: read.string ?? this.over.string };
+    else if (element.name === 'scordatura') for (const accord of childrenOf(element, 'accord')) this.accord(accord);
+    else {
+      const what = DIRECTIONS[element.name];
+      if (what) this.leave(what);
+    }
+  }
+
+  private accord(element: ReadElement): void {
+    const open = openString(element);
+    if (open) this.retuned.set(open.number, open.pitch);
   }
 
   private sound({ attributes }: ReadElement): void {
@@ -153,7 +171,7 @@ export class PartReader {
       voice,
       onset: this.time,
       duration,
-      note: isRest ? null : this.withSlurs(element, readNote(element, head)),
+      note: isRest ? null : this.withWords(this.withSlurs(element, readNote(element, head))),
       clef,
     });
     this.moveTo(addFractions(this.time, duration));
@@ -200,6 +218,14 @@ export class PartReader {
       }
     }
     return { ...note, slursBegin: begin, slursEnd: end };
+  }
+
+  /** Adds to a note the position and the string that stand over it in words; a string by its number goes before. */
+  private withWords(note: ForeignNote | null): ForeignNote | null {
+    if (!note) return null;
+    const { position, string } = this.over;
+    this.over = NOTHING_OVER;
+    return { ...note, position, string: note.string ?? string };
   }
 
   private repeat(barlines: readonly ReadElement[]): RepeatSigns {
@@ -286,6 +312,12 @@ function voiceOf(element: ReadElement): string {
   return staff === '1' ? voice : `${staff}/${voice}`;
 }
 
+/** Gives the lower of two strings by their numbers; where one is missing, or named by its letter, the first that is written. */
+function lowerString(one: WrittenString | null, other: WrittenString | null): WrittenString | null {
+  if (one === null || other === null || !('number' in one) || !('number' in other)) return one ?? other;
+  return one.number >= other.number ? one : other;
+}
+
 /** Adds a head to those of a note, from the lowest, each with its finger; one that stands there already is not added. */
 function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
   const [pitch] = head.pitches;
@@ -296,7 +328,7 @@ function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
     ...note,
     pitches: into(note.pitches, pitch),
     fingers: into(note.fingers, head.fingers[0] ?? null),
-    string: note.string === null || head.string === null ? (note.string ?? head.string) : Math.max(note.string, head.string),
+    string: lowerString(note.string, head.string),
     accent: note.accent ?? head.accent,
     articulation: note.articulation ?? head.articulation,
     tied: note.tied || head.tied,

@@ -1,5 +1,5 @@
 import type { Mark } from '#core/brief';
-import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type InstrumentKind, STRING_NUMBERS, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { positionMark } from '#core/messages';
 import {
   type Clef,
@@ -14,7 +14,7 @@ import {
 import type { Signature } from '#core/material/signature';
 import type { WrittenOrnament } from '#core/material/line';
 import { alterationInKey, type Key } from '#core/key';
-import { parsePitch, type Pitch, pitchLabel } from '#core/pitch';
+import { LETTERS, parsePitch, type Pitch, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { DIVISIONS, element, type XmlElement } from '#core/format';
 import { inBetweenElement, noteElements, restElement, smallNoteElements } from './note-elements.ts';
@@ -73,7 +73,9 @@ function measureElement(
 ): XmlElement {
   const first = measure.number === 1;
   const last = measure.number === engraving.measures.length;
-  const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : changedSignature(measure, engraving);
+  const head = first
+    ? [attributes(engraving, plan.brief.instrument.kind), ...tuningDirection(plan), ...tempoDirection(plan)]
+    : changedSignature(measure, engraving);
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
@@ -135,6 +137,25 @@ function attributes(engraving: Engraving, kind: InstrumentKind): XmlElement {
     clefElement(engraving.reading.clef),
     ...(octaves > 0 ? [element('transpose', transpose)] : []),
   ]);
+}
+
+/** Writes the strings that are tuned differently from usual; of another number of strings than usual all. */
+function tuningDirection({ brief: { instrument }, strings }: Plan): readonly XmlElement[] {
+  const usual = TUNINGS[instrument.kind];
+  const retuned = strings.filter(({ name }, index) => name !== usual[index] || strings.length !== usual.length);
+  const accords = retuned.flatMap(({ name, number }) => {
+    const open = parsePitch(name);
+    return open.ok ? [element('accord', tuningElements(open.value), { string: STRING_NUMBERS.indexOf(number) + 1 })] : [];
+  });
+  return accords.length === 0 ? [] : [element('direction', [element('direction-type', [element('scordatura', accords)])])];
+}
+
+function tuningElements({ letter, alteration, octave }: Pitch): readonly XmlElement[] {
+  return [
+    element('tuning-step', LETTERS[letter]),
+    ...(alteration === 0 ? [] : [element('tuning-alter', String(alteration))]),
+    element('tuning-octave', String(octave)),
+  ];
 }
 
 function tempoDirection(plan: Plan): readonly XmlElement[] {

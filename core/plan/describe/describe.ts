@@ -48,9 +48,9 @@ function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan[
     hand,
     placed.map(({ placement }) => placement),
   );
-  return breaks.flatMap(({ from, to }) => {
+  return breaks.flatMap(({ from, to, kind }) => {
     const [earlier, later] = [placed[from], placed[to]];
-    return earlier && later ? [{ from: earlier.index, to: later.index }] : [];
+    return earlier && later ? [{ from: earlier.index, to: later.index, kind }] : [];
   });
 }
 

@@ -16,7 +16,7 @@ export interface ScorePiece {
  */
 export function firstChoice(score: ForeignScore): ImportChoice {
   const part = firstPart(score);
-  return { ...allOf(score, part), kind: score.parts[part]?.kind ?? 'violin', octaves: 0, keepFingerings: true };
+  return { ...allOf(score, part), kind: score.parts[part]?.kind ?? 'violin', octaves: 0, fingerings: 'locked' };
 }
 
 /** Makes a piece of the chosen music of a score; `name` is used where the score has no title. */

@@ -31,6 +31,7 @@ const BowSection = lazy(async () => ({ default: (await atRest()).BowSection }));
 const ChangedNotice = lazy(async () => ({ default: (await atRest()).ChangedNotice }));
 const Effects = lazy(async () => ({ default: (await atRest()).Effects }));
 const FirstSteps = lazy(async () => ({ default: (await atRest()).FirstSteps }));
+const GivenSection = lazy(async () => ({ default: (await import('./given/GivenSection.tsx')).GivenSection }));
 const HandDetails = lazy(async () => ({ default: (await atRest()).HandDetails }));
 const NoteRows = lazy(async () => ({ default: (await atRest()).NoteRows }));
 const NumberOrigins = lazy(async () => ({ default: (await atRest()).NumberOrigins }));
@@ -106,10 +107,14 @@ function usePlanDrawn(plan: Plan): Plan {
   return plan.notes.length < LONG_LINE ? plan : deferred;
 }
 
+/** The number of locked notes from which they may be a fingering that the teacher gave. */
+const FEWEST_LOCKED = 4;
+
 /** Shows everything of a plan: the drawing at once, and below it the tables. */
 function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: boolean }) {
   const plan = usePlanDrawn(newest);
   const notes = usePathNotes(plan, idle);
+  const isGiven = plan.brief.given !== undefined || (plan.brief.locks ?? []).length >= FEWEST_LOCKED;
   return (
     <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_288px] lg:grid-rows-[auto_1fr]">
       <div className="min-w-0">
@@ -132,6 +137,11 @@ function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: b
       </div>
       <NotePanel plan={plan} hotSpots={notes.hotSpots} />
       <div className="min-w-0">
+        {idle && isGiven && (
+          <Part>
+            <GivenSection brief={plan.brief} />
+          </Part>
+        )}
         {idle && (
           <Part>
             <ShiftList plan={plan} />

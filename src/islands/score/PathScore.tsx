@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { engravingOfPlan, fingerMarks } from '#core/notation';
+import { engravingOfPlan, type FingerMark, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/index.ts';
 import { measuresInView, useScroller } from './use-scroller.ts';
@@ -18,6 +18,8 @@ interface PathScoreProps {
   readonly name: string;
   /** Another fingering of the line, overlaid where they differ. */
   readonly over?: { readonly plan: Plan; readonly differsAt: readonly number[] } | null;
+  /** The notes whose fingers were completed, and those whose strings were: they stand in brackets. */
+  readonly completed?: { readonly fingers: ReadonlySet<number>; readonly strings: ReadonlySet<number> };
   /** The number of tries that missed at each note, by line index: the notes are tinted by them. */
   readonly missed?: ReadonlyMap<number, number>;
 }
@@ -29,13 +31,23 @@ const SMALLEST_ON_PAPER = 0.4;
 
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], refingered: [], slides: false };
 
+/** Gives the fingers over the notes and the strings under them, what was completed in brackets. */
+function marksOf(plan: Plan, completed: PathScoreProps['completed']): readonly (FingerMark | null)[] {
+  if (!completed) return fingerMarks(plan);
+  return fingerMarks(plan).map((mark, index) => {
+    if (mark === null) return null;
+    const string = mark.string !== null && completed.strings.has(index) ? `(${mark.string})` : mark.string;
+    return { ...mark, string, completed: completed.fingers.has(index) };
+  });
+}
+
 /** Shows the staff and path of a plan, apart from the bench; another may be overlaid. */
-export function PathScore({ plan: one, name, over = null, missed }: PathScoreProps) {
+export function PathScore({ plan: one, name, over = null, completed, missed }: PathScoreProps) {
   const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
   const range = measuresInView(layout, left, width);
-  const marks = useMemo(() => fingerMarks(one), [one]);
+  const marks = useMemo(() => marksOf(one, completed), [one, completed]);
   const [chosen, choose] = useState<number | null>(null);
   const scale = pathScale(one, PATH_HEIGHT, over?.plan ?? null);
   const view = windowOf(layout, range);

@@ -118,7 +118,9 @@ export function adoptAlternative({ plan, name, differsAt }: Alternative, passage
   const locks = locksOf(plan, taken);
   changeBrief(() => locks.reduce(withLock, brief));
   // A passage alone is held note by note: the rest of the other fingering is not wanted.
-  if (passage === null) void import('./fewest-locks.ts').then(async ({ loosenLocks }) => await loosenLocks(plan, brief, locks));
+  if (passage !== null) return;
+  const locked = workStore.getState().brief;
+  void import('./fewest-locks.ts').then(async ({ loosenLocks }) => await loosenLocks(plan, { free: brief, locked, locks }));
 }
 
 /** Locks the notes of a passage as they are fingered now, or unlocks them. */

@@ -8,13 +8,22 @@ import { workStore } from '../bench/index.ts';
 /** The number of plans that are asked for before every note stays locked. */
 const MOST_PLANS = 12;
 
+/** The locks with which another fingering was taken. */
+interface Locked {
+  /** The brief before them. */
+  readonly free: Brief;
+  /** The brief with all of them. */
+  readonly locked: Brief;
+  /** All that were set. */
+  readonly locks: readonly Lock[];
+}
+
 /**
  * Loosens the locks with which another fingering was taken: those of the notes on which the hand arrives stay, for they make it what it is,
  * and of the others the first of each run of notes that the engine would finger differently. It is part of the same step of the history;
- * where the teacher goes on meanwhile, all locks stay. `free` is the brief before them, `locks` are all that were set.
+ * where the teacher goes on meanwhile, or takes it back, all stays as it is then.
  */
-export async function loosenLocks(target: Plan, free: Brief, locks: readonly Lock[]): Promise<void> {
-  const locked = workStore.getState().brief;
+export async function loosenLocks(target: Plan, { free, locked, locks }: Locked): Promise<void> {
   const needed = new Set(locks.filter(({ note }) => arrivesOn(target, note)).map(({ note }) => note));
   for (let plans = 0; plans < MOST_PLANS && needed.size < locks.length; plans += 1) {
     const brief = locks.filter(({ note }) => needed.has(note)).reduce(withLock, free);

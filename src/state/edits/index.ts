@@ -12,6 +12,7 @@ export {
   typeLine,
   unlock,
 } from './brief-actions.ts';
+export { compareGiven, lockGiven, removeGiven } from './given-fingering.ts';
 export {
   bowTogether,
   insertAfter,

@@ -1,4 +1,4 @@
-import type { Fit, LeftOut, LeftOutCount } from '#core/format/foreign';
+import type { FingeringUse, Fit, LeftOut, LeftOutCount } from '#core/format/foreign';
 import type { Grid, Quantised } from '#core/format/midi';
 import type { InstrumentKind } from '#core/instrument';
 import { countText } from '#core/messages';
@@ -37,7 +37,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   'notes-in-brackets': ['small note in brackets', 'small notes in brackets', 'they are for the reader'],
   'grace-notes': ['grace note that leads to no note', 'grace notes that lead to no note'],
   'quarter-tones': ['quarter-tone', 'quarter-tones', 'moved to the nearest semitone'],
-  fingerings: ['written finger or string', 'written fingers or strings'],
+  fingerings: ['note with a written fingering', 'notes with a written fingering'],
   clefs: ['change of clef', 'changes of clef', 'the clefs are those in which it is easiest to read'],
   articulations: ['articulation other than accents, dots, wedges and lines', 'articulations other than accents, dots, wedges and lines'],
   ornaments: ['ornament other than a trill or a mordent', 'ornaments other than trills and mordents'],
@@ -100,7 +100,15 @@ export const BRINGING_IN = {
   fits: 'It fits:',
   fitsNone: 'It fits none of the four instruments.',
   shortest: 'Shortest note value',
+  fingering: 'Its fingering',
 } as const;
+
+/** The uses of the fingering in a score, as they are chosen. */
+export const FINGERING_USE_LABELS: Readonly<Record<FingeringUse, string>> = {
+  locked: 'locked, note by note',
+  compared: 'compared with ours, not locked',
+  'left-out': 'left out',
+};
 
 /** Writes how music fits an instrument: "On the violin, one octave higher". */
 export function fitText({ kind, octaves }: Fit): string {

@@ -40,7 +40,7 @@ describe('one hand at a time', () => {
       outcome.value.best.notes.map((note) => (note.kind === 'note' ? note.stops[0].finger : '')),
       ['1', '3'],
     );
-    assert.deepEqual(outcome.value.best.notOneHand, [{ from: 0, to: 1 }]);
+    assert.deepEqual(outcome.value.best.notOneHand, [{ from: 0, to: 1, kind: 'beside' }]);
   });
 
   it('is what every reference fingering in one position has', () => {

@@ -121,7 +121,7 @@ function describeNotes(notes: readonly LineNoteDocument[]): unknown {
 async function readPiece(text: string): Promise<Reading<Piece>> {
   const score = await readScore(new TextEncoder().encode(text));
   if (!score.ok) return score;
-  const reading = await scorePiece(score.value.score, { ...firstChoice(score.value.score), keepFingerings: false }, 'file');
+  const reading = await scorePiece(score.value.score, { ...firstChoice(score.value.score), fingerings: 'left-out' }, 'file');
   return reading.ok ? { ok: true, value: reading.value.piece } : reading;
 }
 

@@ -56,6 +56,8 @@ export interface NotOneHand {
   readonly from: number;
   /** The later note. */
   readonly to: number;
+  /** `beside`: the fingers do not stand so beside each other on one string; `frame`: no hand covers both without a shift. */
+  readonly kind: 'beside' | 'frame';
 }
 
 /** One part of the cost in which two plans differ, with the difference in number and in sum. */

@@ -2,12 +2,14 @@ import { useId } from 'react';
 import type { Brief } from '#core/brief';
 import {
   allOf,
+  FINGERING_USES,
   fingeringsHold,
   fits,
   lies,
   type ForeignPart,
   type ForeignScore,
   type ImportChoice,
+  isFingered,
   rangeOf,
   voicesOf,
 } from '#core/format/foreign';
@@ -17,6 +19,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/index.ts';
 import {
   BRINGING_IN,
+  FINGERING_USE_LABELS,
   fitText,
   GRID_LABELS,
   gridErrorText,
@@ -66,20 +69,23 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
           onChange={(writeOutRepeats) => onChoose({ ...choice, writeOutRepeats })}
         />
       )}
-      {fingeringsHold(score, choice) && isFingered(part) && (
-        <CheckField
-          label="Lock the fingers and strings that are written"
-          checked={choice.keepFingerings}
-          onChange={(keepFingerings) => onChoose({ ...choice, keepFingerings })}
-        />
+      {fingeringsHold(score, choice) && hasFingering(part) && (
+        <FieldRow label={BRINGING_IN.fingering}>
+          <SelectField
+            aria-label={BRINGING_IN.fingering}
+            value={choice.fingerings}
+            options={FINGERING_USES.map((value) => ({ value, name: FINGERING_USE_LABELS[value] }))}
+            onChoose={(fingerings) => onChoose({ ...choice, fingerings })}
+          />
+        </FieldRow>
       )}
     </div>
   );
 }
 
-/** Tells whether fingers or strings are written in it. */
-function isFingered({ measures }: ForeignPart): boolean {
-  return measures.some(({ events }) => events.some(({ note }) => note && (note.string !== null || note.fingers.some(Boolean))));
+/** Tells whether fingers, strings or positions are written in it. */
+function hasFingering({ measures }: ForeignPart): boolean {
+  return measures.some(({ events }) => events.some(({ note }) => note && isFingered(note)));
 }
 
 type ChoosingProps = Pick<ScoreChoiceProps, 'choice' | 'onChoose'>;

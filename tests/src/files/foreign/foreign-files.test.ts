@@ -78,7 +78,7 @@ describe('MusicXML from elsewhere', () => {
     const voices = await scoreOf('two-voices');
     assert.deepEqual(describePiece(piece(voices, { voice: '2' })), { line: 'D4:1/2 G4', leftOut: 'voices 1' });
     const staves = await scoreOf('two-staves');
-    assert.deepEqual(voicesOf(staves.parts[0] ?? { name: '', kind: 'violin', measures: [] }), [
+    assert.deepEqual(voicesOf(staves.parts[0] ?? { name: '', kind: 'violin', retuned: new Map(), measures: [] }), [
       { voice: '1', notes: 4 },
       { voice: '2/1', notes: 2 },
     ]);
@@ -98,7 +98,7 @@ describe('MusicXML from elsewhere', () => {
 
   it('leaves the fingerings where they are not wanted, and says so', async () => {
     const score = await scoreOf('fingers-and-strings');
-    const { brief, leftOut } = piece(score, { keepFingerings: false });
+    const { brief, leftOut } = piece(score, { fingerings: 'left-out' });
     assert.equal(brief.locks, undefined);
     assert.deepEqual(brief.marks, [{ note: 3, bow: 'up' }] satisfies Brief['marks']);
     assert.deepEqual(leftOut, [{ what: 'fingerings', count: 4 }]);
