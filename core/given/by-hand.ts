@@ -52,12 +52,27 @@ function otherHands({ instrument: { kind }, player = {} }: Brief): readonly NonN
 function readBy(brief: Brief, given: readonly GivenFinger[]): Reading<ReadByHand> {
   const task = readBrief(brief);
   if (!task.ok) return task;
-  const read = readAll(task.value, given);
-  const solved = solveGiven(task.value, read);
-  if (!solved.ok) return solved;
+  const first = readAll(task.value, given);
+  const taken = solveGiven(task.value, first);
+  if (!taken.ok) return taken;
+  const { read, solved } = withLikelierSigns(task.value, first, taken.value);
   const doubted = read.filter(({ doubt }) => doubt !== null).length;
-  const breaks = handBreaks(task.value.hand, solved.value.placements).length;
-  return goodReading({ task: task.value, read, solved: solved.value, misses: doubted + breaks });
+  const breaks = handBreaks(task.value.hand, solved.placements).length;
+  return goodReading({ task: task.value, read, solved, misses: doubted + breaks });
+}
+
+/** The number of pairs of finger and string that do not go together for which both are tried. */
+const MOST_TRIED = 8;
+
+/** Keeps, where a finger and a string do not go together, the one with which the line is easier: the other is the likelier misprint. */
+function withLikelierSigns(task: Task, first: readonly ReadFinger[], taken: Solved): Pick<ReadByHand, 'read' | 'solved'> {
+  let [read, solved] = [first, taken];
+  for (const { order, otherLock } of first.filter((entry) => entry.otherLock !== null).slice(0, MOST_TRIED)) {
+    const changed = read.map((entry) => (entry.order === order ? { ...entry, lock: otherLock } : entry));
+    const tried = solveGiven(task, changed);
+    if (tried.ok && tried.value.way.cost < solved.way.cost) [read, solved] = [changed, tried.value];
+  }
+  return { read, solved };
 }
 
 function readAll(task: Task, given: readonly GivenFinger[]): readonly ReadFinger[] {

@@ -20,7 +20,7 @@ export function chosenStrings(solved: Solved, read: readonly ReadFinger[]): read
   const nameOf = (index: number): StringNumber => stringOf(solved.task.instrument, index).number;
   return read.flatMap(({ given, order, lock, placements }): readonly ChosenString[] => {
     const chosen = solved.placements[order];
-    if (!chosen || !lock || lock.finger === null || lock.stringIndex !== null) return [];
+    if (!chosen || !lock || lock.finger === null || given.string !== undefined) return [];
     if (placements.every((placement) => placement.stringIndex === chosen.stringIndex)) return [];
     const elsewhere = (placement: Placement): boolean => placement.stringIndex !== chosen.stringIndex;
     const way = through.withNote(order, elsewhere);

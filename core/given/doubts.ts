@@ -10,8 +10,15 @@ import { placementsOfNote } from '#core/solve';
 export type Doubt =
   /** A finger that reaches the note on no string; these do. */
   | { readonly kind: 'finger'; readonly note: number; readonly finger: Finger; readonly could: readonly Finger[] }
-  /** A string on which the finger does not reach the note; on these it does. */
-  | { readonly kind: 'string'; readonly note: number; readonly string: StringNumber; readonly could: readonly StringNumber[] }
+  /** A finger and a string that do not go together: with the finger it could be these strings, on the string these fingers. */
+  | {
+      readonly kind: 'string';
+      readonly note: number;
+      readonly finger: Finger;
+      readonly string: StringNumber;
+      readonly could: readonly StringNumber[];
+      readonly fingers: readonly Finger[];
+    }
   /** A position in which the note does not lie so; in these it does. */
   | { readonly kind: 'position'; readonly note: number; readonly label: string; readonly could: readonly string[] };
 
@@ -23,6 +30,8 @@ export interface ReadFinger {
   readonly order: number;
   /** The part of it that a hand can play; null where that is nothing. */
   readonly lock: NoteLock | null;
+  /** The lock in which the finger is left out and its string is kept, where the two do not go together; null elsewhere. */
+  readonly otherLock: NoteLock | null;
   /** The placements that play it so. */
   readonly placements: readonly Placement[];
   /** The sign that fits no hand; null where all fit. */
@@ -37,10 +46,26 @@ export function readFinger(task: Task, given: GivenFinger, order: number): ReadF
   const playing = (lock: NoteLock): readonly Placement[] => every.filter((placement) => keepsLock(task.hand, placement, lock));
   for (const { lock, doubts } of readings(task, given)) {
     const placements = playing(lock);
-    if (placements.length > 0)
-      return { given, order, lock, placements, doubt: doubts === null ? null : doubtOf(task, given, doubts, placements) };
+    if (placements.length === 0) continue;
+    const otherLock = doubts === 'string' ? withoutFingers({ ...lockOf(task, given), position: null }) : null;
+    const there = otherLock ? playing(otherLock) : [];
+    return {
+      given,
+      order,
+      lock,
+      otherLock: there.length > 0 ? otherLock : null,
+      placements,
+      doubt: doubts === null ? null : doubtOf(task, given, doubts, { placements, there }),
+    };
   }
-  return { given, order, lock: null, placements: [], doubt: doubtOf(task, given, 'finger', every) };
+  return {
+    given,
+    order,
+    lock: null,
+    otherLock: null,
+    placements: [],
+    doubt: doubtOf(task, given, 'finger', { placements: every, there: [] }),
+  };
 }
 
 /** One way to take an entry, and the part of it that is then doubted; null for none. */
@@ -53,7 +78,7 @@ interface Taken {
 function readings(task: Task, given: GivenFinger): readonly Taken[] {
   const whole = lockOf(task, given);
   const other = given.alternate === undefined ? [] : [{ ...whole, finger: given.alternate, upperFinger: null, topFinger: null }];
-  const bare = { ...whole, finger: null, upperFinger: null, topFinger: null };
+  const bare = withoutFingers(whole);
   const isKnown = given.position === undefined || whole.position !== null;
   const doubtful: readonly Taken[] = [
     { lock: { ...whole, position: null }, doubts: given.position === undefined ? null : 'position' },
@@ -76,27 +101,41 @@ function lockOf({ instrument, hand }: Task, { string, finger, upperFinger, topFi
   };
 }
 
-function doubtOf(task: Task, given: GivenFinger, kind: Doubt['kind'], placements: readonly Placement[]): Doubt | null {
+function withoutFingers(lock: NoteLock): NoteLock {
+  return { ...lock, finger: null, upperFinger: null, topFinger: null };
+}
+
+/** The placements that are left where something is doubted: without it, and on the string that was written. */
+interface Left {
+  readonly placements: readonly Placement[];
+  readonly there: readonly Placement[];
+}
+
+function doubtOf(task: Task, given: GivenFinger, kind: Doubt['kind'], { placements, there }: Left): Doubt | null {
   const { note, finger, string, position } = given;
   const stringIndex = string === undefined ? null : stringIndexOf(task.instrument, string);
   switch (kind) {
     case 'finger':
-      return finger === undefined
-        ? null
-        : { kind, note, finger, could: distinct(placements.map((placement) => placement.finger)).toSorted() };
+      return finger === undefined ? null : { kind, note, finger, could: fingersIn(placements) };
     case 'string': {
-      if (stringIndex === null) return null;
+      if (stringIndex === null || finger === undefined) return null;
       const could = distinct(placements.flatMap((placement) => soundingIn(placement)[0]?.stringIndex ?? []));
       return {
         kind,
         note,
+        finger,
         string: stringOf(task.instrument, stringIndex).number,
         could: could.map((index) => stringOf(task.instrument, index).number),
+        fingers: fingersIn(there),
       };
     }
     case 'position':
       return position === undefined ? null : { kind, note, label: position, could: distinct(placements.flatMap(labels(task))) };
   }
+}
+
+function fingersIn(placements: readonly Placement[]): readonly Finger[] {
+  return distinct(placements.map(({ finger }) => finger)).toSorted();
 }
 
 function labels({ hand }: Task): (placement: Placement) => readonly string[] {

@@ -12,6 +12,13 @@ export function nounFor(count: number, one: string, many: string): string {
 
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 
+const CHOICE = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+
+/** Writes a choice: "a, b or c". */
+export function choiceText(parts: readonly string[]): string {
+  return CHOICE.format(parts);
+}
+
 /** Writes a list: "a, b and c". */
 export function listText(parts: readonly string[]): string {
   return LIST.format(parts);

@@ -1,4 +1,4 @@
-export { countText, listText, nounFor } from './counted.ts';
+export { choiceText, countText, listText, nounFor } from './counted.ts';
 export { isAbout, isOfNewerVersion, type Issue, type IssuePlace, issuesText } from './issue.ts';
 export { documentIssue } from './issues/document-issues.ts';
 export { drillIssue } from './issues/drill-issues.ts';

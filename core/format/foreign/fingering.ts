@@ -3,7 +3,7 @@ import { lockGiven } from '#core/brief/locks';
 import { type Instrument, type InstrumentKind, stringOf } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import type { LeftOut } from './left-out.ts';
-import type { ForeignNote, WrittenPosition, WrittenString } from './score.ts';
+import type { ForeignNote, ForeignPart, WrittenPosition, WrittenString } from './score.ts';
 
 /** The uses of the fingering of a score: it is locked and compared, compared only, or left out. */
 export const FINGERING_USES = ['locked', 'compared', 'left-out'] as const;
@@ -38,8 +38,13 @@ export function fingeringKept(notes: readonly (ForeignNote | null)[], instrument
   }
 }
 
+/** Tells whether fingers, strings or positions are written in a part. */
+export function hasFingering({ measures }: ForeignPart): boolean {
+  return measures.some(({ events }) => events.some(({ note }) => note && isFingered(note)));
+}
+
 /** Tells whether anything of a fingering is written at a note. */
-export function isFingered({ string, position, fingers }: ForeignNote): boolean {
+function isFingered({ string, position, fingers }: ForeignNote): boolean {
   return string !== null || position !== null || fingers.some((finger) => finger !== null);
 }
 

@@ -1,6 +1,6 @@
 export { allOf, firstPart, voicesOf } from './chosen.ts';
 export { fingeringsHold, type Fit, fits, foreignPiece, type ForeignPiece, type ImportChoice, lies, rangeOf } from './foreign-piece.ts';
-export { FINGERING_USES, type FingeringUse, isFingered } from './fingering.ts';
+export { FINGERING_USES, type FingeringUse, hasFingering } from './fingering.ts';
 export type { LeftOut, LeftOutCount } from './left-out.ts';
 export {
   type ForeignEvent,

@@ -1,11 +1,12 @@
 import type { ChosenString, Doubt, GivenFingering } from '#core/given';
-import { countText, listText, positionWords } from '#core/messages';
+import { choiceText, countText, listText, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { EQUAL_BELOW } from '#core/weights';
 import { weighedText } from '../explain/weighed.ts';
 import { SCHOOL_LABELS } from '../hand/hands.ts';
-import { fingerName } from '../plan-words.ts';
+import { guideText } from '../hand/guides.ts';
+import { fingerName, mmText, shiftText } from '../plan-words.ts';
 import { noteAtText, passageText, type TellNoteOfLine } from './note-places.ts';
 
 /** The words of the part of the bench that shows a given fingering. */
@@ -18,6 +19,7 @@ export const GIVEN = {
   doubts: 'Likely misprints',
   noHand: 'Where our model has no hand',
   beside: 'Beside ours',
+  shifts: 'Its shifts',
   columns: ['Where', 'This', 'Ours', 'What it gains', 'What it costs', 'In all'],
   noOwn: 'Within what is asked of this piece we find no fingering of our own to compare.',
 } as const;
@@ -52,7 +54,7 @@ export function doubtText(doubt: Doubt, tell: TellNoteOfLine): string {
     case 'finger':
       return `${where}: ${fingerName(doubt.finger)} reaches this note on no string; ${listText(doubt.could)} ${doubt.could.length === 1 ? 'does' : 'do'}.`;
     case 'string':
-      return `${where}: with this finger the note does not lie on string ${doubt.string}; on ${listText(doubt.could)} it does.`;
+      return `${where}: ${fingerName(doubt.finger)} and string ${doubt.string} do not go together. With this finger it could be string ${choiceText(doubt.could)}${doubt.fingers.length === 0 ? '' : `, on this string finger ${choiceText(doubt.fingers)}`}.`;
     case 'position': {
       const words = (label: string): string => positionWords({ label, alteration: null });
       return `${where}: with this finger the note does not lie in ${words(doubt.label)}; in ${listText(doubt.could.map(words))} it does.`;
@@ -120,6 +122,14 @@ export function takenOverText({ given }: GivenFingering, tell: TellNoteOfLine): 
     taken.map(({ note, finger, takenOverBy }) => `${finger ?? ''} by ${takenOverBy ?? ''} at ${noteAtText(tell(note), note)}`),
   );
   return `A finger is taken over while the note sounds: ${where}. Our model plays such a note with its first finger alone.`;
+}
+
+/** Writes each shift with its guide: "Measure 2, beat 3 (E♭5): 1 in first position to 2 in third position. The first finger slides …". */
+export function shiftsTold({ shifts }: Plan, tell: TellNoteOfLine): readonly string[] {
+  return shifts.map((shift) => {
+    const [guide] = shift.guides;
+    return `${sentence(noteAtText(tell(shift.to), shift.to))}: ${shiftText(shift)}, ${mmText(shift.handMm)}. ${guide ? guideText(guide) : ''}`.trimEnd();
+  });
 }
 
 /** Writes the fingers of some notes: "1 2 4 · 1 on D"; a string is named where it changes. */

@@ -35,7 +35,7 @@ test('a score is dropped, part and measures are chosen, it is fingered, changed,
   const file = await (await saveAs(page, 'MusicXML')).path();
   await page.goto('/pieces');
   await page.getByLabel(OPEN).setInputFiles(file);
-  await expect(page.getByRole('dialog')).toContainText('Lock the fingers and strings that are written');
+  await expect(page.getByRole('dialog')).toContainText('locked, note by note');
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await planDrawn(page);
   expect(await fingers(page)).toBe(changed);

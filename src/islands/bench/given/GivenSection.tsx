@@ -16,6 +16,7 @@ import {
   GIVEN,
   noHandTexts,
   readWithText,
+  shiftsTold,
   stringsText,
   takenOverText,
 } from '../../../words/line/given.ts';
@@ -68,6 +69,7 @@ function Read({ given, brief }: { readonly given: GivenFingering; readonly brief
         />
       )}
       <Doubtful given={given} />
+      <Sentences title={GIVEN.shifts} told={shiftsTold(plan, tellNotesOfPlan(plan))} />
       {against && against.passages.length > 0 && <PassageTable plan={plan} ours={against.plan} passages={against.passages} />}
     </>
   );

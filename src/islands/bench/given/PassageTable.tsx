@@ -7,7 +7,7 @@ import { Table } from '../../../ui/Table.tsx';
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
 import { GIVEN, rowOfFingers } from '../../../words/line/given.ts';
-import { passageText, tellNotesOfPlan } from '../../../words/line/note-places.ts';
+import { noteAtText, passageText, tellNotesOfPlan } from '../../../words/line/note-places.ts';
 
 interface PassageTableProps {
   readonly plan: Plan;
@@ -37,7 +37,7 @@ export function PassageTable({ plan, ours, passages }: PassageTableProps) {
               <tr key={passage.from}>
                 <th scope="row">
                   <button type="button" className="text-left underline" onClick={() => select(passage.from)}>
-                    {passageText(passage, tell)}
+                    {passage.from === passage.to ? noteAtText(tell(passage.from), passage.from) : passageText(passage, tell)}
                   </button>
                 </th>
                 <td>{rowOfFingers(plan, passage.notes)}</td>

@@ -1,14 +1,17 @@
 import { useMemo, useState } from 'react';
-import { foreignPiece, type LeftOutCount, lies, rangeOf } from '#core/format/foreign';
+import { fingeringsHold, foreignPiece, hasFingering, type LeftOutCount, lies, rangeOf } from '#core/format/foreign';
 import type { Grid } from '#core/format/midi';
 import { countText, issuesText } from '#core/messages';
 import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/index.ts';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { BRINGING_IN, leftOutText, outOfRangeText } from '../../../words/line/brought-in.ts';
 import { LinePreview } from '../../score/index.ts';
+import { GIVEN_TABLE } from '../../../words/line/given-table.ts';
 import type { ChosenScore } from './chosen-score.ts';
+import { FingeringsRead } from './FingeringsRead.tsx';
 import { readAgain } from './opened-files.ts';
 import { ScoreChoice } from './ScoreChoice.tsx';
 
@@ -25,9 +28,15 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
   const [open, setOpen] = useState(0);
   const ready = chosen.filter(({ choice }) => choice !== null).length;
   const change = (index: number, next: ChosenScore): void => onChange(chosen.map((chosenScore, at) => (at === index ? next : chosenScore)));
+  const fingered = chosen.filter(isFingeredScore);
   const title = chosen.length === 1 ? 'Bring in a score' : `Bring in ${chosen.length} scores`;
   return (
     <Dialog title={title} className="top-[3vh] max-h-[94vh] w-[46rem] p-6" onClose={onClose}>
+      {fingered.length > 1 && (
+        <OpenedSection title={GIVEN_TABLE.title} className="mb-2">
+          {() => <FingeringsRead scores={fingered} />}
+        </OpenedSection>
+      )}
       {chosen.map((chosenScore, index) => (
         <section
           key={`${index} ${chosenScore.opened.name}`}
@@ -61,6 +70,14 @@ export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDia
       </p>
     </Dialog>
   );
+}
+
+/** Tells whether a fingering is written in what is chosen of a score, on its own instrument at pitch. */
+function isFingeredScore({ opened, choice }: ChosenScore): boolean {
+  if (!opened.reading.ok || !choice) return false;
+  const { score } = opened.reading.value;
+  const part = score.parts[choice.part];
+  return part !== undefined && fingeringsHold(score, choice) && hasFingering(part);
 }
 
 /** Summarises a folded score in a line: the chosen part, the number of notes, and any obstacle. */

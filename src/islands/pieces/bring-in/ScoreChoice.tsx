@@ -5,11 +5,11 @@ import {
   FINGERING_USES,
   fingeringsHold,
   fits,
+  hasFingering,
   lies,
   type ForeignPart,
   type ForeignScore,
   type ImportChoice,
-  isFingered,
   rangeOf,
   voicesOf,
 } from '#core/format/foreign';
@@ -81,11 +81,6 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
       )}
     </div>
   );
-}
-
-/** Tells whether fingers, strings or positions are written in it. */
-function hasFingering({ measures }: ForeignPart): boolean {
-  return measures.some(({ events }) => events.some(({ note }) => note && isFingered(note)));
 }
 
 type ChoosingProps = Pick<ScoreChoiceProps, 'choice' | 'onChoose'>;

@@ -54,8 +54,8 @@ describe('a fingering in a score', () => {
     let count = 0;
     for (const plan of plansOf(PLANS)) {
       const { plan: back, doubts } = read(await thereAndBack(plan));
-      const told = (result: Plan): readonly string[] => fingersOf(result).map(({ string, fingers }) => `${string} ${fingers}`);
-      assert.deepEqual(told(back), told(plan));
+      const describeNotes = (result: Plan): readonly string[] => fingersOf(result).map(({ string, fingers }) => `${string} ${fingers}`);
+      assert.deepEqual(describeNotes(back), describeNotes(plan));
       assert.deepEqual([doubts, back.notOneHand], [[], []]);
       count += 1;
     }
