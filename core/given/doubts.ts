@@ -91,7 +91,10 @@ function readings(task: Task, given: GivenFinger): readonly Taken[] {
 }
 
 /** Turns an entry into a lock; a string or a position that instrument and hand do not have is left out. */
-function lockOf({ instrument, hand }: Task, { string, finger, upperFinger, topFinger, position }: GivenFinger): NoteLock {
+export function lockOf(
+  { instrument, hand }: Pick<Task, 'instrument' | 'hand'>,
+  { string, finger, upperFinger, topFinger, position }: GivenFinger,
+): NoteLock {
   return {
     stringIndex: string === undefined ? null : stringIndexOf(instrument, string),
     finger: finger ?? null,

@@ -1,6 +1,7 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
 import { aboutPath } from '#core/drill/hot-spots';
 import { drillFor } from '#core/drill';
+import { coverShifts } from '#core/drill/cover';
 import { isPlayedAsAsked, NO_FACTS, openingDrill, pieceFacts } from '#core/drill/finder';
 import { takeApart } from '#core/drill/apart';
 import { writeDrill } from '#core/drill/families';
@@ -39,6 +40,10 @@ const ANSWERS: Answers = {
     return tried.kind === 'solved' && best ? yield* otherFingerings(tried.solved, best, most) : [];
   },
   given: ({ brief }) => readGiven(brief),
+  'shift-cover': ({ brief }, { pieces, kept, mostSeconds }) => {
+    const end = Date.now() + 1000 * mostSeconds;
+    return coverShifts(drillFor(brief), { pieces, kept }, () => Date.now() > end);
+  },
   ways: (session, { note }) =>
     atOnce(() => {
       const task = session.task();

@@ -2,6 +2,7 @@ import type { PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere } from '#core/a
 import type { Brief, Lock } from '#core/brief';
 import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
 import type { Drill } from '#core/drill';
+import type { CoverAsked, ShiftCover } from '#core/drill/cover';
 import type { DrillRequest } from '#core/drill/families';
 import type { PieceFacts } from '#core/drill/finder';
 import type { ShiftApart } from '#core/drill/apart';
@@ -40,6 +41,8 @@ interface Questions {
   readonly 'drills-played': { readonly asks: { readonly requests: readonly DrillRequest[] }; readonly answer: readonly boolean[] };
   /** The drill with which a form opens that asks for one. */
   readonly 'opening-drill': { readonly asks: { readonly request: DrillRequest }; readonly answer: DrillRequest };
+  /** The fewest drills that cover the shifts of some pieces, for the player of the brief; the search ends after a number of seconds. */
+  readonly 'shift-cover': { readonly asks: CoverAsked & { readonly mostSeconds: number }; readonly answer: ShiftCover };
   /** The map of a key (documents' form) for the player of the brief, position by position. */
   readonly atlas: { readonly asks: { readonly key: string }; readonly answer: readonly PositionMap[] };
   /** The scales of a kind that live wholly in a position. */

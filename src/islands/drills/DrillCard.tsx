@@ -7,7 +7,7 @@ import { drillTitle } from '../../words/drills/families.ts';
 import { FINDER_WORDS } from '../../words/drills/finder.ts';
 import { BriefPath, useSeen } from '../parts/index.ts';
 
-interface DrillCardProps {
+export interface DrillCardProps {
   /** The brief of the piece, which names the player. */
   readonly brief: Brief;
   readonly request: DrillRequest;

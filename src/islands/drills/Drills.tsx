@@ -11,18 +11,20 @@ import { useWork } from '../../state/bench/index.ts';
 import { guardIsland, Part } from '../../ui/states/index.ts';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
+import { COVER } from '../../words/drills/cover.ts';
 import { originText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed, usePageTitle } from '../frame/index.ts';
 import { Messages } from '../bench/Messages.tsx';
 import { PiecePage, useOpenedPiece } from '../opened-piece/index.ts';
+import { CoverPart } from './CoverPart.tsx';
 import { FindPart } from './FindPart.tsx';
 import { ShiftPart } from './ShiftPart.tsx';
 import { SpotPart } from './SpotPart.tsx';
 import { useWriter } from './use-writer.ts';
 import { WritePart } from './WritePart.tsx';
 
-const PARTS = ['shifts', 'spots', 'write', 'find'] as const;
+const PARTS = ['shifts', 'spots', 'write', 'find', 'cover'] as const;
 type PartName = (typeof PARTS)[number];
 
 const PART_LABELS: Readonly<Record<PartName, string>> = {
@@ -30,6 +32,7 @@ const PART_LABELS: Readonly<Record<PartName, string>> = {
   spots: 'Hot spots',
   write: 'Write a drill',
   find: 'Find a drill',
+  cover: COVER.tab,
 };
 
 /** Leads from the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
@@ -106,6 +109,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
         />
       )}
       {part === 'write' && <WritePart plan={plan} place={place.value} writer={writer} />}
+      {part === 'cover' && <CoverPart plan={plan} onOpen={writer.ask} />}
       {part === 'find' && (
         <FindPart plan={plan} place={place.value} musicKey={formatKey(plan.line.key)} like={like} onLike={setLike} onOpen={writer.ask} />
       )}

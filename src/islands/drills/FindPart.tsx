@@ -26,6 +26,7 @@ import { tellNotesOfPlan } from '../../words/line/note-places.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { FINDER_WORDS, neededText } from '../../words/drills/finder.ts';
 import { FAMILY_WORDS, shiftClassText } from '../../words/drills/families.ts';
+import { DRILL_GRID } from './drill-grid.ts';
 import { DrillCard } from './DrillCard.tsx';
 import { FindSentence } from './FindSentence.tsx';
 import type { WrittenFor } from './first-request.ts';
@@ -163,14 +164,14 @@ function FoundDrills({ plan, needed, found, isRanked, onOpen }: FoundDrillsProps
       {needed.length > 0 && (
         <>
           <Heading>{FINDER_WORDS.needed}</Heading>
-          <ul className={GRID}>{needed.slice(0, LISTED).map(card)}</ul>
+          <ul className={DRILL_GRID}>{needed.slice(0, LISTED).map(card)}</ul>
         </>
       )}
       {others.length > 0 && <Heading className={needed.length > 0 ? 'mt-5' : ''}>{FINDER_WORDS.others}</Heading>}
       <p role="status" className="text-[14px] text-dove-dark">
         {found && foundText(needed.length + others.length)}
       </p>
-      <ul className={GRID}>{listed.map(card)}</ul>
+      <ul className={DRILL_GRID}>{listed.map(card)}</ul>
       {listed.length < others.length && (
         <Button className="mt-3" onClick={() => setShown(shown + LISTED)}>
           More drills
@@ -192,5 +193,3 @@ function othersOf(needed: readonly Found[], found: readonly Found[], isRanked: b
 function foundText(count: number): string {
   return count === 0 ? FINDER_WORDS.none : `${count} drills in all.`;
 }
-
-const GRID = 'mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 sm:grid-cols-2 lg:grid-cols-3';
