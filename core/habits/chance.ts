@@ -1,6 +1,6 @@
 /**
- * Gives the probability that of some independent trials at least so many succeed: the upper tail of the binomial distribution, summed term
- * by term.
+ * Calculates the upper tail of the binomial distribution term by term: the probability that at least so many of some independent trials
+ * succeed.
  *
  * @param successes 0 to `trials`
  * @param probability of one success, 0 to 1

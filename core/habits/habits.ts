@@ -15,16 +15,24 @@ export interface Habit extends NamedAnswer {
   readonly chance: number;
 }
 
-/** What the fingerings of a teacher have in common. */
+/** The habits that the fingerings of a teacher have in common. */
 export interface Habits {
   /** The number of lines that were read. */
   readonly lines: number;
   /** The habits, the surest first. */
   readonly habits: readonly Habit[];
   /** The answers to which the lines have too few places, or too uneven ones, to say anything. */
-  readonly unknown: readonly Omit<Habit, 'places'>[];
+  readonly unknown: readonly UnknownAnswer[];
   /** The notes that are fingered as the teacher does: with the usual answers, and with habits found without the line itself. */
   readonly notes: { readonly given: number; readonly usual: number; readonly learnt: number };
+}
+
+/** An answer of which too little is known. */
+export interface UnknownAnswer extends NamedAnswer {
+  /** The number of places at which the teacher does so. */
+  readonly does: number;
+  /** The number of places at which it matters. */
+  readonly of: number;
 }
 
 /** The share of places that may agree with an answer by chance, where a teacher does not have the habit. */
@@ -58,12 +66,14 @@ export function* habitsAmong(kind: InstrumentKind, lines: readonly ReadLine[]): 
     evidence.push({ ...answer, places: lines.flatMap((line) => placesOf(line, answer)) });
     yield;
   }
-  const habits = chosen(evidence);
+  const habits = chooseHabits(evidence);
   const isHabit = ({ question }: NamedAnswer): boolean => habits.some((habit) => habit.question === question);
   return {
     lines: lines.length,
     habits,
-    unknown: evidence.filter((answer) => !isHabit(answer) && answer.places.length > 0).map(measured),
+    unknown: evidence
+      .filter((answer) => !isHabit(answer) && answer.places.length > 0)
+      .map((answer) => ({ question: answer.question, side: answer.side, does: measure(answer).does, of: answer.places.length })),
     notes: yield* notesRight(lines, evidence),
   };
 }
@@ -77,21 +87,21 @@ function placesOf(line: ReadLine, answer: NamedAnswer): readonly DecidingPlace[]
   return usual && other ? decidingPlaces(line, usual, other) : [];
 }
 
-function measured({ question, side, places }: Evidence): Habit {
+function measure({ question, side, places }: Evidence): Habit {
   const does = places.filter(({ nearer }) => nearer === 'answer').length;
   return { question, side, places, does, chance: chanceOfAtLeast(does, places.length, BY_CHANCE) };
 }
 
 /**
- * Chooses the habits, the surest first. What one explains speaks for no other: its places are taken out of those of the answers that are
+ * Chooses the habits, the surest first. The places that one explains speak for no other: they are taken out of those of the answers that are
  * left. An answer is a habit where so many places agree that, of all answers tried, none would by chance (Bonferroni), and most of its
- * places do. Of one question there is one answer.
+ * places do. There is one answer to a question.
  */
-function chosen(evidence: readonly Evidence[]): readonly Habit[] {
+function chooseHabits(evidence: readonly Evidence[]): readonly Habit[] {
   const found: Habit[] = [];
   let left = evidence;
   for (;;) {
-    const sure = left.map(measured).filter((habit) => isSure(habit, evidence.length));
+    const sure = left.map(measure).filter((habit) => isSure(habit, evidence.length));
     const best = sure.toSorted((one, other) => weight(other) - weight(one) || one.chance - other.chance)[0];
     if (!best) return found;
     found.push(best);
@@ -122,7 +132,7 @@ function* notesRight(lines: readonly ReadLine[], evidence: readonly Evidence[]):
     const held = lines.filter((_, order) => order % PARTS === part);
     const names = new Set(held.map(({ id }) => id));
     const others = evidence.map((answer) => ({ ...answer, places: answer.places.filter(({ line }) => !names.has(line)) }));
-    const ways = chosen(others).reduce<Ways>(withTried, {});
+    const ways = chooseHabits(others).reduce<Ways>(withTried, {});
     for (const line of held) {
       sums.given += countFits(line, null);
       sums.usual += countFits(line, {});

@@ -9,7 +9,7 @@ import { layOutAgain, layTask, type Laid, solve } from '#core/solve';
 export interface LineOfTeacher {
   /** The id of the piece. */
   readonly id: string;
-  /** The brief. */
+  /** The line, which carries the fingering, given or locked. */
   readonly brief: Brief;
 }
 

@@ -9,6 +9,7 @@ import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } fr
 import { fingerAgain, onEverySize } from '#core/fit/sizes';
 import { rangeInKey, waysToPlay } from '#core/fit';
 import { readGiven } from '#core/given';
+import { habitsOf } from '#core/habits';
 import { otherFingerings, relax } from '#core/plan';
 import { parsePitch } from '#core/pitch';
 import { quizOf } from '#core/quiz';
@@ -39,6 +40,7 @@ const ANSWERS: Answers = {
     const best = session.best();
     return tried.kind === 'solved' && best ? yield* otherFingerings(tried.solved, best, most) : [];
   },
+  habits: (_, { instrument, lines }) => habitsOf(instrument, lines),
   given: ({ brief }) => readGiven(brief),
   'shift-cover': ({ brief }, { pieces, kept, mostSeconds }) => {
     const end = Date.now() + 1000 * mostSeconds;

@@ -10,7 +10,9 @@ import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes } from '#core/fit/sizes';
 import type { RangeInKey, WayToPlay } from '#core/fit';
 import type { GivenFingering } from '#core/given';
+import type { Habits, LineOfTeacher } from '#core/habits';
 import type { PlayerHand } from '#core/hand/reach';
+import type { InstrumentKind } from '#core/instrument';
 import type { Alternative, PlanOutcome } from '#core/plan';
 import type { QuizChoice, Quizzed } from '#core/quiz';
 import type { Reading } from '#core/result';
@@ -23,6 +25,11 @@ interface Questions {
   readonly alternatives: { readonly asks: { readonly most: number }; readonly answer: readonly Alternative[] };
   /** The fingering that a score or a teacher gave, read and compared; null where there is none. */
   readonly given: { readonly asks: object; readonly answer: Reading<GivenFingering> | null };
+  /** The habits that the fingerings of some lines on an instrument show, whatever the brief of the session. */
+  readonly habits: {
+    readonly asks: { readonly instrument: InstrumentKind; readonly lines: readonly LineOfTeacher[] };
+    readonly answer: Habits;
+  };
   /** Every string and finger for one note (line index). */
   readonly ways: { readonly asks: { readonly note: number }; readonly answer: Reading<readonly WayToPlay[]> };
   /** Why one note is as it is or, with null, everything unusual. */

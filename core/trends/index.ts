@@ -3,7 +3,7 @@ export { type ComparedBy, evidenceAgainstEvenOdds } from './comparison.ts';
 export { type DayTries, daysOfPractice, type PieceTempos, temposByPiece, type TempoTries } from './days.ts';
 export { meanSemitoneCents, pointsBack, type PointsTo } from './diagnosis.ts';
 export { COUNTED_BY, type CountedBy, type MissCounts, missesBy } from './misses.ts';
-export { missesByNote, missesByPiece, missesByPlace, type NoteMisses, type PlaceMisses } from './places.ts';
+export { missesByNote, missesByPlace, type NoteMisses, type PlaceMisses } from './places.ts';
 export { type MissedPlace, type Statement, statementsOf } from './statements.ts';
 export { becameSure, type BecameSure } from './sure.ts';
 export { FIRST_TOLERANCE, proposedTolerance } from './tolerance.ts';

@@ -25,6 +25,11 @@ export function lockGiven({ alternate: _, takenOverBy: __, ...lock }: GivenFinge
   return lock;
 }
 
+/** Counts the notes that a score or a teacher has fingered: those that are given, else those whose finger is locked. */
+export function countFingered({ given = [], locks = [] }: Brief): number {
+  return [given, locks].map((entries) => entries.filter(({ finger }) => finger !== undefined).length).find((count) => count > 0) ?? 0;
+}
+
 /**
  * Gives the fingering that a score or a teacher gave to a line: that of the score or, where there is none, the locks, once they are at
  * least half of the notes that sound. Empty where neither is there.

@@ -7,9 +7,9 @@ import type { ShiftNeed } from './shift-needs.ts';
 
 /** A drill that is kept as a piece. */
 export interface KeptDrill {
-  /** The id of the piece. */
+  /** The id by which it is kept. */
   readonly id: string;
-  /** Its brief. */
+  /** The line with its fingers. */
   readonly brief: Brief;
 }
 
@@ -22,7 +22,7 @@ export type CoveringDrill =
 
 /** A drill with what it covers. */
 export interface DrillCandidate {
-  /** The drill. */
+  /** The one that may be taken. */
   readonly drill: CoveringDrill;
   /** The classes of its shifts, by their keys. */
   readonly classes: ReadonlySet<string>;
@@ -65,7 +65,7 @@ export function candidateOf(player: DrillFor, request: DrillRequest): DrillCandi
   return written.ok ? withClasses({ kind: 'made', request }, written.value.brief) : null;
 }
 
-/** Reads which shifts a kept drill has; null as above. */
+/** Reads which shifts a kept drill has; null where no hand plays it, or it is too long for one drill. */
 export function keptCandidate({ id, brief }: KeptDrill): DrillCandidate | null {
   return withClasses({ kind: 'kept', piece: id }, brief);
 }

@@ -8,9 +8,9 @@ import { type PieceOfPlayer, type ShiftNeed, shiftNeeds } from './shift-needs.ts
 
 /** A piece whose shifts are to be covered. */
 export interface PieceToCover {
-  /** The id of the piece. */
+  /** The id by which the places are told. */
   readonly id: string;
-  /** Its brief. */
+  /** The line and its player. */
   readonly brief: Brief;
   /** The number of misses by note (line index). */
   readonly missed: readonly (readonly [note: number, times: number])[];
@@ -18,15 +18,15 @@ export interface PieceToCover {
 
 /** The request for a cover. */
 export interface CoverAsked {
-  /** The pieces of the player. */
+  /** All that the player plays on the instrument. */
   readonly pieces: readonly PieceToCover[];
-  /** The drills that are kept already. */
+  /** Those drills that are pieces already. */
   readonly kept: readonly KeptDrill[];
 }
 
 /** A drill of a cover, in the order in which they are taken up. */
 export interface DrillOfCover {
-  /** The drill. */
+  /** The one that is taken. */
   readonly drill: CoveringDrill;
   /** The needs that it covers, as indexes. */
   readonly needs: readonly number[];
@@ -67,11 +67,11 @@ export function* coverShifts(player: DrillFor, { pieces, kept }: CoverAsked, isO
   const needs = shiftNeeds(planned);
   const candidates: DrillCandidate[] = [];
   for (const drill of kept) {
-    candidates.push(...listed(keptCandidate(drill)));
+    candidates.push(...asCandidates(keptCandidate(drill)));
     yield;
   }
   for (const request of requestsFor(needs)) {
-    candidates.push(...listed(candidateOf(player, request)));
+    candidates.push(...asCandidates(candidateOf(player, request)));
     yield;
   }
   const rows = candidates.map(({ classes }) =>
@@ -95,7 +95,8 @@ export function* coverShifts(player: DrillFor, { pieces, kept }: CoverAsked, isO
   };
 }
 
-function listed(candidate: DrillCandidate | null): readonly DrillCandidate[] {
+/** Leaves out what no hand plays, and what has no shifts. */
+function asCandidates(candidate: DrillCandidate | null): readonly DrillCandidate[] {
   return candidate && candidate.classes.size > 0 ? [candidate] : [];
 }
 
@@ -105,7 +106,7 @@ function inOrder(needs: readonly ShiftNeed[], drills: readonly Pick<DrillOfCover
   const left = [...drills];
   const ordered: DrillOfCover[] = [];
   while (left.length > 0) {
-    const worth = left.map((drill) => ({ ...drill, ...addedBy(needs, drill.needs, covered) }));
+    const worth = left.map((drill) => ({ ...drill, ...worthOf(needs, drill.needs, covered) }));
     const best = worth.reduce((one, other) => ((other.missed - one.missed || other.adds - one.adds) > 0 ? other : one));
     ordered.push(best);
     for (const need of best.needs) covered.add(need);
@@ -114,7 +115,7 @@ function inOrder(needs: readonly ShiftNeed[], drills: readonly Pick<DrillOfCover
   return ordered;
 }
 
-function addedBy(needs: readonly ShiftNeed[], own: readonly number[], covered: ReadonlySet<number>): Pick<DrillOfCover, 'adds' | 'missed'> {
+function worthOf(needs: readonly ShiftNeed[], own: readonly number[], covered: ReadonlySet<number>): Pick<DrillOfCover, 'adds' | 'missed'> {
   const added = own.filter((need) => !covered.has(need)).flatMap((need) => needs[need] ?? []);
   return {
     adds: added.reduce((sum, { places }) => sum + places.length, 0),

@@ -51,12 +51,12 @@ export function* cheapestCover(sets: readonly CoveringSet[], isOver: () => boole
   while (waiting.length > 0 && !isOver()) {
     looked += 1;
     if (looked % PARTS_A_STEP === 0) yield;
-    const part = reduced(waiting.pop() ?? whole);
-    if (boundOf(part) >= best.cost) continue;
+    const part = reduce(waiting.pop() ?? whole);
+    if (leastCost(part) >= best.cost) continue;
     if (part.rows === 0n) best = part;
     else waiting.push(...branchesOf(part));
   }
-  const open = Math.min(best.cost, ...waiting.map(boundOf));
+  const open = Math.min(best.cost, ...waiting.map(leastCost));
   return { taken: best.taken.toSorted((one, other) => one - other), cost: best.cost, least: open };
 }
 
@@ -77,7 +77,7 @@ function take(part: Left, set: MaskedSet): Left {
   };
 }
 
-/** Takes the set that covers most for its cost, again and again. */
+/** Takes the set that covers most for its cost, until all is covered. */
 function greedyCover(whole: Left): Left {
   let part = whole;
   while (part.rows !== 0n) {
@@ -102,7 +102,7 @@ function rowsOf(mask: bigint): readonly number[] {
 }
 
 /** Reduces a part until nothing more follows from it. */
-function reduced(part: Left): Left {
+function reduce(part: Left): Left {
   for (let before = part; ;) {
     const now = withoutUseless(withForced(before));
     if (now.rows === before.rows && now.sets.length === before.sets.length) return now;
@@ -155,7 +155,7 @@ function coveringMask(row: number, sets: readonly MaskedSet[]): bigint {
 }
 
 /** Gives a sum below which no cover of a part can lie: rows of which no two have a set in common need a set each. */
-function boundOf({ rows, sets, cost }: Left): number {
+function leastCost({ rows, sets, cost }: Left): number {
   const all = rowsOf(rows)
     .map((row) => sets.filter(({ mask }) => (mask & bit(row)) !== 0n))
     .toSorted((one, other) => one.length - other.length);

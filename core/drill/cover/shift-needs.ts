@@ -35,6 +35,7 @@ export interface ShiftNeed {
   readonly between: readonly (readonly [string, string])[];
 }
 
+/** A shift of a class at one place. */
 interface Found {
   readonly shiftClass: ShiftClass;
   readonly place: ShiftPlace;
@@ -45,15 +46,16 @@ interface Found {
 
 /** Lists the classes of shifts in the pieces of a player, the most missed first, then the most frequent. */
 export function shiftNeeds(pieces: readonly PieceOfPlayer[]): readonly ShiftNeed[] {
-  const byClass = new Map<string, Found[]>();
-  for (const found of pieces.flatMap((piece) => piece.plan.shifts.flatMap((shift) => foundIn(piece, shift)))) {
+  const byClass = new Map<string, [Found, ...Found[]]>();
+  for (const found of pieces.flatMap((piece) => piece.plan.shifts.flatMap((shift) => classAt(piece, shift)))) {
     const key = keyOfClass(found.shiftClass);
-    byClass.set(key, [...(byClass.get(key) ?? []), found]);
+    const before = byClass.get(key);
+    byClass.set(key, before ? [...before, found] : [found]);
   }
   return [...byClass.values()].map(needOf).toSorted((one, other) => other.missed - one.missed || other.places.length - one.places.length);
 }
 
-function foundIn({ id, plan, missed }: PieceOfPlayer, shift: Shift): readonly Found[] {
+function classAt({ id, plan, missed }: PieceOfPlayer, shift: Shift): readonly Found[] {
   const shiftClass = classOf(plan, shift);
   if (!shiftClass) return [];
   const labels = [shift.fromPosition.label, shift.toPosition.label] as const;
@@ -68,9 +70,8 @@ function foundIn({ id, plan, missed }: PieceOfPlayer, shift: Shift): readonly Fo
   ];
 }
 
-function needOf(found: readonly Found[]): ShiftNeed {
+function needOf(found: readonly [Found, ...Found[]]): ShiftNeed {
   const [first] = found;
-  if (!first) throw new RangeError('A class of shifts occurs somewhere');
   const pairs = new Map(found.map(({ between }) => [between.join(' '), between]));
   return {
     shiftClass: first.shiftClass,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { wordsBesideHead } from '../../state/keeping/index.ts';
-import { type DrillToKeep, keepDrill } from '../../state/practice/index.ts';
+import { type DrillToKeep, keepDrill } from '../../state/drills/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { PUT_IN_WORDS } from '../../words/practice/put-in.ts';

@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan/describe';
 import { answerOf, useEngine } from '../../engine/index.ts';
 import { drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
 import { firstOf, measuresAround, type WrittenFor } from './first-request.ts';
-import { PiecesInside } from './StudioPieces.tsx';
+import { PiecesInside } from './find/StudioPieces.tsx';
 import { RequestFields } from './RequestFields.tsx';
 import type { Writer } from './use-writer.ts';
 import { Written } from './WrittenDrill.tsx';

@@ -1,7 +1,5 @@
 export { sameFor } from './for-pupils.ts';
 export { countsFrom } from './known.ts';
-export { type DrillToKeep, keepDrill } from './keep-drill.ts';
-export { putCoverInWeek } from './put-cover-in.ts';
 export { placeLeft } from './left.ts';
 export { type LoadedItem, loadItem } from './load-item.ts';
 export { newItem } from './new-item.ts';

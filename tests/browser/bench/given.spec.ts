@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, fingers, openPiece, planDrawn, saveAs, test } from '../bench-page.ts';
 
-test('the fingering of a copy is drawn over ours, judged passage by passage, locked, and let go again', async ({ page }) => {
+test('the fingering of a copy is drawn over ours, judged passage by passage, locked, and compared again', async ({ page }) => {
   await openPiece(page, 'Evening line');
   const ours = await fingers(page);
   const given = page.getByRole('region', { name: 'This fingering', exact: true });

@@ -66,7 +66,7 @@ describe('the habits in some pieces', () => {
   });
 
   /** Fingers a brief by some answers, and gives it as a score would. */
-  function fingered(brief: Brief, ways: Ways): Brief {
+  function withFingers(brief: Brief, ways: Ways): Brief {
     const { notes } = planBest({ ...brief, ways });
     const given = notes.flatMap((note, index) => (note.kind === 'note' ? [{ note: index, finger: note.stops[0].finger }] : []));
     return { ...brief, given };
@@ -75,7 +75,7 @@ describe('the habits in some pieces', () => {
   it('are told with every place, and with the notes they explain in pieces they were not found in', () => {
     const lines = ['A3', 'Bb3', 'B3', 'C4', 'G3', 'Ab3', 'D4', 'Eb4', 'E4', 'F4', 'F#4', 'G4'].map((tonic) => ({
       id: tonic,
-      brief: fingered(scale(tonic), { openUp: 'fourth' }),
+      brief: withFingers(scale(tonic), { openUp: 'fourth' }),
     }));
     const { habits, notes }: Habits = finish(habitsOf('violin', lines));
     assert.deepEqual(
@@ -88,7 +88,7 @@ describe('the habits in some pieces', () => {
 
   it('are none where nothing is fingered, and where there are too few places to say', () => {
     assert.equal(finish(habitsOf('violin', [{ id: 'bare', brief: scale('A3') }])).lines, 0);
-    const one = finish(habitsOf('violin', [{ id: 'one', brief: fingered(scale('A3'), { openUp: 'fourth' }) }]));
+    const one = finish(habitsOf('violin', [{ id: 'one', brief: withFingers(scale('A3'), { openUp: 'fourth' }) }]));
     assert.deepEqual([one.lines, one.habits], [1, []]);
   });
 });

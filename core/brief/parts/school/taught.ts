@@ -14,7 +14,7 @@ export function styleWishes(school: School | undefined, ways: Ways): Preferences
 
 /** An answer to a question by the name of its side. */
 export interface NamedAnswer {
-  /** The question. */
+  /** The name of what is asked. */
   readonly question: QuestionName;
   /** The name of the side. */
   readonly side: string;

@@ -34,7 +34,11 @@ export function FingeringsRead({ scores }: { readonly scores: readonly ChosenSco
 function Row({ name, brief }: { readonly name: string; readonly brief: Brief }) {
   const asked = useEngine(brief, { kind: 'given' });
   const cells =
-    asked.state === 'answered' ? (asked.value?.ok === true ? figuresOf(asked.value.value) : [said(asked.value)]) : [GIVEN_TABLE.waiting];
+    asked.state === 'answered'
+      ? asked.value?.ok === true
+        ? figuresOf(asked.value.value)
+        : [reasonAgainst(asked.value)]
+      : [GIVEN_TABLE.waiting];
   const left = GIVEN_TABLE.columns.length - 1 - cells.length;
   return (
     <tr>
@@ -49,7 +53,7 @@ function Row({ name, brief }: { readonly name: string; readonly brief: Brief }) 
 }
 
 /** Says why a fingering is not told: there is none, or the line cannot be played. */
-function said(
+function reasonAgainst(
   reading:
     | { readonly ok: true; readonly value: GivenFingering }
     | { readonly ok: false; readonly issues: Parameters<typeof issuesText>[0] }

@@ -5,12 +5,14 @@ import { schoolDocument } from '../../../records/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/index.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { HABITS } from '../../../words/studio/habits.ts';
 import { LABEL_WORDS } from '../../../words/studio/school.ts';
 import { UsedBy } from '../UsedBy.tsx';
 import { FormHead } from '../fields.tsx';
 import { useKeptAsTyped } from '../use-kept-as-typed.ts';
 import type { StudioActions } from '../use-studio.ts';
 import { ContactTable } from './ContactTable.tsx';
+import { LearntSchool } from './LearntSchool.tsx';
 import { PatternNames } from './PatternNames.tsx';
 import { Questions } from './Questions.tsx';
 import { StyleTable } from './StyleTable.tsx';
@@ -58,6 +60,9 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
               onChoose={(labels) => change({ labels })}
             />
           </FieldRow>
+          <OpenedSection title={HABITS.title}>
+            {() => <LearntSchool ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />}
+          </OpenedSection>
           <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />
           <OpenedSection title="What each style prefers">
             {() => <StyleTable styles={school.styles ?? {}} onChange={(styles) => change({ styles })} />}

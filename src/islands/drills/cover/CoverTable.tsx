@@ -1,9 +1,9 @@
 import type { ShiftCover, ShiftNeed } from '#core/drill/cover';
-import { Heading } from '../../ui/Heading.tsx';
-import { PageButtons, usePager } from '../../ui/Pager.tsx';
-import { Table } from '../../ui/Table.tsx';
-import { COVER } from '../../words/drills/cover.ts';
-import { drillTitle, shiftClassText } from '../../words/drills/families.ts';
+import { Heading } from '../../../ui/Heading.tsx';
+import { PageButtons, usePager } from '../../../ui/Pager.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { COVER } from '../../../words/drills/cover.ts';
+import { drillTitle, shiftClassText } from '../../../words/drills/families.ts';
 
 interface CoverTableProps {
   readonly cover: ShiftCover;

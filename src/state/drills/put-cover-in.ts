@@ -5,7 +5,6 @@ import { workStore } from '../bench/index.ts';
 import { PIECES, readStored } from '../reading/index.ts';
 import { studioStore } from '../studio.ts';
 import { keepDrill } from './keep-drill.ts';
-import { addTo } from './put-in.ts';
 
 /**
  * Puts the drills of a cover into the week of the player on the bench: those that are only written are kept as pieces first. Gives the
@@ -14,6 +13,7 @@ import { addTo } from './put-in.ts';
  * @throws a sentence where there is no room, or where one could not be kept
  */
 export async function putCoverInWeek(brief: Brief, drills: readonly CoveringDrill[]): Promise<string> {
+  const { addTo } = await import('../practice/put-in.ts');
   const { playerId } = workStore.getState();
   const name = studioStore.getState().players.find(({ id }) => id === playerId)?.document.name ?? '';
   let href = `/practise/week?player=${playerId ?? 'nobody'}`;

@@ -2,23 +2,23 @@ import { useMemo, useState } from 'react';
 import type { CoverAsked, CoveringDrill, ShiftCover } from '#core/drill/cover';
 import type { DrillRequest } from '#core/drill/families';
 import type { Plan } from '#core/plan/describe';
-import { missesByPiece } from '#core/trends';
-import { useEngine } from '../../engine/index.ts';
-import { dayWeeksBefore, WEEKS_COUNTED } from '../../records/log-pages.ts';
+import { useEngine } from '../../../engine/index.ts';
+import { dayWeeksBefore, WEEKS_COUNTED } from '../../../records/log-pages.ts';
 import type { LogEntry } from '#core/practice/log';
-import type { PieceRecord } from '../../records/record.ts';
-import { useWork } from '../../state/bench/index.ts';
-import { wordsBesideHead } from '../../state/keeping/index.ts';
-import { putCoverInWeek } from '../../state/practice/index.ts';
-import { ENTRIES, PIECES, useStored } from '../../state/reading/index.ts';
-import { Button } from '../../ui/Button.tsx';
-import { Answered } from '../../ui/states/index.ts';
-import { COVER, coversText, coverText, fewestText } from '../../words/drills/cover.ts';
-import { NOT_ANSWERED } from '../../words/notices.ts';
-import { pieceTitle } from '../../words/piece/pieces.ts';
+import type { PieceRecord } from '../../../records/record.ts';
+import { useWork } from '../../../state/bench/index.ts';
+import { wordsBesideHead } from '../../../state/keeping/index.ts';
+import { putCoverInWeek } from '../../../state/drills/index.ts';
+import { ENTRIES, PIECES, useStored } from '../../../state/reading/index.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { Answered } from '../../../ui/states/index.ts';
+import { COVER, coversText, coverText, fewestText } from '../../../words/drills/cover.ts';
+import { NOT_ANSWERED } from '../../../words/notices.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
+import { missesByPiece } from './misses-by-piece.ts';
 import { CoverTable } from './CoverTable.tsx';
-import { DrillCard, type DrillCardProps } from './DrillCard.tsx';
-import { DRILL_GRID } from './drill-grid.ts';
+import { DrillCard, type DrillCardProps } from '../find/DrillCard.tsx';
+import { DRILL_GRID } from '../find/drill-grid.ts';
 
 interface CoverPartProps {
   readonly plan: Plan;
@@ -145,7 +145,7 @@ function cardOf(drill: CoveringDrill, records: readonly PieceRecord[]): Pick<Dri
 function InWeek({ plan, cover }: { readonly plan: Plan; readonly cover: ShiftCover }) {
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const put = async (): Promise<void> => {
+  const moveToWeek = async (): Promise<void> => {
     setBusy(true);
     const drills = cover.drills.map(({ drill }) => drill);
     await putCoverInWeek(plan.brief, drills).then(
@@ -156,7 +156,7 @@ function InWeek({ plan, cover }: { readonly plan: Plan; readonly cover: ShiftCov
   };
   return (
     <p className="mt-2 flex flex-wrap items-center gap-3">
-      <Button disabled={busy} onClick={() => void put()}>
+      <Button disabled={busy} onClick={() => void moveToWeek()}>
         {COVER.inWeek}
       </Button>
       {trouble !== null && <span role="alert">{trouble}</span>}

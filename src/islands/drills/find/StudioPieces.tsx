@@ -2,14 +2,14 @@ import { isKindOf, type PieceFacts } from '#core/drill/finder';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
-import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
-import type { PieceRecord } from '../../records/record.ts';
-import { PIECES, useStored } from '../../state/reading/index.ts';
-import { ButtonLink } from '../../ui/Button.tsx';
-import { Heading } from '../../ui/Heading.tsx';
-import { Answered } from '../../ui/states/index.ts';
-import { positionText } from '../../words/drills/families.ts';
-import { pieceTitle } from '../../words/piece/pieces.ts';
+import { answerOf, type Asked, engine, useAsked } from '../../../engine/index.ts';
+import type { PieceRecord } from '../../../records/record.ts';
+import { PIECES, useStored } from '../../../state/reading/index.ts';
+import { ButtonLink } from '../../../ui/Button.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Answered } from '../../../ui/states/index.ts';
+import { positionText } from '../../../words/drills/families.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
 
 /** A piece of the studio, with the facts by which it is found. */
 interface StudioPiece extends PieceFacts {

@@ -1,12 +1,13 @@
 import { useRef } from 'react';
 import type { Brief } from '#core/brief';
 import type { DrillRequest } from '#core/drill/families';
-import { answerOf, useEngine } from '../../engine/index.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { drillTitle } from '../../words/drills/families.ts';
-import { FINDER_WORDS } from '../../words/drills/finder.ts';
-import { BriefPath, useSeen } from '../parts/index.ts';
+import { answerOf, useEngine } from '../../../engine/index.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
+import { drillTitle } from '../../../words/drills/families.ts';
+import { FINDER_WORDS } from '../../../words/drills/finder.ts';
+import { BriefPath, useSeen } from '../../parts/index.ts';
 
+/** The drill that a card shows, and why. */
 export interface DrillCardProps {
   /** The brief of the piece, which names the player. */
   readonly brief: Brief;

@@ -3,9 +3,9 @@ import { fingersOf } from '#core/drill';
 import { DRILL_AIMS, type DrillQuery } from '#core/drill/finder';
 import { keyLabel } from '#core/key';
 import { noteLabel } from '#core/pitch';
-import { OptionChoice } from '../../ui/fields/index.ts';
-import { AIM_WORDS, positionText } from '../../words/drills/families.ts';
-import { positionsFor, type WrittenFor } from './first-request.ts';
+import { OptionChoice } from '../../../ui/fields/index.ts';
+import { AIM_WORDS, positionText } from '../../../words/drills/families.ts';
+import { positionsFor, type WrittenFor } from '../first-request.ts';
 
 interface FindSentenceProps {
   readonly query: DrillQuery;

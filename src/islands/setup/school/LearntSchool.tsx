@@ -1,0 +1,126 @@
+import { useMemo, useState } from 'react';
+import { countFingered } from '#core/brief/locks';
+import { type Ways, withAnswer } from '#core/brief/parts/school';
+import type { Habit, Habits, LineOfTeacher } from '#core/habits';
+import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
+import { useEngine } from '../../../engine/index.ts';
+import type { PieceRecord } from '../../../records/record.ts';
+import { PIECES, useStored } from '../../../state/reading/index.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { FieldRow, SelectField } from '../../../ui/fields/index.ts';
+import { Answered } from '../../../ui/states/index.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
+import { HABITS, habitLabel, piecesText, rightText } from '../../../words/studio/habits.ts';
+import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
+import { HabitTable } from './HabitTable.tsx';
+
+/** The number of fingered notes from which a piece says something. */
+const FEWEST_FINGERED = 4;
+
+interface LearntSchoolProps {
+  readonly ways: Ways;
+  readonly onChange: (ways: Ways) => void;
+}
+
+/** Learns answers of a school from the pieces of the studio that carry a fingering, and offers them row by row. */
+export function LearntSchool(props: LearntSchoolProps) {
+  return <Answered asked={useStored(PIECES)}>{({ records }) => <FromPieces {...props} records={records} />}</Answered>;
+}
+
+type FromPiecesProps = LearntSchoolProps & { readonly records: readonly PieceRecord[] };
+
+function FromPieces({ records, ...props }: FromPiecesProps) {
+  const fingered = useMemo(() => records.filter(({ document }) => countFingered(document.brief) >= FEWEST_FINGERED), [records]);
+  const ofKind = (kind: InstrumentKind): readonly PieceRecord[] =>
+    fingered.filter(({ document }) => document.brief.instrument.kind === kind);
+  const [chosen, choose] = useState<InstrumentKind | null>(null);
+  const kind = chosen ?? INSTRUMENT_KINDS.toSorted((one, other) => ofKind(other).length - ofKind(one).length)[0] ?? 'violin';
+  const [read, setRead] = useState<InstrumentKind | null>(null);
+  const pieces = ofKind(kind);
+  return (
+    <div className="grid gap-y-2">
+      <p className="max-w-[70ch] text-dove-dark">{HABITS.explained}</p>
+      <FieldRow label={HABITS.instrument}>
+        <SelectField
+          aria-label={HABITS.instrument}
+          value={kind}
+          options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
+          onChoose={choose}
+        />
+      </FieldRow>
+      <p>{piecesText(pieces.length)}</p>
+      {pieces.length > 0 && read !== kind && (
+        <p>
+          <Button onClick={() => setRead(kind)}>{HABITS.read}</Button>
+        </p>
+      )}
+      {pieces.length > 0 && read === kind && <Learnt key={kind} kind={kind} pieces={pieces} {...props} />}
+    </div>
+  );
+}
+
+interface LearntProps extends LearntSchoolProps {
+  readonly kind: InstrumentKind;
+  readonly pieces: readonly PieceRecord[];
+}
+
+function Learnt({ kind, pieces, ways, onChange }: LearntProps) {
+  const lines = useMemo(() => pieces.map(({ id, document: { brief } }): LineOfTeacher => ({ id, brief })), [pieces]);
+  const [first] = lines;
+  const asked = useEngine(first?.brief ?? { instrument: { kind }, material: NO_MATERIAL }, { kind: 'habits', instrument: kind, lines });
+  const titles = useMemo(() => new Map(pieces.map(({ id, document }) => [id, pieceTitle(document)])), [pieces]);
+  return (
+    <Answered asked={asked} waiting={HABITS.waiting}>
+      {(habits) => <Told habits={habits} titles={titles} ways={ways} onChange={onChange} />}
+    </Answered>
+  );
+}
+
+/** The material of a session that answers for other briefs. */
+const NO_MATERIAL = { kind: 'scale', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' } as const;
+
+interface ToldProps extends LearntSchoolProps {
+  readonly habits: Habits;
+  readonly titles: ReadonlyMap<string, string>;
+}
+
+function Told({ habits, titles, ways, onChange }: ToldProps) {
+  const [before, setBefore] = useState<Ways>({});
+  const adopt = (taken: readonly Habit[]): void => {
+    setBefore((kept) => ({ ...ways, ...kept }));
+    onChange(taken.reduce<Ways>((all, { question, side }) => withAnswer(all, question, side), ways));
+  };
+  const takeBack = ({ question }: Habit): void => onChange(withAnswer(ways, question, before[question] ?? null));
+  const open = habits.habits.filter(({ question, side }) => ways[question] !== side);
+  return (
+    <section aria-label={HABITS.title} className="grid gap-y-2">
+      <p role="status">{rightText(habits)}</p>
+      {habits.habits.length === 0 ? (
+        <p>{HABITS.nothing}</p>
+      ) : (
+        <>
+          <HabitTable habits={habits.habits} titles={titles} ways={ways} onAdopt={(habit) => adopt([habit])} onTakeBack={takeBack} />
+          {open.length > 1 && (
+            <p>
+              <Button onClick={() => adopt(open)}>{HABITS.adoptAll}</Button>
+            </p>
+          )}
+        </>
+      )}
+      {habits.unknown.length > 0 && (
+        <details className="text-[14px]">
+          <summary className="cursor-pointer">
+            {HABITS.unknown} ({habits.unknown.length})
+          </summary>
+          <ul className="list-disc pl-5">
+            {habits.unknown.map((answer) => (
+              <li key={`${answer.question} ${answer.side}`}>
+                {habitLabel(answer)}: at {answer.does} of {answer.of}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+import { sideOf } from '#core/brief/parts/school';
+import type { DecidingPlace, Habit, Habits } from '#core/habits';
+import { countText } from '#core/messages';
+
+/** The fewest fingered lines from which it makes sense to ask. */
+const FEWEST_LINES = 10;
+
+/** The words of the part of a school that is learnt from fingered pieces. */
+export const HABITS = {
+  title: 'Learn it from fingered pieces',
+  explained:
+    'Pieces of the studio that carry a fingering (of a score, or locked by you) are compared with what each answer would do. An answer is told where the fingerings show it at so many places that chance cannot have made them.',
+  instrument: 'On the instrument',
+  read: 'Read the fingerings',
+  waiting: 'Every piece is fingered with each answer. This takes a while …',
+  nothing: 'These fingerings show no habit that we can be sure of.',
+  columns: ['They show', 'Evidence', 'Where', 'How sure', 'In this school'],
+  adoptAll: 'Adopt all of them',
+  adopt: 'Adopt',
+  takeBack: 'Take it back',
+  unknown: 'Too little to say',
+} as const;
+
+/** Writes how many pieces there are to read: "14 pieces carry a fingering." */
+export function piecesText(count: number): string {
+  const there = `${countText(count, 'piece of the studio carries', 'pieces of the studio carry')} a fingering.`;
+  return count < FEWEST_LINES ? `${there} From fewer than ${FEWEST_LINES} hardly anything can be said.` : there;
+}
+
+/** Writes a habit as it is shown: "the fourth finger going up". */
+export function habitLabel({ question, side }: Pick<Habit, 'question' | 'side'>): string {
+  return sideOf(question, side).label;
+}
+
+/** Writes the evidence: "at 14 of 16 places where it matters". */
+export function evidenceText({ does, places }: Habit): string {
+  return `at ${does} of ${countText(places.length, 'place', 'places')} where it matters`;
+}
+
+/** Writes how sure a habit is: "by chance once in 2,000 times". */
+export function sureText({ chance }: Pick<Habit, 'chance'>): string {
+  const times = 1 / chance;
+  if (times > 1_000_000) return 'by chance less than once in a million times';
+  return `by chance once in ${Math.round(Number(times.toPrecision(2))).toLocaleString('en-GB')} times`;
+}
+
+/** Writes what the habits get right in lines that were kept back: "In lines kept back, 86 % of the notes are fingered so; 79 % without." */
+export function rightText({ notes: { given, usual, learnt }, lines }: Habits): string {
+  const share = (count: number): string => `${Math.round((100 * count) / Math.max(1, given))} %`;
+  return `Read from ${countText(lines, 'line', 'lines')}. In lines that were kept back, ${share(learnt)} of the notes are fingered as they stand there; ${share(usual)} with no habit.`;
+}
+
+/** Lists the places at which a habit shows, the first of each piece. */
+export function shownPlaces({ places }: Habit): readonly DecidingPlace[] {
+  const shown = places.filter(({ nearer }) => nearer === 'answer').toReversed();
+  return [...new Map(shown.map((place) => [place.line, place])).values()].toReversed();
+}
