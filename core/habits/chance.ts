@@ -1,6 +1,6 @@
 /**
- * Calculates the upper tail of the binomial distribution term by term: the probability that at least so many of some independent trials
- * succeed.
+ * Calculates the upper tail of the binomial distribution term by term: the probability that of independent trials at least a
+ * number succeed.
  *
  * @param successes 0 to `trials`
  * @param probability of one success, 0 to 1

@@ -94,7 +94,7 @@ function measure({ question, side, places }: Evidence): Habit {
 
 /**
  * Chooses the habits, the surest first. The places that one explains speak for no other: they are taken out of those of the answers that are
- * left. An answer is a habit where so many places agree that, of all answers tried, none would by chance (Bonferroni), and most of its
+ * left. An answer is a habit where more places agree than chance makes likely for any of all answers tried (Bonferroni), and most of its
  * places do. There is one answer to a question.
  */
 function chooseHabits(evidence: readonly Evidence[]): readonly Habit[] {

@@ -27,11 +27,11 @@ export function fewestText({ drills, leastDrills }: ShiftCover): string {
 /** The number of kinds of shifts that a drill names. */
 const MOST_NAMED = 2;
 
-/** Writes what a drill of the cover is for: "14 shifts: 1–3 up 2 positions on A and 3 more kinds; missed 6 times." */
+/** Writes what a drill of the cover is for: "For 14 shifts: 1–3 up 2 positions on A and 3 more kinds; missed 6 times." */
 export function coversText({ needs: own, adds, missed }: DrillOfCover, needs: readonly ShiftNeed[]): string {
   const kinds = own.flatMap((index) => needs[index] ?? []);
   const named = kinds.slice(0, MOST_NAMED).map(({ shiftClass }) => shiftClassText(shiftClass));
   const more = kinds.length - named.length;
   const all = listText(more > 0 ? [...named, countText(more, 'other kind', 'other kinds')] : named);
-  return `${countText(adds, 'shift', 'shifts')} more: ${all}${missed > 0 ? `; missed ${countText(missed, 'time', 'times')}` : ''}.`;
+  return `For ${countText(adds, 'shift', 'shifts')}: ${all}${missed > 0 ? `; missed ${countText(missed, 'time', 'times')}` : ''}.`;
 }

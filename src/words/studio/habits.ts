@@ -1,6 +1,9 @@
 import { sideOf } from '#core/brief/parts/school';
 import type { DecidingPlace, Habit, Habits } from '#core/habits';
+import type { Piece } from '#core/documents';
 import { countText } from '#core/messages';
+import { momentAtText, tellNotesOfBrief } from '../line/note-places.ts';
+import { pieceTitle } from '../piece/pieces.ts';
 
 /** The fewest fingered lines from which it makes sense to ask. */
 const FEWEST_LINES = 10;
@@ -48,6 +51,11 @@ export function sureText({ chance }: Pick<Habit, 'chance'>): string {
 export function rightText({ notes: { given, usual, learnt }, lines }: Habits): string {
   const share = (count: number): string => `${Math.round((100 * count) / Math.max(1, given))} %`;
   return `Read from ${countText(lines, 'line', 'lines')}. In lines that were kept back, ${share(learnt)} of the notes are fingered as they stand there; ${share(usual)} with no habit.`;
+}
+
+/** Writes a place of a piece: "Evening line, measure 3, beat 1". */
+export function placeText(piece: Piece | undefined, note: number): string {
+  return piece ? `${pieceTitle(piece)}, ${momentAtText(tellNotesOfBrief(piece.brief)(note), note)}` : '';
 }
 
 /** Lists the places at which a habit shows, the first of each piece. */

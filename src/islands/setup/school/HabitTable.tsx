@@ -1,13 +1,14 @@
 import type { Ways } from '#core/brief/parts/school';
+import type { Piece } from '#core/documents';
 import type { Habit } from '#core/habits';
 import { Button } from '../../../ui/Button.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { evidenceText, HABITS, habitLabel, shownPlaces, sureText } from '../../../words/studio/habits.ts';
+import { evidenceText, HABITS, habitLabel, placeText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
 
 interface HabitTableProps {
   readonly habits: readonly Habit[];
-  /** The titles of the pieces, by their ids. */
-  readonly titles: ReadonlyMap<string, string>;
+  /** The pieces that were read, by their ids. */
+  readonly pieces: ReadonlyMap<string, Piece>;
   readonly ways: Ways;
   readonly onAdopt: (habit: Habit) => void;
   readonly onTakeBack: (habit: Habit) => void;
@@ -17,7 +18,7 @@ interface HabitTableProps {
 const MOST_NAMED = 4;
 
 /** Lists the habits that fingerings show: the evidence, where it stands, how sure it is, and whether the school has it. */
-export function HabitTable({ habits, titles, ways, onAdopt, onTakeBack }: HabitTableProps) {
+export function HabitTable({ habits, pieces, ways, onAdopt, onTakeBack }: HabitTableProps) {
   return (
     <Table>
       <thead>
@@ -35,7 +36,7 @@ export function HabitTable({ habits, titles, ways, onAdopt, onTakeBack }: HabitT
             <th scope="row">{habitLabel(habit)}</th>
             <td>{evidenceText(habit)}</td>
             <td>
-              <PlacesShown habit={habit} titles={titles} />
+              <PlacesShown habit={habit} pieces={pieces} />
             </td>
             <td>{sureText(habit)}</td>
             <td>
@@ -54,18 +55,17 @@ export function HabitTable({ habits, titles, ways, onAdopt, onTakeBack }: HabitT
   );
 }
 
-function PlacesShown({ habit, titles }: { readonly habit: Habit } & Pick<HabitTableProps, 'titles'>) {
+function PlacesShown({ habit, pieces }: { readonly habit: Habit } & Pick<HabitTableProps, 'pieces'>) {
   const places = shownPlaces(habit);
   const more = places.length - MOST_NAMED;
   return (
     <>
       {places.slice(0, MOST_NAMED).map(({ line, from }, order) => (
         <span key={line}>
-          {order > 0 && ', '}
+          {order > 0 && '; '}
           <a className="underline" href={`/?piece=${line}`}>
-            {titles.get(line) ?? ''}
+            {placeText(pieces.get(line), from)}
           </a>
-          , note {from + 1}
         </span>
       ))}
       {more > 0 && ` and ${more} more`}

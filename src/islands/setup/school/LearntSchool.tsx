@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { countFingered } from '#core/brief/locks';
 import { type Ways, withAnswer } from '#core/brief/parts/school';
 import type { Habit, Habits, LineOfTeacher } from '#core/habits';
+import type { Piece } from '#core/documents';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { useEngine } from '../../../engine/index.ts';
 import type { PieceRecord } from '../../../records/record.ts';
@@ -9,7 +10,6 @@ import { PIECES, useStored } from '../../../state/reading/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { FieldRow, SelectField } from '../../../ui/fields/index.ts';
 import { Answered } from '../../../ui/states/index.ts';
-import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { HABITS, habitLabel, piecesText, rightText } from '../../../words/studio/habits.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { HabitTable } from './HabitTable.tsx';
@@ -68,10 +68,10 @@ function Learnt({ kind, pieces, ways, onChange }: LearntProps) {
   const lines = useMemo(() => pieces.map(({ id, document: { brief } }): LineOfTeacher => ({ id, brief })), [pieces]);
   const [first] = lines;
   const asked = useEngine(first?.brief ?? { instrument: { kind }, material: NO_MATERIAL }, { kind: 'habits', instrument: kind, lines });
-  const titles = useMemo(() => new Map(pieces.map(({ id, document }) => [id, pieceTitle(document)])), [pieces]);
+  const documents = useMemo(() => new Map(pieces.map(({ id, document }) => [id, document])), [pieces]);
   return (
     <Answered asked={asked} waiting={HABITS.waiting}>
-      {(habits) => <Told habits={habits} titles={titles} ways={ways} onChange={onChange} />}
+      {(habits) => <Told habits={habits} pieces={documents} ways={ways} onChange={onChange} />}
     </Answered>
   );
 }
@@ -81,10 +81,10 @@ const NO_MATERIAL = { kind: 'scale', type: 'major', tonic: 'D4', octaves: 1, dir
 
 interface ToldProps extends LearntSchoolProps {
   readonly habits: Habits;
-  readonly titles: ReadonlyMap<string, string>;
+  readonly pieces: ReadonlyMap<string, Piece>;
 }
 
-function Told({ habits, titles, ways, onChange }: ToldProps) {
+function Told({ habits, pieces, ways, onChange }: ToldProps) {
   const [before, setBefore] = useState<Ways>({});
   const adopt = (taken: readonly Habit[]): void => {
     setBefore((kept) => ({ ...ways, ...kept }));
@@ -99,7 +99,7 @@ function Told({ habits, titles, ways, onChange }: ToldProps) {
         <p>{HABITS.nothing}</p>
       ) : (
         <>
-          <HabitTable habits={habits.habits} titles={titles} ways={ways} onAdopt={(habit) => adopt([habit])} onTakeBack={takeBack} />
+          <HabitTable habits={habits.habits} pieces={pieces} ways={ways} onAdopt={(habit) => adopt([habit])} onTakeBack={takeBack} />
           {open.length > 1 && (
             <p>
               <Button onClick={() => adopt(open)}>{HABITS.adoptAll}</Button>
