@@ -17,7 +17,7 @@ interface View {
 const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-write', piece: 'Evening line', prepare: write },
-  { file: 'compare', piece: null, prepare: compare },
+  { file: 'this-fingering', piece: 'Evening line', prepare: thisFingering },
   { file: 'intonation', piece: 'B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
   { file: 'hot-spots', piece: 'A♭ major in three octaves', dark: true, prepare: hotSpots },
@@ -180,10 +180,11 @@ async function assignment(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'In the file' }).locator('circle').first().waitFor();
 }
 
-async function compare(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Compare B♭ major, up and down' }).click();
-  await page.getByRole('region', { name: 'Note by note' }).waitFor();
-  await page.locator('[data-ghost]').first().waitFor();
+async function thisFingering(page: Page): Promise<void> {
+  await page.getByText('This fingering, read and compared with ours').click();
+  const given = page.getByRole('region', { name: 'This fingering', exact: true });
+  await given.getByRole('region', { name: 'Beside ours' }).waitFor();
+  await given.evaluate((section) => section.scrollIntoView());
 }
 
 async function measures(page: Page, part: string): Promise<void> {

@@ -1,13 +1,15 @@
-import { answersTo, type NamedAnswer, type Ways } from '#core/brief/parts/school';
 import type { InstrumentKind } from '#core/instrument';
 import type { Steps } from '#core/result';
 import { chanceOfAtLeast } from './chance.ts';
 import { type DecidingPlace, decidingPlaces } from './deciding-places.ts';
-import { type LineOfTeacher, type ReadLine, readLine, withTried } from './line.ts';
+import { AS_USUAL, type Leaning, type Leanings, leaningsOn, subjectOf, withLeaning } from './leanings.ts';
+import { type LineOfTeacher, type ReadLine, readLine } from './line.ts';
 
-/** An answer that a teacher's fingerings show. */
-export interface Habit extends NamedAnswer {
-  /** The places at which the answer matters, those where the teacher does so and those where not. */
+/** A leaning that a teacher's fingerings show. */
+export interface Habit {
+  /** The answer, or the weight. */
+  readonly leaning: Leaning;
+  /** The places at which it matters, those where the teacher does so and those where not. */
   readonly places: readonly DecidingPlace[];
   /** The number of places at which the teacher does so. */
   readonly does: number;
@@ -21,14 +23,16 @@ export interface Habits {
   readonly lines: number;
   /** The habits, the surest first. */
   readonly habits: readonly Habit[];
-  /** The answers to which the lines have too few places, or too uneven ones, to say anything. */
-  readonly unknown: readonly UnknownAnswer[];
-  /** The notes that are fingered as the teacher does: with the usual answers, and with habits found without the line itself. */
+  /** The leanings for which the lines have too few places, or too uneven ones, to say anything. */
+  readonly unknown: readonly UnknownLeaning[];
+  /** The notes that are fingered as the teacher does: as usual, and with habits found without the line itself. */
   readonly notes: { readonly given: number; readonly usual: number; readonly learnt: number };
 }
 
-/** An answer of which too little is known. */
-export interface UnknownAnswer extends NamedAnswer {
+/** A leaning of which too little is known. */
+export interface UnknownLeaning {
+  /** The answer, or the weight. */
+  readonly leaning: Leaning;
   /** The number of places at which the teacher does so. */
   readonly does: number;
   /** The number of places at which it matters. */
@@ -60,42 +64,43 @@ export function* habitsOf(kind: InstrumentKind, given: readonly LineOfTeacher[])
 
 /** Finds what the fingerings of some lines have in common that were read already. */
 export function* habitsAmong(kind: InstrumentKind, lines: readonly ReadLine[]): Steps<Habits> {
-  const tried = answersTo(kind);
   const evidence: Evidence[] = [];
-  for (const answer of tried) {
-    evidence.push({ ...answer, places: lines.flatMap((line) => placesOf(line, answer)) });
+  for (const leaning of leaningsOn(kind)) {
+    evidence.push({ leaning, places: lines.flatMap((line) => placesOf(line, withLeaning(AS_USUAL, leaning, kind))) });
     yield;
   }
   const habits = chooseHabits(evidence);
-  const isHabit = ({ question }: NamedAnswer): boolean => habits.some((habit) => habit.question === question);
+  const isHabit = ({ leaning }: Evidence): boolean => habits.some((habit) => subjectOf(habit.leaning) === subjectOf(leaning));
   return {
     lines: lines.length,
     habits,
     unknown: evidence
-      .filter((answer) => !isHabit(answer) && answer.places.length > 0)
-      .map((answer) => ({ question: answer.question, side: answer.side, does: measure(answer).does, of: answer.places.length })),
-    notes: yield* notesRight(lines, evidence),
+      .filter((one) => !isHabit(one) && one.places.length > 0)
+      .map((one) => ({ leaning: one.leaning, does: measure(one).does, of: one.places.length })),
+    notes: yield* notesRight(kind, lines, evidence),
   };
 }
 
-interface Evidence extends NamedAnswer {
+/** A leaning, and the places at which it matters. */
+interface Evidence {
+  readonly leaning: Leaning;
   readonly places: readonly DecidingPlace[];
 }
 
-function placesOf(line: ReadLine, answer: NamedAnswer): readonly DecidingPlace[] {
-  const [usual, other] = [line.under({}), line.under(withTried({}, answer))];
+function placesOf(line: ReadLine, leanings: Leanings): readonly DecidingPlace[] {
+  const [usual, other] = [line.under(AS_USUAL), line.under(leanings)];
   return usual && other ? decidingPlaces(line, usual, other) : [];
 }
 
-function measure({ question, side, places }: Evidence): Habit {
+function measure({ leaning, places }: Evidence): Habit {
   const does = places.filter(({ nearer }) => nearer === 'answer').length;
-  return { question, side, places, does, chance: chanceOfAtLeast(does, places.length, BY_CHANCE) };
+  return { leaning, places, does, chance: chanceOfAtLeast(does, countDecided(places), BY_CHANCE) };
 }
 
 /**
- * Chooses the habits, the surest first. The places that one explains speak for no other: they are taken out of those of the answers that are
- * left. An answer is a habit where more places agree than chance makes likely for any of all answers tried (Bonferroni), and most of its
- * places do. There is one answer to a question.
+ * Chooses the habits, the surest first. The places that one explains speak for no other: they are taken out of those of the leanings that
+ * are left. A leaning is a habit where more places agree than chance makes likely for any of all that were tried (Bonferroni), and most of
+ * its places do. There is one to a subject.
  */
 function chooseHabits(evidence: readonly Evidence[]): readonly Habit[] {
   const found: Habit[] = [];
@@ -107,18 +112,23 @@ function chooseHabits(evidence: readonly Evidence[]): readonly Habit[] {
     found.push(best);
     const explained = best.places.filter(({ nearer }) => nearer === 'answer');
     left = left
-      .filter(({ question }) => question !== best.question)
+      .filter(({ leaning }) => subjectOf(leaning) !== subjectOf(best.leaning))
       .map((other) => ({ ...other, places: other.places.filter((place) => !explained.some((taken) => overlap(place, taken))) }));
   }
 }
 
-function isSure({ does, places, chance }: Habit, tried: number): boolean {
-  return chance * tried < WRONG_CLAIMS && does >= LEAST_SHARE * places.length;
+/** Counts the places at which the teacher does one or the other: a third fingering, for another reason, says nothing. */
+function countDecided(places: readonly DecidingPlace[]): number {
+  return places.filter(({ nearer }) => nearer !== 'neither').length;
 }
 
-/** Weighs what speaks for a habit: the places that agree, less those that do not. */
+function isSure({ does, places, chance }: Habit, tried: number): boolean {
+  return chance * tried < WRONG_CLAIMS && does >= LEAST_SHARE * countDecided(places);
+}
+
+/** Weighs the evidence for a habit: the places that agree, less those that do not. */
 function weight({ does, places }: Habit): number {
-  return does - (places.length - does);
+  return 2 * does - countDecided(places);
 }
 
 function overlap(one: DecidingPlace, other: DecidingPlace): boolean {
@@ -126,28 +136,29 @@ function overlap(one: DecidingPlace, other: DecidingPlace): boolean {
 }
 
 /** Counts the notes that are fingered as the teacher does: each line by the habits that were found without it. */
-function* notesRight(lines: readonly ReadLine[], evidence: readonly Evidence[]): Steps<Habits['notes']> {
+function* notesRight(kind: InstrumentKind, lines: readonly ReadLine[], evidence: readonly Evidence[]): Steps<Habits['notes']> {
   const sums = { given: 0, usual: 0, learnt: 0 };
   for (let part = 0; part < PARTS; part += 1) {
     const held = lines.filter((_, order) => order % PARTS === part);
     const names = new Set(held.map(({ id }) => id));
-    const others = evidence.map((answer) => ({ ...answer, places: answer.places.filter(({ line }) => !names.has(line)) }));
-    const ways = chooseHabits(others).reduce<Ways>(withTried, {});
+    const others = evidence.map((one) => ({ ...one, places: one.places.filter(({ line }) => !names.has(line)) }));
+    const learnt = chooseHabits(others).reduce((all, { leaning }) => withLeaning(all, leaning, kind), AS_USUAL);
     for (const line of held) {
-      sums.given += countFits(line, null);
-      sums.usual += countFits(line, {});
-      sums.learnt += countFits(line, ways);
+      sums.given += countGiven(line);
+      sums.usual += countRight(line, AS_USUAL);
+      sums.learnt += countRight(line, learnt);
       yield;
     }
   }
   return sums;
 }
 
-/** Counts the notes of a line that some answers finger as the teacher does; with null those that the teacher has fingered at all. */
-function countFits(line: ReadLine, ways: Ways | null): number {
-  const placements = line.under(ways ?? {}) ?? [];
-  return placements.filter((placement, order) => {
-    const fits = line.asTaught(placement, order);
-    return ways === null ? fits !== null : fits === true;
-  }).length;
+/** Counts the notes of a line that the teacher has fingered. */
+function countGiven(line: ReadLine): number {
+  return (line.under(AS_USUAL) ?? []).filter((placement, order) => line.asTaught(placement, order) !== null).length;
+}
+
+/** Counts the notes of a line that are fingered with some leanings as the teacher does. */
+function countRight(line: ReadLine, leanings: Leanings): number {
+  return (line.under(leanings) ?? []).filter((placement, order) => line.asTaught(placement, order) === true).length;
 }

@@ -1,9 +1,9 @@
 import { type Brief, readBrief, type Task } from '#core/brief';
 import { givenLocks } from '#core/given';
-import { type NamedAnswer, type Ways, withAnswer } from '#core/brief/parts/school';
 import type { Placement } from '#core/hand/placement';
 import { keepsLock } from '#core/search/candidates';
 import { layOutAgain, layTask, type Laid, solve } from '#core/solve';
+import type { Leanings } from './leanings.ts';
 
 /** A line that a teacher has fingered: the brief carries the fingering, given or locked. */
 export interface LineOfTeacher {
@@ -24,13 +24,8 @@ export interface ReadLine {
   readonly asTaught: AsTaught;
   /** The line indexes of the sounding notes. */
   readonly indexes: readonly number[];
-  /** Gives the fingering under some answers; null where the line has none. */
-  readonly under: (ways: Ways) => readonly Placement[] | null;
-}
-
-/** Gives the answers with one more. */
-export function withTried(ways: Ways, { question, side }: NamedAnswer): Ways {
-  return withAnswer(ways, question, side);
+  /** Gives the fingering of a teacher with some leanings; null where the line has none. */
+  readonly under: (leanings: Leanings) => readonly Placement[] | null;
 }
 
 /**
@@ -53,7 +48,7 @@ export function readLine({ id, brief }: LineOfTeacher): ReadLine | null {
       const lock = locks.get(steps[order]?.index ?? -1);
       return lock === undefined ? null : keepsLock(task.value.hand, placement, lock);
     },
-    under: remembering((ways) => placementsUnder(laid.layOut, own, ways)),
+    under: remembering((leanings) => placementsUnder(laid.layOut, own, leanings)),
   };
 }
 
@@ -69,8 +64,8 @@ function withoutWays({ player = {}, ...others }: Brief): Brief {
   return { ...others, player: kept };
 }
 
-function placementsUnder(laid: Laid, brief: Brief, ways: Ways): readonly Placement[] | null {
-  const task = readBrief({ ...brief, ways });
+function placementsUnder(laid: Laid, brief: Brief, { ways, weights }: Leanings): readonly Placement[] | null {
+  const task = readBrief({ ...brief, ways, school: { weights: { [brief.instrument.kind]: weights } } });
   return task.ok ? (solve(layOutAgain(laid, withHomes(task.value, laid.task)))?.placements ?? null) : null;
 }
 
@@ -79,13 +74,13 @@ function withHomes(task: Task, { homes }: Task): Task {
   return { ...task, homes };
 }
 
-function remembering<Value>(find: (ways: Ways) => Value): (ways: Ways) => Value {
+function remembering<Value>(find: (leanings: Leanings) => Value): (leanings: Leanings) => Value {
   const known = new Map<string, Value>();
-  return (ways) => {
-    const key = JSON.stringify(Object.entries(ways).toSorted());
+  return (leanings) => {
+    const key = JSON.stringify([leanings.ways, leanings.weights].map((entries) => Object.entries(entries).toSorted()));
     const before = known.get(key);
     if (before !== undefined) return before;
-    const found = find(ways);
+    const found = find(leanings);
     known.set(key, found);
     return found;
   };

@@ -6,6 +6,7 @@ import { usePlanning } from '../../state/planning.ts';
 import { useSaving } from '../../state/keeping/index.ts';
 import { useWork } from '../../state/bench/index.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { GIVEN_TITLE } from '../../words/line/given-title.ts';
 import { HAND_DETAILS_TITLE } from '../../words/hand/hand-details.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Caution } from '../parts/index.ts';
@@ -137,11 +138,7 @@ function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: b
       </div>
       <NotePanel plan={plan} hotSpots={notes.hotSpots} />
       <div className="min-w-0">
-        {idle && isGiven && (
-          <Part>
-            <GivenSection brief={plan.brief} />
-          </Part>
-        )}
+        {isGiven && <OpenedSection title={GIVEN_TITLE}>{() => <GivenSection brief={plan.brief} />}</OpenedSection>}
         {idle && (
           <Part>
             <ShiftList plan={plan} />

@@ -1,5 +1,5 @@
 import { sideOf } from '#core/brief/parts/school';
-import type { DecidingPlace, Habit, Habits } from '#core/habits';
+import type { DecidingPlace, Habit, Habits, Leaning, NamedWeight } from '#core/habits';
 import type { Piece } from '#core/documents';
 import { countText } from '#core/messages';
 import { momentAtText, tellNotesOfBrief } from '../line/note-places.ts';
@@ -30,9 +30,21 @@ export function piecesText(count: number): string {
   return count < FEWEST_LINES ? `${there} From fewer than ${FEWEST_LINES} hardly anything can be said.` : there;
 }
 
-/** Writes a habit as it is shown: "the fourth finger going up". */
-export function habitLabel({ question, side }: Pick<Habit, 'question' | 'side'>): string {
-  return sideOf(question, side).label;
+/** The words for a weight that counts more, and for one that counts less. */
+const WEIGHT_LEANINGS: Readonly<Record<NamedWeight['weight'], { readonly more: string; readonly less: string }>> = {
+  shift: { more: 'shifts avoided more than usual', less: 'shifts taken more readily than usual' },
+  crossing: { more: 'string crossings avoided more than usual', less: 'string crossings taken more readily than usual' },
+  highPlace: {
+    more: 'high places on low strings avoided more than usual',
+    less: 'high places on low strings taken more readily than usual',
+  },
+};
+
+/** Writes what is shown: "the fourth finger going up", "shifts avoided more than usual". */
+export function leaningText(leaning: Leaning): string {
+  if ('question' in leaning) return sideOf(leaning.question, leaning.side).label;
+  const { more, less } = WEIGHT_LEANINGS[leaning.weight];
+  return leaning.times > 1 ? more : less;
 }
 
 /** Writes the evidence: "at 14 of 16 places where it matters". */

@@ -1,13 +1,14 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { isDeepStrictEqual } from 'node:util';
 import type { Brief } from '#core/brief';
-import { type Ways, withAnswer } from '#core/brief/parts/school';
-import { type Habits, habitsAmong, habitsOf, type ReadLine } from '#core/habits';
+import type { Ways } from '#core/brief/parts/school';
+import { type Habits, habitsAmong, habitsOf, type Leaning, type Leanings, type ReadLine } from '#core/habits';
 import { sameFingering } from '#core/hand/placement';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { finish } from '#core/result';
 import { planBest } from '../../support/briefs.ts';
-import { linesForTeachers, madeUpTeacher } from '../../support/plans/teachers.ts';
+import { leaningsOf, linesForTeachers, madeUpTeacher } from '../../support/plans/teachers.ts';
 
 /** The number of made-up teachers for each instrument, and of the lines they choose from. */
 const [TEACHERS, LINES] = [50, 60];
@@ -16,9 +17,9 @@ const [TEACHERS, LINES] = [50, 60];
 const [ENOUGH_PLACES, MANY_LINES] = [5, 40];
 
 /** Counts the places at which lines are fingered differently with an answer and without. */
-function placesDecidedBy(lines: readonly ReadLine[], ways: Ways, without: Ways): number {
+function placesDecidedBy(lines: readonly ReadLine[], leanings: Leanings, without: Leanings): number {
   return lines.reduce((sum, line) => {
-    const [one, other] = [line.under(ways) ?? [], line.under(without) ?? []];
+    const [one, other] = [line.under(leanings) ?? [], line.under(without) ?? []];
     const apart = one.flatMap((placement, order) => (sameFingering(placement, other[order]) ? [] : [order]));
     return sum + apart.filter((order, index) => index === 0 || order - (apart[index - 1] ?? 0) > 2).length;
   }, 0);
@@ -31,16 +32,18 @@ describe('the habits of made-up teachers', () => {
     let [claimed, right, there, found] = [0, 0, 0, 0];
     for (const { kind, pool } of pools) {
       for (let seed = 0; seed < TEACHERS; seed += 1) {
-        const { ways, lines } = madeUpTeacher(kind, pool, { seed, lines: 10 + ((seed * 13) % 51), answers: 2 });
-        const { habits } = finish(habitsAmong(kind, lines));
+        const { taught, lines } = madeUpTeacher(kind, pool, { seed, lines: 10 + ((seed * 13) % 51), answers: 2 });
+        const habits = finish(habitsAmong(kind, lines)).habits.map(({ leaning }) => leaning);
+        const isTaught = (leaning: Leaning): boolean => taught.some((own) => isDeepStrictEqual(own, leaning));
         claimed += habits.length;
-        right += habits.filter(({ question, side }) => ways[question] === side).length;
+        right += habits.filter(isTaught).length;
         if (lines.length < MANY_LINES) continue;
-        const names = habits.map(({ question }) => question);
-        const decisive = Object.keys(ways).filter((name): name is keyof Ways => name in ways);
-        const enough = decisive.filter((name) => placesDecidedBy(lines, ways, withAnswer(ways, name, null)) >= ENOUGH_PLACES);
+        const enough = taught.filter((own) => {
+          const others = taught.filter((other) => other !== own);
+          return placesDecidedBy(lines, leaningsOf(taught, kind), leaningsOf(others, kind)) >= ENOUGH_PLACES;
+        });
         there += enough.length;
-        found += enough.filter((name) => names.includes(name)).length;
+        found += enough.filter((own) => habits.some((habit) => isDeepStrictEqual(habit, own))).length;
       }
     }
     assert.ok(claimed > 100 && right >= 0.95 * claimed, `${right} of ${claimed} claimed are right`);
@@ -79,8 +82,8 @@ describe('the habits in some pieces', () => {
     }));
     const { habits, notes }: Habits = finish(habitsOf('violin', lines));
     assert.deepEqual(
-      habits.map(({ question, side }) => `${question} ${side}`),
-      ['openUp fourth'],
+      habits.map(({ leaning }) => leaning),
+      [{ question: 'openUp', side: 'fourth' }],
     );
     assert.ok(habits[0]?.places.every(({ line, from, to }) => lines.some(({ id }) => id === line) && from <= to));
     assert.ok(notes.learnt > notes.usual && notes.learnt <= notes.given);

@@ -1,6 +1,14 @@
-import { answersTo, type NamedAnswer, type Ways, withAnswer } from '#core/brief/parts/school';
-import type { AsTaught, ReadLine } from '#core/habits';
-import { readLine } from '#core/habits';
+import {
+  AS_USUAL,
+  type AsTaught,
+  type Leaning,
+  type Leanings,
+  leaningsOn,
+  readLine,
+  type ReadLine,
+  subjectOf,
+  withLeaning,
+} from '#core/habits';
 import { type Placement, sameFingering } from '#core/hand/placement';
 import type { InstrumentKind } from '#core/instrument';
 import { attempt } from '#core/solve';
@@ -22,9 +30,10 @@ export interface LineForTeachers {
   readonly candidates: readonly (readonly Placement[])[];
 }
 
-/** A made-up teacher: the answers, and lines that were fingered so, with some notes played in another way. */
+/** A made-up teacher: the leanings, and lines that were fingered so, with some notes played in another way. */
 export interface MadeUpTeacher {
-  readonly ways: Ways;
+  /** The leanings of this teacher, at most one of a subject. */
+  readonly taught: readonly Leaning[];
   readonly lines: readonly ReadLine[];
 }
 
@@ -45,20 +54,25 @@ export function linesForTeachers(kind: InstrumentKind, most: number): readonly L
   return found;
 }
 
-/** Makes up a teacher who fingers some of the lines: by a number of answers that are not usual, 5 % of the notes in some other way. */
+/** Joins what a teacher does differently. */
+export function leaningsOf(taught: readonly Leaning[], kind: InstrumentKind): Leanings {
+  return taught.reduce((all, leaning) => withLeaning(all, leaning, kind), AS_USUAL);
+}
+
+/** Makes up a teacher who fingers some of the lines: with a number of leanings, 5 % of the notes in some other way. */
 export function madeUpTeacher(
   kind: InstrumentKind,
   pool: readonly LineForTeachers[],
   asked: { seed: number; lines: number; answers: number },
 ): MadeUpTeacher {
   const pick = pickerOf(1 + asked.seed * 104_729);
-  const answers = answersTo(kind);
-  const [first, ...others] = answers;
-  const chosen = Array.from({ length: asked.answers }, () => (first ? pick.one<NamedAnswer>([first, ...others]) : null));
-  const ways = chosen.reduce<Ways>((all, answer) => (answer ? withAnswer(all, answer.question, answer.side) : all), {});
+  const [first, ...others] = leaningsOn(kind);
+  const chosen = Array.from({ length: asked.answers }, () => (first ? pick.one<Leaning>([first, ...others]) : null));
+  const taught = [...new Map(chosen.flatMap((leaning) => (leaning ? [[subjectOf(leaning), leaning] as const] : []))).values()];
+  const leanings = leaningsOf(taught, kind);
   const shuffled = pool.map((entry) => ({ entry, at: pick.whole(0, 1_000_000) })).toSorted((one, other) => one.at - other.at);
   const lines = shuffled.slice(0, asked.lines).flatMap(({ entry: { line, candidates } }): readonly ReadLine[] => {
-    const played = line.under(ways);
+    const played = line.under(leanings);
     if (!played) return [];
     const given = played.map((placement, order) => {
       const [one, ...more] = candidates[order] ?? [];
@@ -67,5 +81,5 @@ export function madeUpTeacher(
     const asTaught: AsTaught = (placement, order) => sameFingering(placement, given[order]);
     return [{ ...line, asTaught }];
   });
-  return { ways, lines };
+  return { taught, lines };
 }

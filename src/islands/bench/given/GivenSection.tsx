@@ -32,8 +32,7 @@ export function GivenSection({ brief }: { readonly brief: Brief }) {
     <Answered asked={asked} waiting={`${GIVEN.title} is being read …`}>
       {(reading) =>
         reading === null ? null : (
-          <section aria-label={GIVEN.title} className="mt-3 border-t border-line pt-2">
-            <Heading>{GIVEN.title}</Heading>
+          <section aria-label={GIVEN.title}>
             {reading.ok ? <Read given={reading.value} brief={brief} /> : <Notice className="mt-1">{issuesText(reading.issues)}</Notice>}
           </section>
         )

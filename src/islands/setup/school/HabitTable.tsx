@@ -1,24 +1,24 @@
-import type { Ways } from '#core/brief/parts/school';
 import type { Piece } from '#core/documents';
-import type { Habit } from '#core/habits';
+import { type Habit, type Leaning, subjectOf } from '#core/habits';
 import { Button } from '../../../ui/Button.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { evidenceText, HABITS, habitLabel, placeText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
+import { evidenceText, HABITS, leaningText, placeText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
 
 interface HabitTableProps {
   readonly habits: readonly Habit[];
   /** The pieces that were read, by their ids. */
   readonly pieces: ReadonlyMap<string, Piece>;
-  readonly ways: Ways;
-  readonly onAdopt: (habit: Habit) => void;
-  readonly onTakeBack: (habit: Habit) => void;
+  /** Tells whether the school does so already. */
+  readonly isTaught: (leaning: Leaning) => boolean;
+  readonly onAdopt: (leaning: Leaning) => void;
+  readonly onTakeBack: (leaning: Leaning) => void;
 }
 
 /** The number of pieces that are named for a habit. */
 const MOST_NAMED = 4;
 
 /** Lists the habits that fingerings show: the evidence, where it stands, how sure it is, and whether the school has it. */
-export function HabitTable({ habits, pieces, ways, onAdopt, onTakeBack }: HabitTableProps) {
+export function HabitTable({ habits, pieces, isTaught, onAdopt, onTakeBack }: HabitTableProps) {
   return (
     <Table>
       <thead>
@@ -32,18 +32,18 @@ export function HabitTable({ habits, pieces, ways, onAdopt, onTakeBack }: HabitT
       </thead>
       <tbody>
         {habits.map((habit) => (
-          <tr key={habit.question}>
-            <th scope="row">{habitLabel(habit)}</th>
+          <tr key={subjectOf(habit.leaning)}>
+            <th scope="row">{leaningText(habit.leaning)}</th>
             <td>{evidenceText(habit)}</td>
             <td>
               <PlacesShown habit={habit} pieces={pieces} />
             </td>
             <td>{sureText(habit)}</td>
             <td>
-              {ways[habit.question] === habit.side ? (
-                <Button onClick={() => onTakeBack(habit)}>{HABITS.takeBack}</Button>
+              {isTaught(habit.leaning) ? (
+                <Button onClick={() => onTakeBack(habit.leaning)}>{HABITS.takeBack}</Button>
               ) : (
-                <Button aria-label={`${HABITS.adopt}: ${habitLabel(habit)}`} onClick={() => onAdopt(habit)}>
+                <Button aria-label={`${HABITS.adopt}: ${leaningText(habit.leaning)}`} onClick={() => onAdopt(habit.leaning)}>
                   {HABITS.adopt}
                 </Button>
               )}

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import { countFingered } from '#core/brief/locks';
-import { type Ways, withAnswer } from '#core/brief/parts/school';
-import type { Habit, Habits, LineOfTeacher } from '#core/habits';
+import type { School } from '#core/brief/parts/school';
+import type { Habits, Leaning, LineOfTeacher } from '#core/habits';
+import { isTaughtIn, withLearnt, withoutLearnt } from '../../../records/learnt-school.ts';
 import type { Piece } from '#core/documents';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { useEngine } from '../../../engine/index.ts';
@@ -10,7 +11,7 @@ import { PIECES, useStored } from '../../../state/reading/index.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { FieldRow, SelectField } from '../../../ui/fields/index.ts';
 import { Answered } from '../../../ui/states/index.ts';
-import { HABITS, habitLabel, piecesText, rightText } from '../../../words/studio/habits.ts';
+import { HABITS, leaningText, piecesText, rightText } from '../../../words/studio/habits.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { HabitTable } from './HabitTable.tsx';
 
@@ -18,8 +19,8 @@ import { HabitTable } from './HabitTable.tsx';
 const FEWEST_FINGERED = 4;
 
 interface LearntSchoolProps {
-  readonly ways: Ways;
-  readonly onChange: (ways: Ways) => void;
+  readonly school: School;
+  readonly onChange: (changed: Partial<School>) => void;
 }
 
 /** Learns answers of a school from the pieces of the studio that carry a fingering, and offers them row by row. */
@@ -64,14 +65,14 @@ interface LearntProps extends LearntSchoolProps {
   readonly pieces: readonly PieceRecord[];
 }
 
-function Learnt({ kind, pieces, ways, onChange }: LearntProps) {
+function Learnt({ kind, pieces, school, onChange }: LearntProps) {
   const lines = useMemo(() => pieces.map(({ id, document: { brief } }): LineOfTeacher => ({ id, brief })), [pieces]);
   const [first] = lines;
   const asked = useEngine(first?.brief ?? { instrument: { kind }, material: NO_MATERIAL }, { kind: 'habits', instrument: kind, lines });
   const documents = useMemo(() => new Map(pieces.map(({ id, document }) => [id, document])), [pieces]);
   return (
     <Answered asked={asked} waiting={HABITS.waiting}>
-      {(habits) => <Told habits={habits} pieces={documents} ways={ways} onChange={onChange} />}
+      {(habits) => <Told kind={kind} habits={habits} pieces={documents} school={school} onChange={onChange} />}
     </Answered>
   );
 }
@@ -80,18 +81,17 @@ function Learnt({ kind, pieces, ways, onChange }: LearntProps) {
 const NO_MATERIAL = { kind: 'scale', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' } as const;
 
 interface ToldProps extends LearntSchoolProps {
+  readonly kind: InstrumentKind;
   readonly habits: Habits;
   readonly pieces: ReadonlyMap<string, Piece>;
 }
 
-function Told({ habits, pieces, ways, onChange }: ToldProps) {
-  const [before, setBefore] = useState<Ways>({});
-  const adopt = (taken: readonly Habit[]): void => {
-    setBefore((kept) => ({ ...ways, ...kept }));
-    onChange(taken.reduce<Ways>((all, { question, side }) => withAnswer(all, question, side), ways));
-  };
-  const takeBack = ({ question }: Habit): void => onChange(withAnswer(ways, question, before[question] ?? null));
-  const open = habits.habits.filter(({ question, side }) => ways[question] !== side);
+function Told({ kind, habits, pieces, school, onChange }: ToldProps) {
+  // The school as it was before anything was adopted: what is taken back becomes as it was there.
+  const [before] = useState(school);
+  const isTaught = (leaning: Leaning): boolean => isTaughtIn(school, leaning, kind);
+  const open = habits.habits.map(({ leaning }) => leaning).filter((leaning) => !isTaught(leaning));
+  const adopt = (taken: readonly Leaning[]): void => onChange(withLearnt(school, taken, kind));
   return (
     <section aria-label={HABITS.title} className="grid gap-y-2">
       <p role="status">{rightText(habits)}</p>
@@ -99,7 +99,13 @@ function Told({ habits, pieces, ways, onChange }: ToldProps) {
         <p>{HABITS.nothing}</p>
       ) : (
         <>
-          <HabitTable habits={habits.habits} pieces={pieces} ways={ways} onAdopt={(habit) => adopt([habit])} onTakeBack={takeBack} />
+          <HabitTable
+            habits={habits.habits}
+            pieces={pieces}
+            isTaught={isTaught}
+            onAdopt={(leaning) => adopt([leaning])}
+            onTakeBack={(leaning) => onChange(withoutLearnt(school, before, leaning, kind))}
+          />
           {open.length > 1 && (
             <p>
               <Button onClick={() => adopt(open)}>{HABITS.adoptAll}</Button>
@@ -113,9 +119,9 @@ function Told({ habits, pieces, ways, onChange }: ToldProps) {
             {HABITS.unknown} ({habits.unknown.length})
           </summary>
           <ul className="list-disc pl-5">
-            {habits.unknown.map((answer) => (
-              <li key={`${answer.question} ${answer.side}`}>
-                {habitLabel(answer)}: at {answer.does} of {answer.of}
+            {habits.unknown.map(({ leaning, does, of }) => (
+              <li key={leaningText(leaning)}>
+                {leaningText(leaning)}: at {does} of {of}
               </li>
             ))}
           </ul>

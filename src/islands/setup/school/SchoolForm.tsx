@@ -60,9 +60,7 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
               onChoose={(labels) => change({ labels })}
             />
           </FieldRow>
-          <OpenedSection title={HABITS.title}>
-            {() => <LearntSchool ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />}
-          </OpenedSection>
+          <OpenedSection title={HABITS.title}>{() => <LearntSchool school={school} onChange={change} />}</OpenedSection>
           <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />
           <OpenedSection title="What each style prefers">
             {() => <StyleTable styles={school.styles ?? {}} onChange={(styles) => change({ styles })} />}
