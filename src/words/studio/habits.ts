@@ -66,7 +66,7 @@ export function rightText({ notes: { given, usual, learnt }, lines }: Habits): s
 }
 
 /** Writes a place of a piece: "Evening line, measure 3, beat 1". */
-export function placeText(piece: Piece | undefined, note: number): string {
+export function habitPlaceText(piece: Piece | undefined, note: number): string {
   return piece ? `${pieceTitle(piece)}, ${momentAtText(tellNotesOfBrief(piece.brief)(note), note)}` : '';
 }
 

@@ -2,7 +2,7 @@ import type { Piece } from '#core/documents';
 import { type Habit, type Leaning, subjectOf } from '#core/habits';
 import { Button } from '../../../ui/Button.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { evidenceText, HABITS, leaningText, placeText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
+import { evidenceText, HABITS, leaningText, habitPlaceText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
 
 interface HabitTableProps {
   readonly habits: readonly Habit[];
@@ -64,7 +64,7 @@ function PlacesShown({ habit, pieces }: { readonly habit: Habit } & Pick<HabitTa
         <span key={line}>
           {order > 0 && '; '}
           <a className="underline" href={`/?piece=${line}`}>
-            {placeText(pieces.get(line), from)}
+            {habitPlaceText(pieces.get(line), from)}
           </a>
         </span>
       ))}
