@@ -8,6 +8,9 @@ const weightOf = (trial: number): number => 1000 + 10 * (trial % 200);
 const typeName = async (page: Page, trial: number): Promise<void> =>
   await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`);
 
+/** Gives the second tape of an instrument, semitones above the open strings. */
+const tapeOf = (trial: number): number => 2 + (trial % 22);
+
 /** The edits of players, instruments and schools. None of them is waited for. */
 export const STUDIO_EDITS: readonly Edit[] = [
   {
@@ -58,6 +61,26 @@ export const STUDIO_EDITS: readonly Edit[] = [
     },
     make: typeName,
     isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
+    name: 'the tapes of an instrument typed',
+    on: 'Players, instruments, schools',
+    changes: 'instrument',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page
+        .getByRole('complementary', { name: 'Studio' })
+        .getByRole('button', { name: /full-size violin$/ })
+        .first()
+        .click();
+      await page.getByRole('region', { name: 'Instrument', exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Tapes on it').fill(`1, ${tapeOf(trial)}`),
+    isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.instrument.tapes?.includes(tapeOf(trial)) === true),
+    beside: {
+      make: typeName,
+      isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.name === `Trial ${trial}`),
+    },
   },
   {
     name: 'a new school named',
