@@ -19,6 +19,8 @@ export interface GivenFingering {
   readonly plan: Plan;
   /** The hand with which it was read: the player's own or, where that plays less of it, another that the instrument has. */
   readonly school: HandSchool;
+  /** Whether that is the hand of the player. */
+  readonly isOwnHand: boolean;
   /** The line indexes of the sounding notes for which nothing is given. */
   readonly completed: readonly number[];
   /** The strings that the fingering leaves open. */
@@ -74,6 +76,7 @@ export function* readGiven(brief: Brief): Steps<Reading<GivenFingering> | null> 
     given,
     plan,
     school: taken.hand.school,
+    isOwnHand: taken.hand.school === task.value.hand.school,
     completed: solved.steps.flatMap(({ index }) => (given.some(({ note }) => note === index) ? [] : [index])),
     strings,
     alternates,

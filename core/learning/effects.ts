@@ -19,7 +19,7 @@ const MOVED = 0.25;
 
 /**
  * Measures how the cost of a fingering grows with each number, by moving them one at a time: the cost has one formula, and it is asked.
- * Where the costlier of two numbers counts, it measures the growth around the numbers as they were set.
+ * It measures the growth around the numbers as they were set, where the costlier of two counts.
  */
 export function effectsOf({ laid }: LineInSearch, choices: readonly number[], parameters: readonly Parameter[]): Effects {
   const { kind } = laid.task.brief.instrument;

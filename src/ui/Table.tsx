@@ -12,3 +12,18 @@ export function Table({ className = '', ...attributes }: TableHTMLAttributes<HTM
     </Scrolls>
   );
 }
+
+/** The head of a table: the names of its columns. */
+export function TableHead({ columns }: { readonly columns: readonly string[] }) {
+  return (
+    <thead>
+      <tr>
+        {columns.map((name) => (
+          <th key={name} scope="col">
+            {name}
+          </th>
+        ))}
+      </tr>
+    </thead>
+  );
+}

@@ -5,12 +5,12 @@ import { shiftClassText } from './families.ts';
 /** The words of the drills that cover all pieces. */
 export const COVER = {
   tab: 'For all pieces',
-  waiting: 'All pieces are fingered, and drills are written and compared. This takes a few seconds …',
+  waiting: 'Fingering all pieces, and writing and comparing drills. This takes a few seconds …',
   none: 'The pieces of this player have no shifts yet.',
   inWeek: 'Put all of them in the week',
   fewest: 'These are the fewest there can be.',
   shifts: 'Every kind of shift in these pieces',
-  left: 'For these no drill of ours has the same shift; take them apart one by one.',
+  left: 'No drill of ours has these shifts; take them apart one by one.',
   columns: ['Shift', 'Places', 'Missed', 'Drill'],
 } as const;
 
@@ -21,7 +21,7 @@ export function coverText({ drills, covered, shifts }: ShiftCover, pieces: numbe
 
 /** Writes whether there can be fewer drills. */
 export function fewestText({ drills, leastDrills }: ShiftCover): string {
-  return leastDrills >= drills.length ? COVER.fewest : `Fewer than ${leastDrills} there cannot be; the search was ended after ten seconds.`;
+  return leastDrills >= drills.length ? COVER.fewest : `There cannot be fewer than ${leastDrills}; the search stopped after ten seconds.`;
 }
 
 /** The number of kinds of shifts that a drill names. */

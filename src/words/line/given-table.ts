@@ -6,7 +6,7 @@ import { mmText } from '../plan-words.ts';
 /** The words of the table in which the fingerings of several scores are told. */
 export const GIVEN_TABLE = {
   title: 'Their fingerings, read and compared with ours',
-  columns: ['Score', 'Fingered', 'Likely misprints', 'No hand of ours', 'Shifts (ours)', 'Widest reach', 'Fingered differently', 'In all'],
+  columns: ['Score', 'Fingered', 'Likely misprints', 'No hand of ours', 'Shifts (ours)', 'Widest reach', 'Fingered differently', 'Overall'],
   waiting: 'is being read …',
   none: 'no fingers, strings or positions in it',
 } as const;

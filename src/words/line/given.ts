@@ -20,7 +20,7 @@ export const GIVEN = {
   noHand: 'Where our model has no hand',
   beside: 'Beside ours',
   shifts: 'Its shifts',
-  columns: ['Where', 'This', 'Ours', 'What it gains', 'What it costs', 'In all'],
+  columns: ['Where', 'This', 'Ours', 'What it gains', 'What it costs', 'Overall'],
   noOwn: 'Within what is asked of this piece we find no fingering of our own to compare.',
 } as const;
 
@@ -32,9 +32,8 @@ export function fingeredText({ completed }: GivenFingering, sounding: number): s
 }
 
 /** Writes with which hand a fingering was read, where that is not the player’s own; null where it is. */
-export function readWithText({ school, plan }: GivenFingering): string | null {
-  const own = plan.brief.player?.school;
-  return own === undefined || own === school ? null : `It is read with another hand than this player’s: ${SCHOOL_LABELS[school]}.`;
+export function readWithText({ school, isOwnHand }: GivenFingering): string | null {
+  return isOwnHand ? null : `It is read with another hand than this player’s: ${SCHOOL_LABELS[school]}.`;
 }
 
 /** Writes how a given fingering compares as a whole: "It differs from ours at 6 of 32 notes. On the whole it is a little harder." */

@@ -12,10 +12,10 @@ const FEWEST_LINES = 10;
 export const HABITS = {
   title: 'Learn it from fingered pieces',
   explained:
-    'Pieces of the studio that carry a fingering (of a score, or locked by you) are compared with what each answer would do. An answer is told where the fingerings show it at so many places that chance cannot have made them.',
+    'The fingerings in your pieces, from scores or locked by you, are compared with what each answer would give. An answer is listed once they show it more often than chance would.',
   instrument: 'On the instrument',
   read: 'Read the fingerings',
-  waiting: 'Every piece is fingered with each answer. This takes a while …',
+  waiting: 'Fingering every piece with each answer. This takes a while …',
   nothing: 'These fingerings show no habit that we can be sure of.',
   columns: ['They show', 'Evidence', 'Where', 'How sure', 'In this school'],
   adoptAll: 'Adopt all of them',
@@ -27,7 +27,7 @@ export const HABITS = {
 /** Writes how many pieces there are to read: "14 pieces carry a fingering." */
 export function piecesText(count: number): string {
   const there = `${countText(count, 'piece of the studio carries', 'pieces of the studio carry')} a fingering.`;
-  return count < FEWEST_LINES ? `${there} From fewer than ${FEWEST_LINES} hardly anything can be said.` : there;
+  return count < FEWEST_LINES ? `${there} Fewer than ${FEWEST_LINES} say hardly anything.` : there;
 }
 
 /** The words for a weight that counts more, and for one that counts less. */
@@ -52,11 +52,11 @@ export function evidenceText({ does, places }: Habit): string {
   return `at ${does} of ${countText(places.length, 'place', 'places')} where it matters`;
 }
 
-/** Writes how sure a habit is: "by chance once in 2,000 times". */
+/** Writes how sure a habit is: "by chance once in 2,000". */
 export function sureText({ chance }: Pick<Habit, 'chance'>): string {
   const times = 1 / chance;
-  if (times > 1_000_000) return 'by chance less than once in a million times';
-  return `by chance once in ${Math.round(Number(times.toPrecision(2))).toLocaleString('en-GB')} times`;
+  if (times > 1_000_000) return 'by chance less than once in a million';
+  return `by chance once in ${Math.round(Number(times.toPrecision(2))).toLocaleString('en-GB')}`;
 }
 
 /** Writes what the habits get right in lines that were kept back: "In lines kept back, 86 % of the notes are fingered so; 79 % without." */

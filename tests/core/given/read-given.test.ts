@@ -73,8 +73,8 @@ describe('a given fingering', () => {
     const fingers = ['1', '2', '3', '4', '3', '2', '1'] as const;
     const given = fingers.map((finger, note) => ({ note, finger, string: 'G2' }));
     const brief = lineBrief('bass', ['A2', 'A#2', 'B2', 'C3', 'B2', 'A#2', 'A2'], { given }, 'G major');
-    const { school, doubts } = read(brief);
-    assert.equal(school, '1234');
+    const { school, isOwnHand, doubts } = read(brief);
+    assert.deepEqual([school, isOwnHand], ['1234', false]);
     assert.deepEqual(doubts, []);
   });
 

@@ -3,7 +3,7 @@ import type { Plan } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { Table } from '../../../ui/Table.tsx';
+import { Table, TableHead } from '../../../ui/Table.tsx';
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
 import { GIVEN, rowOfFingers } from '../../../words/line/given.ts';
@@ -23,15 +23,7 @@ export function PassageTable({ plan, ours, passages }: PassageTableProps) {
       <Heading as="h3">{GIVEN.beside}</Heading>
       <div className="max-h-72 overflow-auto" tabIndex={0} role="group" aria-label={`Table: ${GIVEN.beside}`}>
         <Table className="mt-1">
-          <thead>
-            <tr>
-              {GIVEN.columns.map((name) => (
-                <th key={name} scope="col">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead columns={GIVEN.columns} />
           <tbody>
             {passages.map((passage) => (
               <tr key={passage.from}>

@@ -1,7 +1,7 @@
 import type { ShiftCover, ShiftNeed } from '#core/drill/cover';
 import { Heading } from '../../../ui/Heading.tsx';
 import { PageButtons, usePager } from '../../../ui/Pager.tsx';
-import { Table } from '../../../ui/Table.tsx';
+import { Table, TableHead } from '../../../ui/Table.tsx';
 import { COVER } from '../../../words/drills/cover.ts';
 import { drillTitle, shiftClassText } from '../../../words/drills/families.ts';
 
@@ -24,15 +24,7 @@ export function CoverTable({ cover, titleOf }: CoverTableProps) {
       <Heading>{COVER.shifts}</Heading>
       {cover.covered < cover.shifts && <p className="text-[14px] text-dove-dark">– {COVER.left}</p>}
       <Table className="mt-1">
-        <thead>
-          <tr>
-            {COVER.columns.map((name) => (
-              <th key={name} scope="col">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead columns={COVER.columns} />
         <tbody>
           {cover.needs.slice(pager.from, pager.to).map((need, order) => (
             <tr key={shiftClassText(need.shiftClass)}>

@@ -3,7 +3,7 @@ import type { GivenFingering } from '#core/given';
 import type { Brief } from '#core/brief';
 import { issuesText } from '#core/messages';
 import { useEngine } from '../../../engine/index.ts';
-import { Table } from '../../../ui/Table.tsx';
+import { Table, TableHead } from '../../../ui/Table.tsx';
 import { figuresOf, GIVEN_TABLE } from '../../../words/line/given-table.ts';
 import type { ChosenScore } from './chosen-score.ts';
 
@@ -11,15 +11,7 @@ import type { ChosenScore } from './chosen-score.ts';
 export function FingeringsRead({ scores }: { readonly scores: readonly ChosenScore[] }) {
   return (
     <Table className="mt-1">
-      <thead>
-        <tr>
-          {GIVEN_TABLE.columns.map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={GIVEN_TABLE.columns} />
       <tbody>
         {scores.map(({ opened, choice, name }) => {
           const piece =

@@ -1,7 +1,7 @@
 import type { Piece } from '#core/documents';
 import { type Habit, type Leaning, subjectOf } from '#core/habits';
 import { Button } from '../../../ui/Button.tsx';
-import { Table } from '../../../ui/Table.tsx';
+import { Table, TableHead } from '../../../ui/Table.tsx';
 import { evidenceText, HABITS, leaningText, habitPlaceText, shownPlaces, sureText } from '../../../words/studio/habits.ts';
 
 interface HabitTableProps {
@@ -21,15 +21,7 @@ const MOST_NAMED = 4;
 export function HabitTable({ habits, pieces, isTaught, onAdopt, onTakeBack }: HabitTableProps) {
   return (
     <Table>
-      <thead>
-        <tr>
-          {HABITS.columns.map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={HABITS.columns} />
       <tbody>
         {habits.map((habit) => (
           <tr key={subjectOf(habit.leaning)}>
