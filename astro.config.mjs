@@ -2,6 +2,7 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { coreHash } from './scripts/core-hash.mjs';
 import { compressed } from './scripts/compressed.mjs';
 import { contentPolicy } from './scripts/content-policy.mjs';
 import { offline } from './scripts/offline.mjs';
@@ -35,6 +36,8 @@ export default defineConfig({
   vite: {
     // While developing, Vite serves the worker itself; the pages are isolated, and load only workers that are, too.
     server: { headers: { 'cross-origin-embedder-policy': 'require-corp' } },
+    // What was worked out by another engine is worked out again; see `src/state/books/`.
+    define: { 'import.meta.env.CORE_HASH': JSON.stringify(coreHash()) },
     plugins: [tailwindcss(), leanVexflow(), leanTypebox(), leanPdf(), timedTone(), named],
     // This is the same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },

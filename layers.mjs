@@ -56,6 +56,7 @@ export const CORE_ROOMS = [
   'drill/apart',
   'drill/finder',
   'drill/cover',
+  'books',
   'atlas',
   'quiz',
   'session',

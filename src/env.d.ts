@@ -8,3 +8,9 @@ declare namespace App {
     readonly isEnding: boolean;
   }
 }
+
+/** The names that the build fills in. */
+interface ImportMetaEnv {
+  /** A short text that changes whenever the code of the core does; not there in unit tests. */
+  readonly CORE_HASH?: string;
+}

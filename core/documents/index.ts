@@ -1,3 +1,4 @@
+export { standsInBook } from './in-book.ts';
 export { documentKind, withHead, type OldDocument, upgrade } from './document-kind.ts';
 export { documentToText, readDocument, readDocumentText } from './document-text.ts';
 export { carryUnknown, type KnownFields, knownFields } from './known-fields.ts';
@@ -10,6 +11,7 @@ export {
   type DocumentName,
   type DocumentOf,
   type Documents,
+  type BookDocument,
   type InstrumentDocument,
   type LogDocument,
   type Piece,

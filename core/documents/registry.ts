@@ -37,6 +37,19 @@ const DrillOrigin = Type.Object(
   { additionalProperties: false },
 );
 
+/** The schema of the place of a piece in a book of the teacher's: the book by its id, and where it stands there as the teacher writes it. */
+const PlaceInBook = Type.Object(
+  {
+    book: Type.String({ minLength: 1, maxLength: 80, description: 'The id of the book.' }),
+    number: Type.Optional(Type.String({ maxLength: 20, description: 'Its number in the book: "12", "3b".' })),
+    page: Type.Optional(Type.Integer({ minimum: 1, maximum: 9999, description: 'The page on which it begins.' })),
+    excerpt: Type.Optional(
+      Type.Literal(true, { description: 'It is only a part, or a drill, that was taken out of the piece in the book.' }),
+    ),
+  },
+  { additionalProperties: false },
+);
+
 /** The document of a piece: a brief under a name, and the line as the teacher typed it, if it is one. */
 export const piece = documentKind({
   kind: 'piece',
@@ -48,6 +61,7 @@ export const piece = documentKind({
     lineText: Type.Optional(Type.String({ maxLength: 400_000, description: 'The line as typed, with its mistakes.' })),
     drill: Type.Optional(DrillOrigin),
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
+    inBook: Type.Optional(PlaceInBook),
   },
   // The second version has chords of three notes.
   upgrades: { 1: asItIs, 2: keepUnknownFields },
@@ -122,6 +136,19 @@ export const week = documentKind({
   upgrades: { 1: keepUnknownFields, 2: asItIs },
 });
 
+/** The document of a book: etudes and pieces that a teacher brought in, under a name. They say themselves where they stand in it. */
+export const book = documentKind({
+  kind: 'book',
+  plural: 'books',
+  version: 1,
+  fields: {
+    name: Name,
+    about: Type.Optional(Type.String({ maxLength: 2000, description: 'What it is, in the words of the teacher.' })),
+    mayBeGiven: Type.Optional(Type.Boolean({ description: 'Whether its music may go to pupils in assignments.' })),
+  },
+  upgrades: {},
+});
+
 /** The document of a page of a log: the practice of one player on one day. Entries are only ever added. */
 export const log = documentKind({
   kind: 'log',
@@ -133,7 +160,7 @@ export const log = documentKind({
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data are derived from this list. */
-export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, week, log } as const;
+export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, week, log, book } as const;
 
 /** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
@@ -164,6 +191,9 @@ export type WeekDocument = DocumentOf<'week'>;
 
 /** A page of a log. */
 export type LogDocument = DocumentOf<'log'>;
+
+/** A book of a teacher's. */
+export type BookDocument = DocumentOf<'book'>;
 
 /** The name of a schema that incoming data is checked against: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';

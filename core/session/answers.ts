@@ -1,4 +1,5 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
+import { passageOf } from '#core/books';
 import { aboutPath } from '#core/drill/hot-spots';
 import { drillFor } from '#core/drill';
 import { coverShifts } from '#core/drill/cover';
@@ -77,6 +78,7 @@ const ANSWERS: Answers = {
       const best = session.best();
       return best ? pieceFacts(best) : NO_FACTS;
     }),
+  passage: ({ brief }, asked) => atOnce(() => passageOf(brief, asked)),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
   'opening-drill': (session, { request }) => atOnce(() => openingDrill(drillFor(session.brief), request)),
   *'drills-played'(session, { requests }) {

@@ -1,5 +1,6 @@
 import type { PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere } from '#core/atlas';
 import type { Brief, Lock } from '#core/brief';
+import type { Passage, PassageAsked } from '#core/books';
 import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
 import type { Drill } from '#core/drill';
 import type { CoverAsked, ShiftCover } from '#core/drill/cover';
@@ -42,6 +43,8 @@ interface Questions {
   readonly 'shift-apart': { readonly asks: { readonly note: number }; readonly answer: ShiftApart | null };
   /** The facts of the piece with which drills are looked for; nothing where there is no plan. */
   readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
+  /** The measures around one of its shifts as a line of their own, moved by an interval; null where they cannot be written there. */
+  readonly passage: { readonly asks: PassageAsked; readonly answer: Passage | null };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
   /** Whether each of some drills is played by the hand of the brief as it is asked for, in order. */

@@ -20,6 +20,7 @@ export const DEMO: Demo = {
     session: [],
     week: [],
     log: [],
+    book: [],
   },
   instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),
 };

@@ -1,6 +1,6 @@
-import type { InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
+import type { BookDocument, InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
 import { newId, THIS_TAB } from './this-tab.ts';
-import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
+import type { BookRecord, InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
 
 /** The links of a piece that uses nothing of the studio. */
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
@@ -27,6 +27,11 @@ export function newPlayer(
 /** Makes a record of a school. */
 export function newSchool(document: SchoolDocument, demo = false): SchoolRecord {
   return { ...fresh(demo), document };
+}
+
+/** Makes a record of a book. */
+export function newBook(document: BookDocument): BookRecord {
+  return { ...fresh(false), document };
 }
 
 /** Makes the fields with which every new record begins. */

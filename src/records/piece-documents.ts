@@ -2,28 +2,34 @@ import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
 import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 
+/** The place of a piece in a book of the teacher’s. */
+export type PlaceInBook = NonNullable<Piece['inBook']>;
+
 /** The fields of a piece that the bench does not change. */
 export interface CarriedAlong {
   /** The words it is found by, given under Pieces. */
   readonly tags: readonly string[];
   /** The origin of a drill; null for any other piece. */
   readonly drill: NonNullable<Piece['drill']> | null;
+  /** The place in a book of the teacher's; null for a piece of no book. */
+  readonly inBook: PlaceInBook | null;
 }
 
 /** The fields of a piece with nothing to carry along. */
-export const NOTHING_ALONG: CarriedAlong = { tags: [], drill: null };
+export const NOTHING_ALONG: CarriedAlong = { tags: [], drill: null, inBook: null };
 
 /** Gives the fields that a document carries along. */
-export function carriedAlong({ tags = [], drill }: Pick<Piece, 'tags' | 'drill'>): CarriedAlong {
-  return { tags, drill: drill ?? null };
+export function carriedAlong({ tags = [], drill, inBook }: Pick<Piece, 'tags' | 'drill' | 'inBook'>): CarriedAlong {
+  return { tags, drill: drill ?? null, inBook: inBook ?? null };
 }
 
 /** Makes a document from its parts. */
-export function pieceOf(name: string, brief: Brief, lineText: string, { tags, drill }: CarriedAlong = NOTHING_ALONG): Piece {
+export function pieceOf(name: string, brief: Brief, lineText: string, { tags, drill, inBook }: CarriedAlong = NOTHING_ALONG): Piece {
   const told = {
     ...(lineText === '' ? {} : { lineText }),
     ...(tags.length === 0 ? {} : { tags: [...tags] }),
     ...(drill ? { drill } : {}),
+    ...(inBook ? { inBook } : {}),
   };
   return withHead(DOCUMENT_KINDS.piece, { name, brief, ...told });
 }

@@ -54,6 +54,7 @@ export interface LinksOf {
   readonly week: { readonly playerId: string | null };
   /** A page of the log of a player. */
   readonly log: { readonly playerId: string | null };
+  readonly book: object;
 }
 
 /** A document as the browser keeps it. */
@@ -82,6 +83,9 @@ export type WeekRecord = RecordOf<'week'>;
 
 /** A page of a log. */
 export type LogRecord = RecordOf<'log'>;
+
+/** A book of the teacher's. */
+export type BookRecord = RecordOf<'book'>;
 
 /** The owner of a log. */
 export interface Logged {

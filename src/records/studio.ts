@@ -43,6 +43,6 @@ export function schoolDocument(name: string, school: School): SchoolDocument {
 }
 
 /** Compares by the order in which the studio is listed. */
-export function byName(one: RecordOf<StudioName>, other: RecordOf<StudioName>): number {
+export function byName(one: RecordOf<StudioName | 'book'>, other: RecordOf<StudioName | 'book'>): number {
   return one.document.name.localeCompare(other.document.name);
 }

@@ -33,6 +33,22 @@ export const STUDIO_EDITS: readonly Edit[] = [
     },
   },
   {
+    name: 'the name of a book typed',
+    on: 'Books',
+    changes: 'book',
+    open: async (page) => {
+      await page.goto('/books');
+      await page.getByRole('button', { name: 'New book' }).click();
+      await page.getByRole('textbox', { name: 'Name' }).waitFor();
+    },
+    make: typeName,
+    isIn: ({ records }, trial) => records.book.some(({ document }) => document.name === `Trial ${trial}`),
+    beside: {
+      make: async (page, trial) => await page.getByRole('textbox', { name: 'About it' }).fill(`Beside ${trial}`),
+      isIn: ({ records }, trial) => records.book.some(({ document }) => document.about === `Beside ${trial}`),
+    },
+  },
+  {
     name: 'the name of a player typed',
     on: 'Players, instruments, schools',
     changes: 'player',

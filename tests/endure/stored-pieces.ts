@@ -21,6 +21,7 @@ export async function storedRecords(page: Page): Promise<StoredRecords> {
     session: await all('session'),
     week: await all('week'),
     log: await all('log'),
+    book: await all('book'),
   };
 }
 

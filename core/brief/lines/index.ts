@@ -12,6 +12,6 @@ export {
   writeOut,
 } from './line-edits.ts';
 export { lineTextOf, readLineText } from './line-texts.ts';
-export { withOctavesMoved } from './moved.ts';
+export { withIntervalMoved, withOctavesMoved } from './moved.ts';
 export { newLine, withOnlyLine, withPlayed, withPlayedTogether } from './played-in.ts';
 export { type SignatureEdit, withSignatureFrom } from './signature-edits.ts';

@@ -1,2 +1,12 @@
-export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
+export {
+  changeBefore,
+  intoMeasure,
+  keyAfter,
+  keyAt,
+  type LineMeasure,
+  measureIndexAt,
+  measureNumbers,
+  measuresOf,
+  signatureAt,
+} from './measures.ts';
 export { type NoteAt, noteAt } from './note-at.ts';

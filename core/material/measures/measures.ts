@@ -54,6 +54,12 @@ export function measureIndexAt(measures: readonly LineMeasure[], onset: Fraction
   return low;
 }
 
+/** Gives the number of the measure in which each note and rest of a line begins, as the page counts them: 0 in the pick-up. */
+export function measureNumbers(line: Line): readonly number[] {
+  const measures = measuresOf(line);
+  return line.notes.map(({ onset }) => measures[measureIndexAt(measures, onset)]?.number ?? 1);
+}
+
 /** Finds the change of key or meter that a note of the line comes after: its index; −1 for none. */
 export function changeBefore(line: Line, index: number): number {
   const onset = line.notes[index]?.onset;

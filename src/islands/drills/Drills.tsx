@@ -12,11 +12,13 @@ import { guardIsland, Part } from '../../ui/states/index.ts';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
 import { COVER } from '../../words/drills/cover.ts';
+import { IN_BOOKS } from '../../words/drills/in-books.ts';
 import { originText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed, usePageTitle } from '../frame/index.ts';
 import { Messages } from '../bench/Messages.tsx';
 import { PiecePage, useOpenedPiece } from '../opened-piece/index.ts';
+import { BeforePart } from './books/BeforePart.tsx';
 import { CoverPart } from './cover/CoverPart.tsx';
 import { FindPart } from './find/FindPart.tsx';
 import { ShiftPart } from './ShiftPart.tsx';
@@ -24,12 +26,13 @@ import { SpotPart } from './SpotPart.tsx';
 import { useWriter } from './use-writer.ts';
 import { WritePart } from './WritePart.tsx';
 
-const PARTS = ['shifts', 'spots', 'write', 'find', 'cover'] as const;
+const PARTS = ['shifts', 'spots', 'before', 'write', 'find', 'cover'] as const;
 type PartName = (typeof PARTS)[number];
 
 const PART_LABELS: Readonly<Record<PartName, string>> = {
   shifts: 'Shifts',
   spots: 'Hot spots',
+  before: IN_BOOKS.before,
   write: 'Write a drill',
   find: 'Find a drill',
   cover: COVER.tab,
@@ -108,6 +111,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
           onWrite={writeFor}
         />
       )}
+      {part === 'before' && <BeforePart plan={plan} />}
       {part === 'write' && <WritePart plan={plan} place={place.value} writer={writer} />}
       {part === 'cover' && <CoverPart plan={plan} onOpen={writer.ask} />}
       {part === 'find' && (

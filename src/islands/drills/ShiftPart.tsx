@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { SoughtShift } from '#core/books';
 import type { DrillFamily } from '#core/drill/families';
 import type { HotSpot } from '#core/drill/hot-spots';
 import type { ShiftApart } from '#core/drill/apart';
@@ -15,14 +16,17 @@ import { tempoText } from '../../words/practice/session.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered, EmptyState } from '../../ui/states/index.ts';
 import { Fact, FactList } from '../../ui/FactList.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Caution } from '../parts/index.ts';
 import { checkText, soundedText } from '../../words/intonation/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
+import { IN_BOOKS } from '../../words/drills/in-books.ts';
 import { intervalText } from '../../words/drills/stages.ts';
 import { mmText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
 import { Advice } from '../bench/note/Advice.tsx';
 import { Guides } from '../bench/note/Guides.tsx';
+import { NearestInBooks } from './books/NearestInBooks.tsx';
 import { HandCloseUp } from './HandCloseUp.tsx';
 import { HandsTimeline } from './HandsTimeline.tsx';
 import { PlacesNav } from './PlacesNav.tsx';
@@ -121,11 +125,20 @@ function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick
             <HandsTimeline hands={apart.hands} kind={plan.brief.instrument.kind} seconds={apart.shift.seconds} />
             <Advice plan={plan} index={note} />
             <Stages key={note} apart={apart} />
+            {apart.shiftClass && (
+              <OpenedSection key={`books ${note}`} title={IN_BOOKS.nearest} className="mt-4">
+                {() => apart.shiftClass && <NearestInBooks plan={plan} sought={soughtIn(apart, apart.shiftClass)} />}
+              </OpenedSection>
+            )}
           </div>
         )
       }
     </Answered>
   );
+}
+
+function soughtIn({ from, to }: ShiftApart, shiftClass: ShiftClass): SoughtShift {
+  return { shiftClass, left: from.stops[0].written, written: to.stops[0].written };
 }
 
 function heading({ from, to, shift }: ShiftApart): string {

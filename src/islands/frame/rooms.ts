@@ -26,6 +26,7 @@ export const ROOMS = [
     name: 'Studio',
     pages: [
       { href: '/pieces', name: 'Pieces', keeps: true },
+      { href: '/books', name: 'Books', keeps: true },
       { href: '/setup', name: 'Players, instruments, schools', keeps: true },
       { href: '/tapes', name: 'Tapes' },
       { href: '/costs', name: 'Costs', keeps: true },

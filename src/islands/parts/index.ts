@@ -1,6 +1,7 @@
 export { BriefPath, useSeen } from './BriefPath.tsx';
 export { Caution } from './Caution.tsx';
 export { ChangeWords } from './ChangeWords.tsx';
+export { ListEntries, type ListEntry } from './ListEntries.tsx';
 export { NumberOrigins } from './NumberOrigins.tsx';
 export { PlayerChoice } from './PlayerChoice.tsx';
 export { PracticeOfNobody } from './PracticeOfNobody.tsx';

@@ -75,7 +75,9 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const shown = useMemo(() => {
     const matches = searchFor(search);
-    return rows.filter((row) => matches(row) && isWithin(row, narrowed));
+    // The pieces of books stand under Books; here they are found by searching.
+    const isSearched = search.trim() !== '';
+    return rows.filter((row) => (isSearched || !row.inBook) && matches(row) && isWithin(row, narrowed));
   }, [rows, search, narrowed]);
   if (records.length === 0) return <NoPieces />;
   return (
@@ -99,7 +101,7 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
           />
         ))}
         <span role="status" className="text-sm text-dove-dark">
-          {whole && (shown.length === rows.length ? `${rows.length} pieces` : `${shown.length} of ${rows.length} pieces`)}
+          {whole && countedText(shown.length, rows)}
         </span>
       </search>
       <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
@@ -118,6 +120,14 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
       )}
     </>
   );
+}
+
+/** Tells how many pieces are shown, of how many, and how many more stand in books. */
+function countedText(shown: number, rows: readonly LibraryRow[]): string {
+  const inBooks = rows.filter(({ inBook }) => inBook).length;
+  const all = rows.length - inBooks;
+  const more = inBooks === 0 ? '' : `, ${inBooks} more in your books`;
+  return shown === all ? `${all} pieces${more}` : `${shown} of ${rows.length} pieces`;
 }
 
 function NoPieces() {

@@ -12,7 +12,7 @@ import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
-import { NumberOrigins, PracticeOfNobody } from '../parts/index.ts';
+import { ListEntries, type ListEntry, NumberOrigins, PracticeOfNobody } from '../parts/index.ts';
 import { DeletedNotice } from './DeletedNotice.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
@@ -156,24 +156,18 @@ function NothingChosen({ actions }: { readonly actions: StudioActions }) {
   );
 }
 
-interface Entry {
-  readonly id: string;
-  readonly name: string;
-  readonly what: string;
-}
-
-function playerEntry({ id, document }: PlayerRecord): Entry {
+function playerEntry({ id, document }: PlayerRecord): ListEntry {
   return { id, name: document.name || 'Unnamed player', what: INSTRUMENT_LABELS[document.profile.kind] };
 }
 
-function instrumentEntry({ id, document }: InstrumentRecord): Entry {
+function instrumentEntry({ id, document }: InstrumentRecord): ListEntry {
   const { kind, size, stringLengthMm } = document.instrument;
   const what =
     stringLengthMm === undefined ? (size ? fingerboardName(kind, size) : INSTRUMENT_LABELS[kind]) : `${stringLengthMm} mm, measured`;
   return { id, name: document.name || 'Unnamed instrument', what };
 }
 
-function schoolEntry({ id, document }: SchoolRecord): Entry {
+function schoolEntry({ id, document }: SchoolRecord): ListEntry {
   const answered = Object.keys(document.school.ways ?? {}).length;
   return { id, name: document.name || 'Unnamed school', what: `${countText(answered, 'question', 'questions')} answered` };
 }
@@ -181,7 +175,7 @@ function schoolEntry({ id, document }: SchoolRecord): Entry {
 interface ShelfProps {
   readonly title: string;
   readonly what: Chosen['kind'];
-  readonly entries: readonly Entry[];
+  readonly entries: readonly ListEntry[];
   readonly chosen: Chosen | null;
   readonly onChoose: (chosen: Chosen) => void;
   readonly onNew: () => void;
@@ -196,24 +190,7 @@ function Shelf({ title, what, entries, chosen, onChoose, onNew }: ShelfProps) {
           <Plus size={14} aria-hidden="true" /> New
         </Button>
       </div>
-      <ul className="mt-1">
-        {entries.map((entry) => {
-          const current = chosen?.kind === what && chosen.id === entry.id;
-          return (
-            <li key={entry.id}>
-              <button
-                type="button"
-                aria-current={current ? 'true' : undefined}
-                className={`block w-full border-l-2 px-3 py-1 text-left ${current ? 'border-ink bg-paper-deep' : 'border-line hover:bg-paper-deep'}`}
-                onClick={() => onChoose({ kind: what, id: entry.id })}
-              >
-                {entry.name}
-                <span className="block text-sm text-dove-dark">{entry.what}</span>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
+      <ListEntries entries={entries} chosen={chosen?.kind === what ? chosen.id : null} onChoose={(id) => onChoose({ kind: what, id })} />
       {entries.length === 0 && <p className="text-sm text-dove-dark">None yet.</p>}
     </section>
   );

@@ -8,6 +8,7 @@ import type { PieceRecord } from '../../records/record.ts';
 import { drillTitle } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { workStore } from '../bench/index.ts';
+import { excerptOf } from '../books/index.ts';
 import { keepOrThrow } from '../keeping/index.ts';
 import { PIECES, readStored } from '../reading/index.ts';
 
@@ -27,14 +28,18 @@ export interface DrillToKeep {
  */
 export async function keepDrill({ brief, request, note }: DrillToKeep): Promise<PieceRecord> {
   const work = workStore.getState();
-  const { instrumentId, playerId, schoolId } = work;
+  const { instrumentId, playerId, schoolId, inBook } = work;
   const { records } = await readStored(PIECES);
   const before = records.find(
     (record) => record.playerId === playerId && dequal(record.document.drill?.request, request) && dequal(record.document.brief, brief),
   );
   if (before) return before;
   const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
-  const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), { tags: ['drill'], drill });
+  const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), {
+    tags: ['drill'],
+    drill,
+    inBook: excerptOf(inBook),
+  });
   const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
   return (await keepOrThrow('piece', record)).record;
 }

@@ -4,7 +4,8 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import { type Brought, type DamagedPart, readEach, readPart, readRecordsText, type RecordPart, recordsText } from '../backup/index.ts';
 import { database } from '../../storage/database/index.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { isFields, loadLog } from '../../storage/reading/index.ts';
+import { isFields, loadAll, loadLog } from '../../storage/reading/index.ts';
+import { forPupil, piecesThatStay, withoutPieces } from './stays-here.ts';
 
 const FORMAT = 'dove-path/assignment';
 
@@ -24,7 +25,8 @@ export function piecesIn({ week, sessions }: Pick<GivenToPupil, 'week' | 'sessio
 
 /**
  * Writes an assignment to one pupil or several as a file's text: for each the player, the instrument, the schools, the pieces, the week and
- * the sessions, and the teacher's settings (aim, tolerance, points, how help fades). Nothing else of the log is in it.
+ * the sessions, and the teacher's settings (aim, tolerance, points, how help fades). Nothing else of the log is in it, and no music of a
+ * book that may not be given on.
  */
 export async function assignmentText(given: readonly GivenToPupil[]): Promise<string> {
   const parts = await Promise.all(given.map(partsFor));
@@ -32,8 +34,10 @@ export async function assignmentText(given: readonly GivenToPupil[]): Promise<st
 }
 
 async function partsFor(given: GivenToPupil): Promise<readonly RecordPart[]> {
-  const { player, week, sessions } = given;
-  const pieces = (await database.pieces.bulkGet([...piecesIn(given)])).filter((piece) => piece !== undefined);
+  const all = (await database.pieces.bulkGet([...piecesIn(given)])).filter((piece) => piece !== undefined);
+  const stay = new Set(piecesThatStay(all, await loadAll('book')).map(({ id }) => id));
+  const { player, week, sessions } = withoutPieces(given, stay);
+  const pieces = all.filter(({ id }) => !stay.has(id)).map(forPupil);
   const [instruments, schools] = await Promise.all([
     database.instruments.bulkGet(idsOf([player, ...pieces], 'instrumentId')),
     database.schools.bulkGet(idsOf([player, ...pieces], 'schoolId')),

@@ -6,4 +6,5 @@ export {
   piecesIn,
   readAssignmentText,
 } from './assignment.ts';
+export { piecesThatStay, withoutPieces } from './stays-here.ts';
 export { addToLog, type LogBrought, logText, readLogText } from './log-file.ts';

@@ -10,7 +10,7 @@ import { newInstrument, newPieceRecord, newPlayer, newSchool } from '../../recor
 export type DemoRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
 
 /** The records where there is no demo. */
-const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], week: [], log: [] };
+const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], week: [], log: [], book: [] };
 
 /**
  * Makes the records of the demo at a time, ms since 1970; the server has checked it. The first of the pieces is the newest, so that it

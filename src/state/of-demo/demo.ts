@@ -29,6 +29,7 @@ async function ofEveryKind(find: <Name extends DocumentName>(name: Name) => Prom
     session: await find('session'),
     week: await find('week'),
     log: await find('log'),
+    book: await find('book'),
   };
 }
 

@@ -1,6 +1,8 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
+import type { PieceFacts } from '#core/drill/finder';
 import type {
+  BookRecord,
   InstrumentRecord,
   LinksOf,
   LogRecord,
@@ -67,6 +69,15 @@ export interface CorrectionMade {
   readonly offered: boolean;
 }
 
+/** The facts of a piece, kept so that it is not planned again to be found. They can be made again, so no backup has them. */
+export interface PieceFactsRecord {
+  /** The id of the piece. */
+  readonly id: string;
+  /** The state of the piece, and the engine, from which they were made. */
+  readonly madeFrom: string;
+  readonly facts: PieceFacts;
+}
+
 /** A small fact the application remembers. */
 export type FactRecord =
   | { readonly key: 'demo-seeded'; readonly value: boolean }
@@ -106,6 +117,8 @@ export class DovePathDatabase extends Dexie {
   readonly sessions!: EntityTable<SessionRecord, 'id'>;
   readonly weeks!: EntityTable<WeekRecord, 'id'>;
   readonly logs!: EntityTable<LogRecord, 'id'>;
+  readonly books!: EntityTable<BookRecord, 'id'>;
+  readonly pieceFacts!: EntityTable<PieceFactsRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
   readonly versions!: EntityTable<VersionRecord, 'number'>;
@@ -128,6 +141,7 @@ export class DovePathDatabase extends Dexie {
         ...Object.fromEntries(tables.map((table) => [table, `id, updatedAt${MORE_KEYS[table] ?? ''}`])),
         versions: '++number, of, at',
         deleted: '++number, at',
+        pieceFacts: 'id',
       })
       .upgrade(async (transaction) => {
         for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);

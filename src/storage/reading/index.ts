@@ -1,3 +1,4 @@
+export { type BooksWithPieces, forgetFactsOfGone, keepFacts, loadBooks, loadFacts } from './books.ts';
 export { readFirst } from './first-reading.ts';
 export type { OpenPiece } from './open-pieces.ts';
 export { checkRecord, loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from './piece-list.ts';

@@ -1,3 +1,4 @@
+import { standsInBook } from '#core/documents';
 import { database, isOfThisVersion } from '../database/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
 import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
@@ -20,9 +21,14 @@ export async function checkRecord(id: string): Promise<Checked> {
   return (await database.pieces.get(id)) === undefined ? 'set aside' : 'of a newer version';
 }
 
-/** Reads the pieces that were changed last, `most` of them: those with which a list begins. */
+/** Reads the pieces that were changed last, `most` of them, without those that stand in books: those with which a list begins. */
 export async function loadNewest(most: number): Promise<PieceList> {
-  const stored = await database.pieces.orderBy('updatedAt').reverse().limit(most).toArray();
+  const stored = await database.pieces
+    .orderBy('updatedAt')
+    .reverse()
+    .filter(({ document }) => !standsInBook(document ?? {}))
+    .limit(most)
+    .toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside('piece', record)));
   return { records: read.filter((record) => record !== null), newer: 0, setAside: await countSetAside(), whole: false };
 }

@@ -26,6 +26,7 @@ const READ_LINKS: ReadLinks = {
   session: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
   week: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
   log: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  book: async () => ({}),
 };
 
 /**

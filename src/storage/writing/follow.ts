@@ -27,6 +27,7 @@ const FOLLOWERS: Followers = {
   session: async () => undefined,
   week: async () => undefined,
   log: async () => undefined,
+  book: async () => undefined,
 };
 
 /** Lets the pieces follow a record of the studio that is written; they remember their state until the teacher has looked. */

@@ -74,6 +74,7 @@ export const KIND_WORDS = {
   session: 'session',
   week: 'plan of the weeks',
   log: 'day of a log',
+  book: 'book',
   demo: 'demo',
 } as const;
 

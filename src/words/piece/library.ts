@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import type { Piece } from '#core/documents';
+import { type Piece, standsInBook } from '#core/documents';
 import { keyLabel, keyOfTonic } from '#core/key';
 import { parsePitch } from '#core/pitch';
 import { INSTRUMENT_LABELS, instrumentLabel } from '../studio/instruments.ts';
@@ -18,6 +18,8 @@ export interface LibraryRow {
   /** The name of the player; empty where the piece names nobody. */
   readonly player: string;
   readonly tags: readonly string[];
+  /** Whether it stands in a book of the teacher’s. */
+  readonly inBook: boolean;
   /** The moment it was last changed, ms since 1970. */
   readonly changedAt: number;
   /** The words of the row in plain lower case, for the search. */
@@ -36,7 +38,7 @@ export function libraryRow(id: string, piece: Piece, changedAt: number): Library
     player: brief.player?.name ?? '',
   };
   const searched = plain([...Object.values(told), ...tags].join(' '));
-  return { id, ...told, tags, changedAt, searched };
+  return { id, ...told, tags, inBook: standsInBook(piece), changedAt, searched };
 }
 
 /** Tells whether every word of a search is somewhere in a row; accidentals may be typed as letters. */

@@ -35,6 +35,12 @@ export function namedText(text: string, name: string): string {
   return `“${text}” has the name of ${name} in it, and the others will read it. Give it another name first.`;
 }
 
+/** Writes which pieces are not in the file, since their book may not be given on. */
+export function staysText(pieces: readonly string[]): string {
+  const names = listText(pieces.map((name) => `“${name}”`));
+  return `${names} ${pieces.length === 1 ? 'stays' : 'stay'} here: the music of the book may not go to pupils. Tick it under Books where it may.`;
+}
+
 /** Writes which pieces a pupil cannot play as they are. */
 export function unplayableText(player: string, pieces: readonly string[]): string {
   return `${player} has no fingering for ${listText(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;

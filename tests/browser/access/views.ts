@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { studyFiles } from '../../support/plans/study-files.ts';
 import { beads, expect, openPiece, planDrawn } from '../bench-page.ts';
 
 /** A view, with the way to it with the piece that was opened first. */
@@ -13,6 +14,7 @@ export interface View {
 export const VIEWS: Readonly<Record<string, readonly View[]>> = {
   'the lists of the Studio': [
     { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
+    { name: 'a book', open: book, foldsAt390: true },
     { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
     { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
     { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'A major in sixths') },
@@ -38,6 +40,7 @@ export const VIEWS: Readonly<Record<string, readonly View[]>> = {
     { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
     { name: 'hot spots', open: hotSpots, foldsAt390: true },
     { name: 'the drill writer', open: (page, piece) => drills(page, piece, 'write', 'The drill') },
+    { name: 'before a piece', open: beforePiece },
     { name: 'the finder of drills', open: (page, piece) => drills(page, piece, 'find', 'Drills found') },
   ],
   Practise: [
@@ -75,6 +78,22 @@ async function assignment(page: Page): Promise<void> {
 async function goTo(page: Page, address: string, heading: string | RegExp): Promise<void> {
   await page.goto(address);
   await page.getByRole('heading', { name: heading, exact: true }).first().waitFor();
+}
+
+/** Makes a book of some studies, and opens what is in it. */
+async function book(page: Page): Promise<void> {
+  await page.goto('/books');
+  await page.getByRole('button', { name: 'New book' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Steps along the neck');
+  await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles([...studyFiles('violin', 3)]);
+  await page.getByRole('button', { name: 'Bring in 3 pieces' }).click();
+  await page.getByText('What is in it').click();
+  await page.getByRole('rowheader', { name: 'First position' }).waitFor();
+}
+
+async function beforePiece(page: Page, piece: string): Promise<void> {
+  await page.goto(`/drills?piece=${piece}&part=before`);
+  await page.getByRole('link', { name: 'Your books' }).waitFor();
 }
 
 async function chosenInStudio(page: Page, name: string | RegExp): Promise<void> {

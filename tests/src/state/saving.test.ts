@@ -218,13 +218,15 @@ describe('a piece that another tab writes into', () => {
   it('still knows what it was written for, when it is a drill, after an edit on the bench', async () => {
     const asks = { family: 'one-string' as const, strings: ['C3'] };
     const drill = { request: { key: 'C major', asks, variant: PLAIN_VARIANT }, piece: 'Etude', note: 3 };
-    const record = newPieceRecord(pieceOf('Along one string', LINE, lineTextOf(LINE), { tags: ['drill'], drill }));
+    const inBook = { book: 'book-1', number: '3b', page: 12 };
+    const record = newPieceRecord(pieceOf('Along one string', LINE, lineTextOf(LINE), { tags: ['drill'], drill, inBook }));
     setOnBench(record);
     workStore.setState({ name: 'Along the C string' });
     saveSoon();
     await allKept();
     const stored = await database.pieces.get(record.id);
-    assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.drill], ['Along the C string', ['drill'], drill]);
+    const { name, tags, drill: kept, inBook: there } = stored?.document ?? {};
+    assert.deepEqual([name, tags, kept, there], ['Along the C string', ['drill'], drill, inBook]);
   });
 
   it('is as it was changed here last where both changed the same, and the other is a version', async () => {

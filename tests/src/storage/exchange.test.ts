@@ -6,9 +6,11 @@ import type { Brief } from '#core/brief';
 import { ladderTo, USUAL_SET } from '#core/practice/ladder';
 import type { LogEntry } from '#core/practice/log';
 import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
+import { DOCUMENT_KINDS, withHead } from '#core/documents';
 import { plan } from '#core/plan';
 import { FIRST_WEEK, withItems } from '#core/week';
 import { sameFor } from '../../../src/state/practice/for-pupils.ts';
+import { withPlace } from '../../../src/state/books/place-in-book.ts';
 import { bringIn } from '../../../src/state/backup/brought.ts';
 import { recordsText } from '../../../src/state/backup/records-text.ts';
 import { database } from '../../../src/storage/database/database.ts';
@@ -18,7 +20,7 @@ import { logText, readLogText } from '../../../src/state/exchange/log-file.ts';
 import { dayOf, entriesOf, newEntry, pageOf } from '../../../src/records/log-pages.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { loadLog } from '../../../src/storage/reading/practice.ts';
-import { newPieceRecord, newPlayer } from '../../../src/records/new-records.ts';
+import { newBook, newPieceRecord, newPlayer } from '../../../src/records/new-records.ts';
 import { newSession, newWeek } from '../../../src/records/new-practice-records.ts';
 import { loadStudio } from '../../../src/storage/reading/studio.ts';
 import { playerDocument } from '../../../src/records/studio.ts';
@@ -84,6 +86,42 @@ async function takeIn({ pupils: [pupil] }: AssignmentBrought): Promise<void> {
 async function emptyStorage(): Promise<void> {
   for (const table of database.tables) await table.clear();
 }
+
+describe('music of a book', () => {
+  it('stays at home, and what is left of week and session goes; it goes, as the pupil’s own, where the book may be given', async () => {
+    const given = await give();
+    const book = newBook(withHead(DOCUMENT_KINDS.book, { name: 'Steps' }));
+    await saveRecord('book', book);
+    const copied = withPlace(await piece('Copied', given.player.id), { book: book.id, number: '3' });
+    await database.pieces.put(copied);
+    const { week, sessions } = given;
+    assert.ok(week && sessions[0]);
+    const withCopied: GivenToPupil = {
+      ...given,
+      week: { ...week, document: { ...week.document, items: [...withItems(week.document.items, [itemOf(copied)])] } },
+      sessions: [...sessions, { ...sessions[0], id: 'only-copied', document: { ...sessions[0].document, items: [itemOf(copied)] } }],
+    };
+    const atHome = await read(await assignmentText([withCopied]));
+    const kindsOf = ({ pupils: [pupil] }: AssignmentBrought, kind: string): number =>
+      pupil?.brought.filter((one) => one.kind === kind).length ?? 0;
+    assert.deepEqual([kindsOf(atHome, 'piece'), kindsOf(atHome, 'session')], [1, 1]);
+    assert.doesNotMatch(await assignmentText([withCopied]), /Copied/);
+    await database.books.update(book.id, { document: { ...book.document, mayBeGiven: true } });
+    const text = await assignmentText([withCopied]);
+    assert.deepEqual([kindsOf(await read(text), 'piece'), kindsOf(await read(text), 'session')], [2, 2]);
+    assert.doesNotMatch(text, /inBook/);
+  });
+
+  it('stays at home where its book is not here', async () => {
+    const given = await give();
+    const lost = withPlace(await piece('Lost', given.player.id), { book: 'elsewhere' });
+    await database.pieces.put(lost);
+    const { week } = given;
+    assert.ok(week);
+    const items = [...withItems(week.document.items, [itemOf(lost)])];
+    assert.doesNotMatch(await assignmentText([{ ...given, week: { ...week, document: { ...week.document, items } } }]), /Lost/);
+  });
+});
 
 describe('an assignment', () => {
   it('brings a pupil in an empty browser what was given, and nothing else of the studio', async () => {

@@ -47,8 +47,8 @@ export async function downloadPdf(): Promise<void> {
 
 /** Saves the piece as it stands, planned or not. */
 export function downloadJson(): void {
-  const { name, brief, lineText, tags, drill } = workStore.getState();
-  const piece = pieceOf(name, brief, lineText, { tags, drill });
+  const { name, brief, lineText, tags, drill, inBook } = workStore.getState();
+  const piece = pieceOf(name, brief, lineText, { tags, drill, inBook });
   downloadText(fileNameOf(pieceTitle(piece), 'json'), 'application/json', documentToText(piece));
 }
 

@@ -25,7 +25,9 @@ import { Answered } from '../../../ui/states/index.ts';
 import { tellNotesOfPlan } from '../../../words/line/note-places.ts';
 import { pieceTitle } from '../../../words/piece/pieces.ts';
 import { FINDER_WORDS, neededText } from '../../../words/drills/finder.ts';
+import { IN_BOOKS } from '../../../words/drills/in-books.ts';
 import { FAMILY_WORDS, shiftClassText } from '../../../words/drills/families.ts';
+import { NearestInBooks } from '../books/NearestInBooks.tsx';
 import { DRILL_GRID } from './drill-grid.ts';
 import { DrillCard } from './DrillCard.tsx';
 import { FindSentence } from './FindSentence.tsx';
@@ -82,6 +84,12 @@ export function FindPart({ plan, place, musicKey, like, onLike, onOpen }: FindPa
       <Answered asked={pieces} waiting="Looking …">
         {() => null}
       </Answered>
+      {like && (
+        <section aria-label={IN_BOOKS.nearest} className="mt-4">
+          <Heading as="h3">{IN_BOOKS.nearest}</Heading>
+          <NearestInBooks plan={plan} sought={{ shiftClass: like, left: null, written: null }} />
+        </section>
+      )}
       {like && <PlacesLike like={like} />}
       {query.position && <PiecesInside kind={place.instrument.kind} position={query.position} />}
     </div>

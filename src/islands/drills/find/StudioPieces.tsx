@@ -2,8 +2,8 @@ import { isKindOf, type PieceFacts } from '#core/drill/finder';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
-import { answerOf, type Asked, engine, useAsked } from '../../../engine/index.ts';
-import type { PieceRecord } from '../../../records/record.ts';
+import { answerOf, type Asked } from '../../../engine/index.ts';
+import { useFactsOfPieces } from '../../../state/books/index.ts';
 import { PIECES, useStored } from '../../../state/reading/index.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -21,19 +21,11 @@ interface StudioPiece extends PieceFacts {
 function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
   const kept = useStored(PIECES);
   const records = (answerOf(kept)?.records ?? []).filter(({ document }) => document.brief.instrument.kind === kind);
-  const facts = useAsked({
-    key: ['studio pieces', kind, records.map(({ id, revision }) => `${id} ${revision}`)],
-    ask: (signal) => studioPieces(records, signal),
-    when: kept.state === 'answered',
-  });
-  return kept.state === 'failed' ? kept : facts;
-}
-
-async function studioPieces(records: readonly PieceRecord[], signal: AbortSignal): Promise<readonly StudioPiece[]> {
-  const found: StudioPiece[] = [];
-  for (const { id, document } of records)
-    found.push({ id, title: pieceTitle(document), ...(await engine.ask(document.brief, { kind: 'piece-facts' }, { signal })) });
-  return found;
+  const { asked } = useFactsOfPieces(kept.state === 'answered' ? records : null);
+  if (kept.state === 'failed') return kept;
+  if (asked.state !== 'answered') return asked;
+  const titles = new Map(records.map(({ id, document }) => [id, pieceTitle(document)]));
+  return { state: 'answered', value: asked.value.map(({ id, facts }) => ({ id, title: titles.get(id) ?? '', ...facts })) };
 }
 
 /** Lists where a kind of shift occurs in the pieces of the studio, each one step from being taken apart. */

@@ -3,7 +3,8 @@ import { lazy, type ReactNode, useEffect, useEffectEvent, useState } from 'react
 import { useDropzone } from 'react-dropzone';
 import type { Piece } from '#core/documents';
 import { issuesText } from '#core/messages';
-import type { Reading } from '#core/result';
+import { goodReading, type Reading } from '#core/result';
+import type { PlaceInBook } from '../../../records/piece-documents.ts';
 import { keep } from '../../../state/keeping/index.ts';
 import { newPieceRecord } from '../../../records/new-records.ts';
 import { isMarkup, pastedFile } from '../../../files/foreign/index.ts';
@@ -21,19 +22,21 @@ const ImportDialog = lazy(async () => ({ default: (await import('./ImportDialog.
 interface BringInProps {
   /** Receives the result. */
   readonly onBrought: (kept: BroughtIn) => void;
+  /** Gives the places in a book for pieces of these names; absent where they come into no book. */
+  readonly placesFor?: (names: readonly string[]) => readonly PlaceInBook[];
   /** The page on which files may be dropped; it receives the button that opens them. */
   readonly children: (button: ReactNode) => ReactNode;
 }
 
 /** Brings in files, opened or dropped anywhere on the page: pieces saved here at once, scores when the teacher has chosen from them. */
-export function BringIn({ onBrought, children }: BringInProps) {
+export function BringIn({ onBrought, placesFor, children }: BringInProps) {
   const [chosen, setChosen] = useState<readonly ChosenScore[]>([]);
   const bringIn = async (files: readonly File[]): Promise<void> => {
     const [{ openFiles }, { firstChosen }] = await loadReading();
     const { scores, pieces } = await openFiles(files);
-    const kept = await keepReadings(pieces);
+    const kept = await keepReadings(withPlaces(pieces, placesFor));
     setChosen(scores.map(firstChosen));
-    if (scores.length === 0) tell(kept, onBrought);
+    if (scores.length === 0 && !placesFor) tell(kept, onBrought);
     else onBrought(kept);
   };
   usePastedFiles((files) => void bringIn(files));
@@ -47,9 +50,10 @@ export function BringIn({ onBrought, children }: BringInProps) {
         return [{ name, reading: made.ok ? { ok: true, value: made.value.piece } : made }];
       }),
     );
-    const kept = await keepReadings(readings.flat());
+    const kept = await keepReadings(withPlaces(readings.flat(), placesFor));
     setChosen([]);
-    tell(kept, onBrought);
+    if (placesFor) onBrought(kept);
+    else tell(kept, onBrought);
   };
   const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
     onDrop: (files) => void bringIn(files),
@@ -111,6 +115,16 @@ export interface BroughtIn {
 interface NamedReading {
   readonly name: string;
   readonly reading: Reading<Piece>;
+}
+
+/** Puts pieces that were read into a book, where they come into one. */
+function withPlaces(readings: readonly NamedReading[], placesFor: BringInProps['placesFor']): readonly NamedReading[] {
+  const read = readings.filter(({ reading }) => reading.ok);
+  const places = placesFor?.(read.map(({ name }) => name)) ?? [];
+  return readings.map((named): NamedReading => {
+    const inBook = places[read.indexOf(named)];
+    return named.reading.ok && inBook ? { ...named, reading: goodReading({ ...named.reading.value, inBook }) } : named;
+  });
 }
 
 async function keepReadings(readings: readonly NamedReading[]): Promise<BroughtIn> {

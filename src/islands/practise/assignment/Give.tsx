@@ -2,17 +2,20 @@ import { useState } from 'react';
 import { countText } from '#core/messages';
 import { FIRST_TOLERANCE } from '#core/trends';
 import { downloadText, fileNameOf } from '../../../files/index.ts';
+import { BOOKS } from '../../../state/books/index.ts';
 import { sameFor, TO_GIVE, type ToGive, unplayableIn } from '../../../state/practice/index.ts';
 import { PIECES, useStored } from '../../../state/reading/index.ts';
 import type { PieceRecord, PlayerRecord } from '../../../records/record.ts';
 import { answerOf } from '../../../engine/index.ts';
-import { assignmentText, type GivenToPupil, piecesIn } from '../../../state/exchange/index.ts';
+import { assignmentText, type GivenToPupil, piecesIn, piecesThatStay, withoutPieces } from '../../../state/exchange/index.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/index.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Answered, Notice } from '../../../ui/states/index.ts';
-import { ASSIGNMENT_WORDS, givenText, namedText, unplayableText } from '../../../words/practice/assignment.ts';
+import { pieceTitle } from '../../../words/piece/pieces.ts';
+import { BOOKS_PAGE } from '../../../words/studio/books.ts';
+import { ASSIGNMENT_WORDS, givenText, namedText, staysText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import type { Run } from '../../parts/index.ts';
@@ -51,27 +54,28 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
   const { week, sessions } = there;
   const [chosen, setChosen] = useState<readonly string[]>((week ? [week] : sessions.slice(0, 1)).map(({ id }) => id));
   const [pupils, setPupils] = useState<readonly string[]>([player.id]);
-  const given: GivenToPupil = {
+  const all: GivenToPupil = {
     player,
     week: week && chosen.includes(week.id) ? week : null,
     sessions: sessions.filter(({ id }) => chosen.includes(id)),
   };
   const to = studio.players.filter(({ id }) => pupils.includes(id));
   const pieces = answerOf(useStored(PIECES))?.records ?? [];
+  const { given, stay } = useWhatGoes(all, pieces);
   const named = namedInIt(given, { pieces, aim: there.set.aim, players: studio.players }).filter(({ id }) =>
     to.some((pupil) => pupil.id !== id),
   );
   const isNothing = to.length === 0 || (given.week === null && given.sessions.length === 0);
   const save = (apart: boolean): void =>
     run(async () => {
-      const all: GivenToPupil[] = [];
-      for (const group of to) all.push(await sameFor(group, given, studio));
-      for (const pupils of apart ? all.map((one) => [one]) : [all]) {
+      const same: GivenToPupil[] = [];
+      for (const group of to) same.push(await sameFor(group, given, studio));
+      for (const pupils of apart ? same.map((one) => [one]) : [same]) {
         const names = pupils.map(({ player: { document } }) => document.name).join(' ');
         downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(pupils));
       }
       const names = to.map(({ document }) => document.name);
-      return [givenText(names, apart ? all.length : 1), ...(await unplayableTexts(all))].join(' ');
+      return [givenText(names, apart ? same.length : 1), ...(await unplayableTexts(same))].join(' ');
     });
   return (
     <>
@@ -80,6 +84,7 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         <ForWhom player={player} studio={studio} pupils={pupils} onChoose={setPupils} />
       </div>
       <InFile given={given} set={there.set} pieces={pieces} to={to} />
+      <Staying pieces={stay} />
       {named.map(({ text, name }) => (
         <Notice key={`${text} ${name}`} className="mt-2">
           {namedText(text, name)}
@@ -97,6 +102,25 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         {to.length > 1 && <span className="text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.oneForAll}</span>}
       </p>
     </>
+  );
+}
+
+/** Parts what a teacher chose into what goes to pupils, and the pieces that stay here because of their book. */
+function useWhatGoes(chosen: GivenToPupil, pieces: readonly PieceRecord[]) {
+  const books = answerOf(useStored(BOOKS))?.books ?? [];
+  const asked = piecesIn(chosen);
+  const among = pieces.filter(({ id }) => asked.has(id));
+  const stay = piecesThatStay(among, books);
+  return { given: withoutPieces(chosen, new Set(stay.map(({ id }) => id))), stay };
+}
+
+function Staying({ pieces }: { readonly pieces: readonly PieceRecord[] }) {
+  if (pieces.length === 0) return null;
+  return (
+    <Notice className="mt-2 flex flex-wrap items-center gap-3">
+      <span>{staysText(pieces.map(({ document }) => pieceTitle(document)))}</span>
+      <ButtonLink href="/books">{BOOKS_PAGE.title}</ButtonLink>
+    </Notice>
   );
 }
 
