@@ -38,7 +38,7 @@ interface PartTabsProps<Name extends string> extends Omit<TabsProps<Name>, 'chil
 /** Shows the parts of a page, one of which is open. */
 export function PartTabs<Name extends string>({ label, names, nameOf, chosen, onChoose }: PartTabsProps<Name>) {
   return (
-    <nav aria-label={label} className="no-print mt-2 flex gap-6 border-b border-line text-[17px]">
+    <nav aria-label={label} className="no-print mt-2 flex flex-wrap gap-x-6 border-b border-line text-[17px]">
       {names.map((name) => (
         <button
           key={name}

@@ -111,7 +111,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
           onWrite={writeFor}
         />
       )}
-      {part === 'before' && <BeforePart plan={plan} />}
+      {part === 'before' && <BeforePart plan={plan} onOpen={writer.ask} />}
       {part === 'write' && <WritePart plan={plan} place={place.value} writer={writer} />}
       {part === 'cover' && <CoverPart plan={plan} onOpen={writer.ask} />}
       {part === 'find' && (

@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { beforePiece, type BeforePiece, bookIndex, type PieceOfBook } from '#core/books';
+import { beforePiece, type BeforePiece, bookIndex, drillOfNeed, type PieceOfBook } from '#core/books';
 import type { Brief } from '#core/brief';
-import { bestOf } from '#core/drill';
+import { bestOf, drillFor } from '#core/drill';
+import { writeDrill } from '#core/drill/families';
 import { isKindOf, NO_FACTS, pieceFacts } from '#core/drill/finder';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { planBest } from '../../support/briefs.ts';
@@ -94,6 +95,30 @@ describe('the facts of a piece', () => {
       assert.equal(sum(facts.byPosition), facts.notes);
       assert.ok(sum(facts.byPattern) <= facts.notes);
     }
+  });
+});
+
+describe('the drill for what a piece asks', () => {
+  it('is played by its hand, for nearly everything, on every instrument', () => {
+    let [asked, played] = [0, 0];
+    for (const kind of INSTRUMENT_KINDS) {
+      for (let seed = 0; seed < 6; seed += 1) {
+        const plan = bestOf(madeStudy(kind, seed));
+        assert.ok(plan);
+        const facts = pieceFacts(plan);
+        for (const { need } of beforePiece(facts, [], 1)) {
+          const request = drillOfNeed(facts, need);
+          assert.ok(request);
+          asked += 1;
+          if (writeDrill(drillFor(plan.brief), request).ok) played += 1;
+        }
+      }
+    }
+    assert.ok(asked > 50 && played >= 0.9 * asked, `${played} of ${asked} are played`);
+  });
+
+  it('is none for a piece that no hand plays', () => {
+    assert.equal(drillOfNeed(NO_FACTS, { need: 'key', key: 'D major' }), null);
   });
 });
 
