@@ -1,5 +1,6 @@
 /** Takes the pictures in docs/screenshots from the demo data: `npm run build` first, then `npm run screenshots`. */
 import { chromium, type Page } from '@playwright/test';
+import { studyFiles } from '../tests/support/plans/study-files.ts';
 import { CHROMIUM, startServer } from '../tests/support/served.ts';
 
 const PORT = 4397;
@@ -27,7 +28,7 @@ const VIEWS: readonly View[] = [
   { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'A♭ major in three octaves', prepare: showTapes },
   { file: 'atlas', piece: null, prepare: atlas },
-  { file: 'names', piece: null, prepare: names },
+  { file: 'book', piece: null, prepare: book },
   { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
   { file: 'record', piece: null, prepare: record },
   { file: 'sheet', piece: 'A minor in first position', prepare: openSheet },
@@ -94,13 +95,16 @@ async function atlas(page: Page): Promise<void> {
     .waitFor();
 }
 
-async function names(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/atlas/names?about=chosen&ask=hand&instrument=violin+4/4&key=D+major&position=3`);
-  const form = page.getByRole('form', { name: 'Question' });
-  await form.waitFor();
-  await form.getByRole('heading').focus();
-  await page.keyboard.press('1');
-  await page.getByRole('img', { name: 'The right answer on the fingerboard' }).waitFor();
+/** Brings in a book of studies of our own. */
+async function book(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/books`);
+  await page.getByRole('button', { name: 'New book' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Steps along the neck');
+  await page.getByRole('textbox', { name: 'About it' }).fill('Short studies for the first shifts; a line a day.');
+  await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles([...studyFiles('violin', 24)]);
+  await page.getByRole('button', { name: 'Bring in 24 pieces' }).click();
+  await page.getByText('What is in it').waitFor();
+  await page.locator('td svg circle').nth(400).waitFor({ state: 'attached' });
 }
 
 async function byHeart(page: Page): Promise<void> {

@@ -4,8 +4,8 @@ import type { Need } from './need.ts';
 
 /**
  * Gives the drill of ours for something that a piece asks: for its key the scale of the position it is played in most, for that position
- * broken thirds, for any other its scale, for a finger pattern the blocks of fingers, for a shift its study. Null for a piece that no hand
- * plays.
+ * broken thirds, for any other its scale, for a shift its study. Null for a finger pattern, for which none of ours is written, and for a
+ * piece that no hand plays.
  */
 export function drillOfNeed(facts: PieceFacts, need: Need): DrillRequest | null {
   const [position, key] = [facts.byPosition[0]?.name, facts.byKey[0]?.name];
@@ -20,7 +20,7 @@ export function drillOfNeed(facts: PieceFacts, need: Need): DrillRequest | null 
         facts.keyed.find((pair) => pair.position === need.position)?.key,
       );
     case 'pattern':
-      return request({ family: 'blocks', position });
+      return null;
     case 'shift': {
       const { shiftClass } = need;
       const inKey = facts.shifts.find((shift) => isKindOf(shift.shiftClass, shiftClass))?.key;

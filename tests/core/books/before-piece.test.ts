@@ -108,13 +108,14 @@ describe('the drill for what a piece asks', () => {
         const facts = pieceFacts(plan);
         for (const { need } of beforePiece(facts, [], 1)) {
           const request = drillOfNeed(facts, need);
-          assert.ok(request);
+          assert.equal(request === null, need.need === 'pattern');
+          if (!request) continue;
           asked += 1;
           if (writeDrill(drillFor(plan.brief), request).ok) played += 1;
         }
       }
     }
-    assert.ok(asked > 50 && played >= 0.9 * asked, `${played} of ${asked} are played`);
+    assert.ok(asked > 40 && played >= 0.9 * asked, `${played} of ${asked} are played`);
   });
 
   it('is none for a piece that no hand plays', () => {

@@ -61,23 +61,25 @@ function Needs({ plan, needs, pieces, books, onOpen }: NeedsProps) {
   const counts = { notes: needs.notes, shifts: needs.shifts.length };
   return (
     <ol className={books.all === 0 ? DRILL_GRID : 'grid gap-y-4'}>
-      {before.map((found) => (
-        <li key={JSON.stringify(found.need)} className="min-w-0">
-          <h2 className="flex flex-wrap items-baseline gap-x-3">
-            <span className="font-serif text-[19px]">{needName(found.need)}</span>
-            <span className="font-sans text-[14px] font-normal text-dove-dark">{needShareText(found, counts)}</span>
-          </h2>
-          <ul className={books.all === 0 ? '' : DRILL_GRID}>
-            <OurDrill plan={plan} request={drillOfNeed(needs, found.need)} onOpen={onOpen} />
-            {found.pieces.map((piece) => (
-              <PieceCard key={piece.piece} need={found.need} piece={piece} books={books} />
-            ))}
-            {books.all > 0 && found.pieces.length === 0 && (
-              <li className="border-t-2 border-line pt-1 text-[14px] text-dove-dark">{IN_BOOKS.beforeNone}</li>
-            )}
-          </ul>
-        </li>
-      ))}
+      {before
+        .filter(({ need, pieces: there }) => there.length > 0 || books.all > 0 || drillOfNeed(needs, need) !== null)
+        .map((found) => (
+          <li key={JSON.stringify(found.need)} className="min-w-0">
+            <h2 className="flex flex-wrap items-baseline gap-x-3">
+              <span className="font-serif text-[19px]">{needName(found.need)}</span>
+              <span className="font-sans text-[14px] font-normal text-dove-dark">{needShareText(found, counts)}</span>
+            </h2>
+            <ul className={books.all === 0 ? '' : DRILL_GRID}>
+              <OurDrill plan={plan} request={drillOfNeed(needs, found.need)} onOpen={onOpen} />
+              {found.pieces.map((piece) => (
+                <PieceCard key={piece.piece} need={found.need} piece={piece} books={books} />
+              ))}
+              {books.all > 0 && found.pieces.length === 0 && (
+                <li className="border-t-2 border-line pt-1 text-[14px] text-dove-dark">{IN_BOOKS.beforeNone}</li>
+              )}
+            </ul>
+          </li>
+        ))}
     </ol>
   );
 }
