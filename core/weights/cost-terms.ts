@@ -31,6 +31,7 @@ export type CostTerm =
   | 'same-finger-shift'
   | 'crossing-while-shifting'
   | 'shift-against-melody'
+  | 'fingers-left'
   | 'one-note-stay'
   | 'open-and-stopped'
   | 'octave-hand'

@@ -19,6 +19,8 @@ export const WEIGHTS = {
   restShiftShare: share('shift', [0.5, 0.5, 0.5, 0.5]),
   shiftCrossing: perInstrument('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: perInstrument('shift-against-melody', [300, 300, 300, 300]),
+  fingersLeft: perInstrument('fingers-left', [0, 0, 600, 0]),
+  thirdsLeft: perInstrument('fingers-left', [600, 600, 0, 0]),
   // The search considers these two only where a line meets them, which is exact while neither is a gain.
   oneNoteStay: entry<number>('one-note-stay', 'thousandths each', [0, 10_000], [500, 500, 460, 0]),
   openAndStopped: entry<number>('open-and-stopped', 'thousandths each', [0, 10_000], [150, 150, 150, 150]),

@@ -141,7 +141,28 @@ function shiftTerms(setting: CostSetting, step: Step, melody: number, add: TermS
   }
   const isHeard = from.stringIndex === to.stringIndex;
   if (isHeard && melody * semitones < 0 && !gap.octaveRow) add('shift-against-melody', weights.shiftAgainstMelody * share);
+  fingersLeftTerms(weights, step, melody, add);
   momentTerms(weights, move, gap, add);
+}
+
+/** The fingers with which a hand begins and ends a run that goes up: 1 2 3 in semitones on the neck of a cello, 3-1 4-2 in thirds. */
+const [SEMITONES, THIRDS] = [
+  { first: 1, last: 3 },
+  { first: 3, last: 4 },
+] as const;
+
+/**
+ * Lists the costs of a shift that does not use a hand up, in a run of semitones along a string or in a row of thirds: going up it is left with
+ * its last finger and the next one begins with its first, and coming down the other way round.
+ */
+function fingersLeftTerms({ fingersLeft, thirdsLeft }: Weights, { from, to, gap }: Step, melody: number, add: TermSink): void {
+  const isRun = gap.semitones && from.stringIndex === to.stringIndex;
+  if (!isRun && !gap.thirds) return;
+  const [leaving, arriving] = [rankOf(from.finger), rankOf(to.finger)];
+  if (!leaving || !arriving || melody * handMoves(from, to) <= 0) return;
+  const { first, last } = isRun ? SEMITONES : THIRDS;
+  const unused = (leaving === (melody > 0 ? last : first) ? 0 : 1) + (arriving === (melody > 0 ? first : last) ? 0 : 1);
+  if (unused > 0) add('fingers-left', (isRun ? fingersLeft : thirdsLeft) * unused);
 }
 
 function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Step): Move {

@@ -102,6 +102,11 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     one: 'shift against the melody',
     many: 'shifts against the melody',
   },
+  'fingers-left': {
+    says: 'the hand moves before its fingers are used up',
+    one: 'shift with fingers left over',
+    many: 'shifts with fingers left over',
+  },
   'one-note-stay': { says: 'the hand comes for one note and leaves again', one: 'stay for one note', many: 'stays for one note' },
   'open-and-stopped': {
     says: 'a note comes back open where it was stopped, or the other way round',
