@@ -1,5 +1,6 @@
 import { type DrillFamily, type DrillRequest, PLAIN_VARIANT } from '#core/drill/families';
 import { isKindOf, type PieceFacts } from '#core/drill/finder';
+import type { ShiftClass } from '#core/drill/shifts';
 import type { Need } from './need.ts';
 
 /**
@@ -10,21 +11,32 @@ import type { Need } from './need.ts';
 export function drillOfNeed(facts: PieceFacts, need: Need): DrillRequest | null {
   const [position, key] = [facts.byPosition[0]?.name, facts.byKey[0]?.name];
   if (position === undefined || key === undefined) return null;
-  const request = (asks: DrillFamily, inKey = key): DrillRequest => ({ key: inKey, asks, variant: PLAIN_VARIANT });
   switch (need.need) {
     case 'key':
-      return request({ family: 'position', position, set: 'scale' }, need.key);
-    case 'position':
-      return request(
-        { family: 'position', position: need.position, set: need.position === position ? 'broken-thirds' : 'scale' },
-        facts.keyed.find((pair) => pair.position === need.position)?.key,
-      );
+      return requestIn(need.key, { family: 'position', position, set: 'scale' });
+    case 'position': {
+      const set = need.position === position ? 'broken-thirds' : 'scale';
+      return requestIn(keyOfPosition(facts, need.position) ?? key, { family: 'position', position: need.position, set });
+    }
     case 'pattern':
       return null;
     case 'shift': {
       const { shiftClass } = need;
-      const inKey = facts.shifts.find((shift) => isKindOf(shift.shiftClass, shiftClass))?.key;
-      return request({ family: 'shift', shift: shiftClass, letters: null, measures: 'all' }, inKey);
+      return requestIn(keyOfShift(facts, shiftClass) ?? key, { family: 'shift', shift: shiftClass, letters: null, measures: 'all' });
     }
   }
+}
+
+function requestIn(key: string, asks: DrillFamily): DrillRequest {
+  return { key, asks, variant: PLAIN_VARIANT };
+}
+
+/** Finds the first key in which the hand stands in a position. */
+function keyOfPosition({ keyed }: PieceFacts, position: string): string | undefined {
+  return keyed.find((pair) => pair.position === position)?.key;
+}
+
+/** Finds the key of the first shift of a kind. */
+function keyOfShift({ shifts }: PieceFacts, shiftClass: ShiftClass): string | undefined {
+  return shifts.find((shift) => isKindOf(shift.shiftClass, shiftClass))?.key;
 }

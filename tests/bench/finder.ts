@@ -13,7 +13,7 @@ import { madeStudy } from '../support/plans/made-studies.ts';
 /** The number of studies in the books, and of pieces whose shifts are covered. */
 const [STUDIES, PIECES] = [200, 60];
 
-function timed<Value>(work: () => Value): { readonly value: Value; readonly ms: number } {
+function measure<Value>(work: () => Value): { readonly value: Value; readonly ms: number } {
   const since = performance.now();
   const value = work();
   return { value, ms: performance.now() - since };
@@ -23,7 +23,7 @@ function median(times: readonly number[]): number {
   return times.toSorted((one, other) => one - other)[Math.floor(times.length / 2)] ?? 0;
 }
 
-const read = timed(() =>
+const read = measure(() =>
   Array.from({ length: STUDIES }, (_, seed): readonly PieceOfBook[] => {
     const plan = bestOf(madeStudy('violin', seed));
     return plan ? [{ id: `no. ${seed}`, facts: pieceFacts(plan) }] : [];
@@ -31,8 +31,8 @@ const read = timed(() =>
 );
 const book = read.value;
 const shifts = book.flatMap(({ facts }) => facts.shifts);
-const nearest = shifts.map(({ shiftClass, left, written }) => timed(() => nearestMeasures({ shiftClass, left, written }, book, 3)).ms);
-const before = book.map(({ facts }) => timed(() => beforePiece(facts, book, 3)).ms);
+const nearest = shifts.map(({ shiftClass, left, written }) => measure(() => nearestMeasures({ shiftClass, left, written }, book, 3)).ms);
+const before = book.map(({ facts }) => measure(() => beforePiece(facts, book, 3)).ms);
 const bytes = JSON.stringify(book).length;
 console.log(`${book.length} studies read in ${(read.ms / 1000).toFixed(1)} s, kept in ${Math.round(bytes / 1000)} KB`);
 console.log(
@@ -46,7 +46,7 @@ const pieces = Array.from({ length: PIECES }, (_, seed) => ({
   missed: [],
 }));
 const player: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', notes: [] } };
-const cover = timed(() => finish(coverShifts(drillFor(player), { pieces, kept: [] }, () => false)));
+const cover = measure(() => finish(coverShifts(drillFor(player), { pieces, kept: [] }, () => false)));
 const { needs, drills } = cover.value;
 const places = needs.reduce((sum, need) => sum + need.places.length, 0);
 console.log(

@@ -158,11 +158,20 @@ const [SEMITONES, THIRDS] = [
 function fingersLeftTerms({ fingersLeft, thirdsLeft }: Weights, { from, to, gap }: Step, melody: number, add: TermSink): void {
   const isRun = gap.semitones && from.stringIndex === to.stringIndex;
   if (!isRun && !gap.thirds) return;
-  const [leaving, arriving] = [rankOf(from.finger), rankOf(to.finger)];
-  if (!leaving || !arriving || melody * handMoves(from, to) <= 0) return;
-  const { first, last } = isRun ? SEMITONES : THIRDS;
-  const unused = (leaving === (melody > 0 ? last : first) ? 0 : 1) + (arriving === (melody > 0 ? first : last) ? 0 : 1);
+  const unused = countUnused(isRun ? SEMITONES : THIRDS, { from, to }, melody);
   if (unused > 0) add('fingers-left', (isRun ? fingersLeft : thirdsLeft) * unused);
+}
+
+/** Counts the hands of a shift with the melody that are not used up: the one that is left, and the one that comes. */
+function countUnused(
+  { first, last }: { readonly first: number; readonly last: number },
+  { from, to }: Pick<Step, 'from' | 'to'>,
+  melody: number,
+): number {
+  const [leaving, arriving] = [rankOf(from.finger), rankOf(to.finger)];
+  if (!leaving || !arriving || melody * handMoves(from, to) <= 0) return 0;
+  const [leavesWith, comesWith] = melody > 0 ? [last, first] : [first, last];
+  return Number(leaving !== leavesWith) + Number(arriving !== comesWith);
 }
 
 function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Step): Move {
