@@ -10,19 +10,28 @@ import type { Need } from './need.ts';
  */
 export function drillOfNeed(facts: PieceFacts, need: Need): DrillRequest | null {
   const [position, key] = [facts.byPosition[0]?.name, facts.byKey[0]?.name];
-  if (position === undefined || key === undefined) return null;
+  return position === undefined || key === undefined ? null : drillIn({ position, key }, facts, need);
+}
+
+/** The position and the key in which a piece is played most. */
+interface Most {
+  readonly position: string;
+  readonly key: string;
+}
+
+function drillIn(most: Most, facts: PieceFacts, need: Need): DrillRequest | null {
   switch (need.need) {
     case 'key':
-      return requestIn(need.key, { family: 'position', position, set: 'scale' });
+      return requestIn(need.key, { family: 'position', position: most.position, set: 'scale' });
     case 'position': {
-      const set = need.position === position ? 'broken-thirds' : 'scale';
-      return requestIn(keyOfPosition(facts, need.position) ?? key, { family: 'position', position: need.position, set });
+      const set = need.position === most.position ? 'broken-thirds' : 'scale';
+      return requestIn(keyOfPosition(facts, need.position) ?? most.key, { family: 'position', position: need.position, set });
     }
     case 'pattern':
       return null;
     case 'shift': {
       const { shiftClass } = need;
-      return requestIn(keyOfShift(facts, shiftClass) ?? key, { family: 'shift', shift: shiftClass, letters: null, measures: 'all' });
+      return requestIn(keyOfShift(facts, shiftClass) ?? most.key, { family: 'shift', shift: shiftClass, letters: null, measures: 'all' });
     }
   }
 }
