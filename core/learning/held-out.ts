@@ -1,3 +1,4 @@
+import type { Weights } from '#core/weights';
 import { bestIsRight, type LineInSearch } from './line-in-search.ts';
 import { type Learner, learn } from './learn.ts';
 import { tableWith } from './parameters.ts';
@@ -26,18 +27,22 @@ interface HeldOutBy {
   readonly from: readonly LineInSearch[];
 }
 
-/**
- * Judges every line by numbers learnt from the other parts alone (cross-validation), and tells of each whether its best fingering is right:
- * what is learnt by heart shows as a loss.
- */
-export function judgeHeldOut(learner: Learner, lines: readonly LineInSearch[], { start, parts, from }: HeldOutBy): readonly boolean[] {
+/** Gives for every line the table learnt from the other parts alone (cross-validation): what is learnt by heart shows as a loss. */
+export function tablesHeldOut(learner: Learner, lines: readonly LineInSearch[], { start, parts, from }: HeldOutBy): readonly Weights[] {
   const partOf = partsByFamily(lines, parts);
   const tables = Array.from({ length: parts }, (_, part) => {
     const others = from.filter(({ line }) => partOf.get(line.family) !== part);
     return tableWith(learner.kind, learner.parameters, learn(learner, others, start).values);
   });
-  return lines.map((line) => {
-    const table = tables[partOf.get(line.line.family) ?? 0];
+  const set = tableWith(learner.kind, learner.parameters, start);
+  return lines.map(({ line }) => tables[partOf.get(line.family) ?? 0] ?? set);
+}
+
+/** Judges every line by its table of `tablesHeldOut`, and tells of each whether its best fingering is right. */
+export function judgeHeldOut(learner: Learner, lines: readonly LineInSearch[], by: HeldOutBy): readonly boolean[] {
+  const tables = tablesHeldOut(learner, lines, by);
+  return lines.map((line, order) => {
+    const table = tables[order];
     return table !== undefined && bestIsRight(line, table);
   });
 }

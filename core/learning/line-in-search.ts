@@ -5,8 +5,26 @@ import { fingeringLabel, type Way } from '#core/search/ways';
 import { asksOfWholeLine, cheapestFingerings, type Laid, layOutAgain, layTask, placementsAt, solve, wayIn } from '#core/solve';
 import type { Weights } from '#core/weights';
 
-/** A whole fingering that is right: whether a placement of a note, by its order among the sounding notes, is that of the fingering. */
-export type RightFingering = (placement: Placement, order: number) => boolean;
+/** The string and the finger of a note, as far as they decide whether a fingering is right. */
+export type StringAndFinger = Pick<Placement, 'stringIndex' | 'finger'>;
+
+/** A note as it is fingered; `upper` and `top` are null for single notes and double stops. */
+export interface FingeredNote extends StringAndFinger {
+  /** The upper note of a double stop, or the middle one of a chord; null for a single note. */
+  readonly upper: StringAndFinger | null;
+  /** The top note of a chord; null for any other. */
+  readonly top: StringAndFinger | null;
+}
+
+/** A whole fingering that is right: whether a note, by its order among the sounding notes, is fingered as in it. */
+export type RightFingering = (note: FingeredNote, order: number) => boolean;
+
+/** Tells whether two notes have the same strings and fingers; no other note is none. */
+export function isFingeredAs(one: FingeredNote, other: FingeredNote | undefined): boolean {
+  const same = (here: StringAndFinger | null, there: StringAndFinger | null): boolean =>
+    here?.stringIndex === there?.stringIndex && here?.finger === there?.finger;
+  return other !== undefined && same(one, other) && same(one.upper, other.upper) && same(one.top, other.top);
+}
 
 /** A line with the fingerings that a teacher would write over it. */
 export interface FingeredLine {

@@ -6,6 +6,7 @@ import {
   learnerFor,
   hitsWith,
   judgeHeldOut,
+  tablesHeldOut,
   learn,
   type Learnt,
   type LineInSearch,
@@ -19,6 +20,7 @@ import {
 } from '#core/learning';
 import { fingeredLines } from '../../tests/support/reference/fingered-lines.ts';
 import { seeded } from '../../tests/support/seeded.ts';
+import { isAmong } from './among-few.ts';
 import { shuffle } from './shuffle.ts';
 
 /** A number that has moved. */
@@ -49,6 +51,8 @@ export interface Report {
   readonly learnt: number;
   /** With weights learnt without the family of the line. */
   readonly heldOut: number;
+  /** The lines of which a right fingering is among the few that are offered: as set by hand, and kept back. */
+  readonly amongFew: { readonly before: number; readonly heldOut: number };
   /** The gain of `heldOut` over `before` in lines of a hundred, with the middle nine tenths when families are drawn again. */
   readonly gain: { readonly points: number; readonly interval: readonly [number, number] };
   readonly ofMaterial: readonly OfMaterial[];
@@ -69,6 +73,9 @@ const PARTS = 5;
 const SEEDS = [1, 2, 3];
 const DRAWS = 200;
 
+/** The number of fingerings that a teacher is offered at once. */
+const FEW = 4;
+
 const kind = INSTRUMENT_KINDS.find((known) => known === process.argv[2]);
 if (kind) process.send?.(reportOf(kind), () => process.disconnect());
 
@@ -88,7 +95,8 @@ function reportOf(kind: InstrumentKind): Report {
   const teaching = taughtBy(start);
   const learnt = learn(learner, teaching, start);
   const after = hitsWith(learner, lines, learnt.values);
-  const heldOut = judgeHeldOut(learner, lines, { start, parts: PARTS, from: teaching });
+  const tables = tablesHeldOut(learner, lines, { start, parts: PARTS, from: teaching });
+  const heldOut = lines.map((line, order) => bestIsRight(line, tables[order] ?? table));
   const names = (some: readonly LineInSearch[]): readonly string[] => some.map(({ line }) => line.name);
   return {
     kind,
@@ -97,6 +105,10 @@ function reportOf(kind: InstrumentKind): Report {
     before: countOf(before),
     learnt: countOf(after),
     heldOut: countOf(heldOut),
+    amongFew: {
+      before: lines.filter((line) => isAmong(line, table, FEW)).length,
+      heldOut: lines.filter((line, order) => isAmong(line, tables[order] ?? table, FEW)).length,
+    },
     gain: gainOf(lines, before, heldOut),
     ofMaterial: byMaterial(lines, before, heldOut),
     fromRandom: SEEDS.map((seed) => {

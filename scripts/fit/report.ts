@@ -2,11 +2,12 @@ import type { Report } from './report-on.ts';
 
 /** Writes the report of one instrument. */
 export function reportText(report: Report): string {
-  const { kind, lines, families, before, learnt, heldOut, gain, seconds } = report;
+  const { kind, lines, families, before, learnt, heldOut, amongFew, gain, seconds } = report;
   const share = (count: number): string => `${count} of ${lines} (${((100 * count) / lines).toFixed(1)} %)`;
   return [
     `${kind}: ${lines} fingered lines in ${families} families, ${seconds} s`,
     `  best fingering right: ${share(before)} as set by hand, ${share(learnt)} learnt from the same lines, ${share(heldOut)} kept back`,
+    `  right among four: ${share(amongFew.before)} as set by hand, ${share(amongFew.heldOut)} kept back`,
     `  gain on lines kept back: ${gain.points.toFixed(1)} points (${gain.interval.map((end) => end.toFixed(1)).join(' to ')})`,
     ...report.ofMaterial.map((of) => `    ${of.material}: ${of.lines} lines, ${of.before} right before, ${of.heldOut} kept back`),
     ...report.fromRandom.map(

@@ -1,6 +1,5 @@
 import type { LineInSearch } from '#core/learning';
-import { searchLine } from '#core/learning';
-import { fingeringLabel } from '#core/search/ways';
+import { isFingeredAs, searchLine } from '#core/learning';
 import { placementsAt } from '#core/solve';
 import type { Weights } from '#core/weights';
 import { seeded } from '../../tests/support/seeded.ts';
@@ -15,7 +14,7 @@ export function shuffle(lines: readonly LineInSearch[], table: Weights): readonl
     const { rivals } = searchLine(line, table, AMONG);
     const wrong = rivals[Math.floor(random() * rivals.length)];
     if (!wrong) return line;
-    const labels = placementsAt(line.laid.lattice, wrong.choices).map(fingeringLabel);
-    return { ...line, line: { ...line.line, right: [(placement, order) => fingeringLabel(placement) === labels[order]] } };
+    const placements = placementsAt(line.laid.lattice, wrong.choices);
+    return { ...line, line: { ...line.line, right: [(note, order) => isFingeredAs(note, placements[order])] } };
   });
 }

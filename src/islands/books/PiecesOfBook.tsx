@@ -42,12 +42,7 @@ export function PiecesOfBook({ pieces }: { readonly pieces: readonly PieceRecord
         <TableHead columns={[...BOOKS_PAGE.columns, 'Actions']} />
         <tbody>
           {pieces.map((record) => (
-            <Row
-              key={`${record.id} ${record.document.inBook?.number} ${record.document.inBook?.page}`}
-              record={record}
-              facts={facts.get(record.id) ?? null}
-              onKeep={(next) => keep(next, record)}
-            />
+            <Row key={record.id} record={record} facts={facts.get(record.id) ?? null} onKeep={(next) => keep(next, record)} />
           ))}
         </tbody>
       </Table>
@@ -123,20 +118,30 @@ interface TypedPlace {
   readonly page: string;
 }
 
-/** Keeps the number and the page of a piece as they are typed, until they are left. */
+/**
+ * Keeps the number and the page of a piece as they are typed, until they are left. What is typed stays in its field until the piece has come
+ * back with it: a piece that is written meanwhile takes no letter away.
+ */
 function useTypedPlace(record: PieceRecord, onKeep: (next: PieceRecord) => void) {
   const { inBook } = record.document;
-  const [typed, setTyped] = useState<TypedPlace>({ number: inBook?.number ?? '', page: String(inBook?.page ?? '') });
+  const [typed, setTyped] = useState<TypedPlace | null>(null);
+  const [shown, setShown] = useState(inBook);
+  if (!dequal(shown, inBook)) {
+    setShown(inBook);
+    if (typed && dequal(asTyped(record, typed).document.inBook, inBook)) setTyped(null);
+  }
   return {
-    typed,
+    typed: typed ?? { number: inBook?.number ?? '', page: String(inBook?.page ?? '') },
     type: (next: TypedPlace): void => {
       setTyped(next);
       keepAhead(asTyped(record, next), record);
     },
     leave: (): void => {
+      if (!typed) return;
       giveUpAhead(record.id);
       const next = asTyped(record, typed);
-      if (!dequal(next.document.inBook, inBook)) onKeep(next);
+      if (dequal(next.document.inBook, inBook)) setTyped(null);
+      else onKeep(next);
     },
   };
 }

@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../records/record.ts';
 import type { PieceList } from '../../state/reading/index.ts';
+import { excerptOf, withPlace } from '../../state/books/index.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { giveUpAhead, keepAhead, keepOrThrow } from '../../state/keeping/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
@@ -165,7 +166,8 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
     });
   const copy = (record: PieceRecord, title: string): void =>
     run(async () => {
-      await keepOrThrow('piece', newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) }));
+      const twin = withPlace(record, excerptOf(record.document.inBook)).document;
+      await keepOrThrow('piece', newPieceRecord({ ...twin, name: `${title} (copy)`.slice(0, 120) }));
     });
   const more = Math.min(LISTED, rows.length - most);
   return (

@@ -16,6 +16,7 @@ import { carriedAlong, pieceOf } from '../../records/piece-documents.ts';
 import { loadSessions, loadWeek } from '../../storage/reading/index.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { newSession, newWeek } from '../../records/new-practice-records.ts';
+import { excerptOf } from '../books/index.ts';
 import { keepOrThrow } from '../keeping/index.ts';
 import type { Studio } from '../../records/studio.ts';
 
@@ -47,7 +48,8 @@ interface Copy {
 async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRecord, studio: Studio): Promise<PieceRecord> {
   const kind = player.document.profile.kind;
   const { brief, ...uses } = giveTo(player, { brief: onInstrument(document.brief, kind), instrumentId }, studio);
-  const copy = newPieceRecord(pieceOf(document.name, brief, lineTextOf(brief), carriedAlong(document)), false, uses);
+  const along = { ...carriedAlong(document), inBook: excerptOf(document.inBook) };
+  const copy = newPieceRecord(pieceOf(document.name, brief, lineTextOf(brief), along), false, uses);
   const there = await database.pieces
     .filter(
       (other) =>

@@ -86,7 +86,7 @@ export function belowText(missing: readonly string[]): string {
 }
 
 /** Tells that no hand plays the measures with the shift as it is sought. */
-export const OTHER_FINGERS_THERE = 'Between its neighbours this hand takes other fingers there.';
+export const OTHER_FINGERS_THERE = 'In these measures this hand takes other fingers.';
 
 /** Names a need: "D major", "2 and 3 close", "third position", "1–3 up 2 positions". */
 export function needName(need: Need): string {

@@ -28,10 +28,10 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   openShiftShare: 'While an open string sounds nobody hears the hand move; it has just as far to go.',
   restShiftShare: 'A rest gives time to move.',
   shiftCrossing: 'Shifting and crossing at once leaves no guide.',
+  shiftAgainstMelody: 'Along one string, a hand that goes up while the melody goes down misleads the ear.',
   fingersLeft:
     'On the neck of the cello a run of semitones uses up a hand before it moves: 1 2 3, and again 1 2 3. On the others one finger often goes on by a semitone.',
   thirdsLeft: 'On violin and viola a row of thirds takes 3-1 and 4-2 in turn, and the hand moves for every second third.',
-  shiftAgainstMelody: 'Along one string, a hand that goes up while the melody goes down misleads the ear.',
   oneNoteStay: 'A hand that comes for one note alone and leaves at once has no time to settle.',
   openAndStopped: 'A note that comes back after one other should sound as it did, open or stopped.',
   shiftUnderSlur: 'Inside a bow the shift is heard.',

@@ -49,7 +49,6 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
   },
   openAbove: {
     open: ['cello D', 'cello E'],
-    covered: ['cello semitones'],
   },
   fourthAtShifts: {
     use: ['violin A', 'cello E'],

@@ -5,6 +5,7 @@ import {
   learnerFor,
   type FingeredLine,
   hitsWith,
+  isFingeredAs,
   judgeHeldOut,
   learn,
   type LineInSearch,
@@ -14,7 +15,7 @@ import {
   startOf,
   tableWith,
 } from '#core/learning';
-import { costOfWay, fingeringLabel } from '#core/search/ways';
+import { costOfWay } from '#core/search/ways';
 import { layOutAgain, placementsAt, solve } from '#core/solve';
 import { withTable } from '#core/brief';
 
@@ -38,8 +39,8 @@ function lineOfTeacher(brief: Brief, values: readonly number[]): LineInSearch {
   const table = tableWith('violin', PARAMETERS, values);
   const solved = solve(layOutAgain(plain.laid, withTable(plain.laid.task, table)));
   assert.ok(solved);
-  const labels = placementsAt(solved.lattice, solved.way.choices).map(fingeringLabel);
-  return inSearch({ ...plain.line, right: [(placement, order) => fingeringLabel(placement) === labels[order]] });
+  const placements = placementsAt(solved.lattice, solved.way.choices);
+  return inSearch({ ...plain.line, right: [(note, order) => isFingeredAs(note, placements[order])] });
 }
 
 function inSearch(line: FingeredLine): LineInSearch {

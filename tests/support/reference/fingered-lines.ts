@@ -1,9 +1,8 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
-import type { Placement } from '#core/hand/placement';
 import { readPlayer } from '#core/brief';
 import { formatPitch } from '#core/pitch';
-import type { FingeredLine, RightFingering } from '#core/learning';
+import type { FingeredLine, FingeredNote, RightFingering } from '#core/learning';
 import { caseFrom, caseFromBrief, casesOf, freeBriefs } from './reference-case.ts';
 import { readBriefs } from './read-brief.ts';
 
@@ -35,7 +34,7 @@ function rightFingering(brief: Brief, line: string): RightFingering {
   return (placement, order) => notes[order]?.includes(labelOf(strings, placement)) ?? false;
 }
 
-function labelOf(strings: readonly string[], { stringIndex, finger, upper, top }: Placement): string {
+function labelOf(strings: readonly string[], { stringIndex, finger, upper, top }: FingeredNote): string {
   const stops = [{ stringIndex, finger }, ...(upper ? [upper] : []), ...(top ? [top] : [])];
   return stops.map((stop) => `${strings[stop.stringIndex] ?? ''}${stop.finger}`).join('+');
 }

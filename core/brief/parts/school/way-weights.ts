@@ -99,7 +99,7 @@ export const WAY_WEIGHTS = {
   },
   semitones: {
     kinds: ['cello'],
-    sides: { '1234': () => ({ fourthInSemitones: 0 }) },
+    sides: { '1234': () => ({ fourthInSemitones: 0, fingersLeft: 0 }) },
   },
   celloHand: {
     kinds: ['cello'],
