@@ -1,3 +1,4 @@
+import { standsInBook } from '#core/documents';
 import { isKindOf, type PieceFacts } from '#core/drill/finder';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { InstrumentKind } from '#core/instrument';
@@ -15,6 +16,8 @@ import { pieceTitle } from '../../../words/piece/pieces.ts';
 interface StudioPiece extends PieceFacts {
   readonly id: string;
   readonly title: string;
+  /** Whether it stands in a book: the nearest measures of books are told by themselves. */
+  readonly inBook: boolean;
 }
 
 /** Gives the pieces of the studio for an instrument, with the facts by which they are found: all of them are planned. */
@@ -24,8 +27,12 @@ function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
   const { asked } = useFactsOfPieces(kept.state === 'answered' ? records : null);
   if (kept.state === 'failed') return kept;
   if (asked.state !== 'answered') return asked;
-  const titles = new Map(records.map(({ id, document }) => [id, pieceTitle(document)]));
-  return { state: 'answered', value: asked.value.map(({ id, facts }) => ({ id, title: titles.get(id) ?? '', ...facts })) };
+  const told = new Map(records.map(({ id, document }) => [id, { id, title: pieceTitle(document), inBook: standsInBook(document) }]));
+  const value = asked.value.flatMap(({ id, facts }) => {
+    const piece = told.get(id);
+    return piece ? [{ ...piece, ...facts }] : [];
+  });
+  return { state: 'answered', value };
 }
 
 /** Lists where a kind of shift occurs in the pieces of the studio, each one step from being taken apart. */
@@ -36,8 +43,10 @@ export function PlacesLike({ like }: { readonly like: ShiftClass }) {
       <Heading as="h3">In the pieces of the studio</Heading>
       <Answered asked={asked} waiting="Looking through the pieces …">
         {(pieces) => {
-          const places = pieces.flatMap(({ id, title, shifts }) =>
-            shifts.filter(({ shiftClass }) => isKindOf(shiftClass, like)).map(({ to, written }) => ({ id, title, to, written })),
+          const places = pieces.flatMap(({ id, title, inBook, shifts }) =>
+            inBook
+              ? []
+              : shifts.filter(({ shiftClass }) => isKindOf(shiftClass, like)).map(({ to, written }) => ({ id, title, to, written })),
           );
           if (places.length === 0) return <p>No piece has such a shift.</p>;
           return (
