@@ -71,9 +71,15 @@ export function keptCandidate({ id, brief }: KeptDrill): DrillCandidate | null {
 }
 
 function withClasses(drill: CoveringDrill, brief: Brief): DrillCandidate | null {
+  // A line that is too long is not planned first: planning takes nearly all the time.
+  if (brief.material.kind === 'line' && countNotes(brief.material.notes, (note) => !('rest' in note)) > MOST_NOTES) return null;
   const plan = bestOf(brief);
-  const notes = plan?.notes.filter(({ kind }) => kind === 'note').length ?? 0;
+  const notes = plan ? countNotes(plan.notes, ({ kind }) => kind === 'note') : 0;
   return plan && notes <= MOST_NOTES ? { drill, notes, classes: classesIn(plan) } : null;
+}
+
+function countNotes<Note>(notes: readonly Note[], isNote: (note: Note) => boolean): number {
+  return notes.filter(isNote).length;
 }
 
 function classesIn(plan: Plan): ReadonlySet<string> {
