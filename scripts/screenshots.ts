@@ -169,7 +169,8 @@ async function findDrill(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Drills', exact: true }).click();
   await page.getByRole('button', { name: 'Find a drill' }).click();
   await page.getByRole('heading', { name: 'What this piece asks of this player' }).waitFor();
-  await page.getByRole('region', { name: 'Drills found' }).getByRole('listitem').nth(2).locator('circle').first().waitFor();
+  const cards = page.getByRole('region', { name: 'Drills found' }).getByRole('list').first().getByRole('listitem');
+  for (const card of await cards.all()) await card.locator('circle').first().waitFor();
 }
 
 async function record(page: Page): Promise<void> {

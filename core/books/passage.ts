@@ -36,7 +36,7 @@ export interface Passage {
 }
 
 /** Finds the first and the last note (line indexes) of the whole measures in which a shift lies; null where the line does not read. */
-export function measuresAround(brief: Brief, { from, to }: Pick<PassageAsked, 'from' | 'to'>): readonly [number, number] | null {
+function measuresAround(brief: Brief, { from, to }: Pick<PassageAsked, 'from' | 'to'>): readonly [number, number] | null {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return null;
   const measures = measureNumbers(line.value);

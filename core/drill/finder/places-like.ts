@@ -13,6 +13,8 @@ export interface ClassedShift {
   readonly left: string;
   /** The note it arrives on as the player reads it, documents' form. */
   readonly written: string;
+  /** The measure in which it leaves, as the page counts them: 0 in the pick-up. */
+  readonly leftIn: number;
   /** The measure in which it arrives, as the page counts them: 0 in the pick-up. */
   readonly measure: number;
   /** The key in which it arrives, documents' form. */
@@ -30,8 +32,8 @@ export function classedShifts(plan: Plan): readonly ClassedShift[] {
     if (!shiftClass || leaving?.kind !== 'note' || arrival?.kind !== 'note') return [];
     const { from, to } = shift;
     const [left, written] = [leaving.stops[0].written, arrival.stops[0].written];
-    const measure = measures[to] ?? 1;
-    return [{ from, to, left, written, measure, key: formatKey(keyAt(plan.line, to)), shiftClass }];
+    const [leftIn, measure] = [measures[from] ?? 1, measures[to] ?? 1];
+    return [{ from, to, left, written, leftIn, measure, key: formatKey(keyAt(plan.line, to)), shiftClass }];
   });
 }
 

@@ -35,6 +35,7 @@ async function factsOfPieces(
 ): Promise<readonly PieceOfBook[]> {
   const kept = new Map((await loadFacts(records.map(({ id }) => id)).catch(() => [])).map((facts) => [facts.id, facts]));
   const made: PieceOfBook[] = [];
+  let hasWritten = false;
   for (const record of records) {
     const [before, from] = [kept.get(record.id), nameState(record)];
     if (before?.madeFrom === from) {
@@ -42,12 +43,14 @@ async function factsOfPieces(
       continue;
     }
     onDone(made.length);
+    hasWritten = true;
     const facts = await engine.ask(record.document.brief, { kind: 'piece-facts' }, { signal });
     await keepFacts({ id: record.id, madeFrom: from, facts }).catch(() => undefined);
     made.push({ id: record.id, facts });
   }
   onDone(made.length);
-  await forgetFactsOfGone().catch(() => undefined);
+  // Facts of pieces that are gone are looked for where some were written: then there may be too many.
+  if (hasWritten) await forgetFactsOfGone().catch(() => undefined);
   return made;
 }
 

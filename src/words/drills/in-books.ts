@@ -15,6 +15,7 @@ export const IN_BOOKS = {
   toBooks: 'Your books',
   none: 'No measure of your books comes near it.',
   whole: 'The whole piece',
+  otherFingers: 'In these measures this hand takes other fingers.',
   keep: 'Open these measures',
   before: 'Before this piece',
   beforeNone: 'No piece of your books has it.',
@@ -22,14 +23,15 @@ export const IN_BOOKS = {
     'Bring in your etudes as files, and what this piece asks for is found in them: its keys, finger patterns, positions and shifts.',
 } as const;
 
-/** Tells how far the books are read: "12 of 100 pieces are read." */
+/** Tells how far the books are read: "12 of 100 pieces in your books read so far …" */
 export function readingText(done: number, all: number): string {
-  return `${done} of ${countText(all, 'piece', 'pieces')} of your books ${all === 1 ? 'is' : 'are'} read …`;
+  return `${done} of ${countText(all, 'piece', 'pieces')} in your books read so far …`;
 }
 
 /** Writes the measures in which a shift lies: "measure 5", "measures 5–6". */
 export function measuresText(from: number, to: number): string {
   if (from === to) return to === 0 ? 'the pick-up' : `measure ${to}`;
+  if (from === 0) return `the pick-up and ${measuresText(1, to)}`;
   return `measures ${from}–${to}`;
 }
 
@@ -71,11 +73,11 @@ function unlikeText(what: Unlike, { shift: { shiftClass: there } }: NearMeasure,
     case 'distance':
       return `the hand goes ${distanceText(there.distance)}, not ${distanceText(wanted.distance)}`;
     case 'way':
-      return `it goes ${there.way}, not ${wanted.way}`;
+      return `the hand goes ${there.way}, not ${wanted.way}`;
     case 'string':
       if (there.fromString === there.toString && wanted.fromString === wanted.toString)
         return `on the ${noteLabel(there.toString)} string, not on the ${noteLabel(wanted.toString)} string`;
-      return there.fromString === there.toString ? 'it stays on one string' : 'it goes on to another string';
+      return there.fromString === there.toString ? 'it stays on one string' : 'it crosses to another string';
   }
 }
 
@@ -85,16 +87,13 @@ export function belowText(missing: readonly string[]): string {
   return `${names} ${missing.length === 1 ? 'lies' : 'lie'} below the lowest string: a rest stands instead.`;
 }
 
-/** Tells that no hand plays the measures with the shift as it is sought. */
-export const OTHER_FINGERS_THERE = 'In these measures this hand takes other fingers.';
-
 /** Names a need: "D major", "2 and 3 close", "third position", "1–3 up 2 positions". */
 export function needName(need: Need): string {
   switch (need.need) {
     case 'key':
       return keyLabel(need.key);
     case 'pattern':
-      return `The pattern with ${gapsText(gapsOfKey(need.pattern))}`;
+      return `The pattern: ${gapsText(gapsOfKey(need.pattern))}`;
     case 'position': {
       const name = positionText(need.position);
       return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
@@ -114,7 +113,7 @@ export function needShareText(
   return need.need === 'shift' ? shareText(times, shifts, 'shift', 'shifts') : shareText(times, notes, 'note', 'notes');
 }
 
-/** Tells why a piece practises a need: "All of its 24 notes." "7 of its 9 shifts, first in measure 3; it also goes to fifth position." */
+/** Tells why a piece practises a need: "All 24 notes." "7 of its 9 shifts, first in measure 3; it also goes to fifth position." */
 export function forNeedText({ times, among, measure, otherPositions }: PieceForNeed, need: Need): string {
   const share = need.need === 'shift' ? shareText(times, among, 'shift', 'shifts') : shareText(times, among, 'note', 'notes');
   const where = times === among ? '' : `, first in ${measuresText(measure, measure)}`;
@@ -123,6 +122,6 @@ export function forNeedText({ times, among, measure, otherPositions }: PieceForN
 }
 
 function shareText(times: number, among: number, one: string, many: string): string {
-  if (times === among) return among === 1 ? `Its one ${one}` : `All its ${countText(among, one, many)}`;
+  if (times === among) return among === 1 ? `Its one ${one}` : `All ${countText(among, one, many)}`;
   return `${times} of its ${countText(among, one, many)}`;
 }

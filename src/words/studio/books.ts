@@ -8,7 +8,7 @@ export const BOOKS_PAGE = {
   title: 'Books',
   empty: 'Your own books',
   emptyText:
-    'Etudes and pieces that you have as files stand here, with their numbers and pages. Drills then finds the measure in them that comes nearest to a shift, and what to play before a piece. The music stays in this browser.',
+    'Bring in etudes and pieces that you have as files: they are kept here with their numbers and pages. Drills then finds the measure in them that comes nearest to a shift, and what to play before a piece. The music stays in this browser.',
   add: 'New book',
   unnamed: 'Unnamed book',
   name: 'Name',
@@ -16,9 +16,11 @@ export const BOOKS_PAGE = {
   aboutHint: 'for whom, and what you use it for',
   mayBeGiven: 'Its music may go to pupils in assignments',
   mayBeGivenHint: 'Leave this off for music that may not be copied: whatever comes from this book then stays out of assignments.',
-  noPieces: 'Nothing stands in this book yet. Open its files here, or drop them on the page: MusicXML, MIDI, or pieces saved here.',
-  elsewhere: 'Of books that are not here',
-  elsewhereText: 'These pieces came from a book that is not in this browser. They stay out of assignments until they are taken out of it.',
+  noPieces: 'There is nothing in this book yet. Open its files here, or drop them on the page: MusicXML, MIDI, or pieces saved here.',
+  elsewhere: 'Books not in this browser',
+  elsewhereBook: 'A book not in this browser',
+  elsewhereText:
+    'These pieces came from a book that is not in this browser. They stay out of assignments until you take them out of the book.',
   takeOut: 'Take out',
   unplayed: 'no fingering',
   columns: ['No.', 'Name', 'Page', 'Key', 'Positions', 'Shifts', 'The hand'],
@@ -31,14 +33,12 @@ export const BOOKS_PAGE = {
 
 /** Asks before a book with pieces is deleted. */
 export function deleteBookText(name: string, pieces: number): string {
-  return `${countText(pieces, 'piece stands', 'pieces stand')} in “${name || BOOKS_PAGE.unnamed}”. Kept pieces are of no book, and may go to pupils.`;
+  return `“${name || BOOKS_PAGE.unnamed}” has ${countText(pieces, 'piece', 'pieces')}. Those you keep no longer belong to a book, and may go to pupils.`;
 }
 
 /** Tells how many pieces of a book are read for the finder. */
 export function readText(done: number, all: number): string {
-  return done < all
-    ? `${done} of ${countText(all, 'piece is', 'pieces are')} read for the finder.`
-    : `${countText(all, 'piece', 'pieces')}.`;
+  return done < all ? `${done} of ${countText(all, 'piece', 'pieces')} read so far.` : `${countText(all, 'piece', 'pieces')}.`;
 }
 
 /** Writes the keys of a piece: "D major, A major". */

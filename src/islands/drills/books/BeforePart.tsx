@@ -57,20 +57,23 @@ interface NeedsProps extends BeforePartProps {
 }
 
 function Needs({ plan, needs, pieces, books, onOpen }: NeedsProps) {
-  const before = useMemo(() => beforePiece(needs, pieces, MOST_SHOWN), [needs, pieces]);
+  const before = useMemo(
+    () => beforePiece(needs, pieces, MOST_SHOWN).map((found) => ({ found, request: drillOfNeed(needs, found.need) })),
+    [needs, pieces],
+  );
   const counts = { notes: needs.notes, shifts: needs.shifts.length };
   return (
     <ol className={books.all === 0 ? DRILL_GRID : 'grid gap-y-4'}>
       {before
-        .filter(({ need, pieces: there }) => there.length > 0 || books.all > 0 || drillOfNeed(needs, need) !== null)
-        .map((found) => (
+        .filter(({ request }) => books.all > 0 || request !== null)
+        .map(({ found, request }) => (
           <li key={JSON.stringify(found.need)} className="min-w-0">
             <h2 className="flex flex-wrap items-baseline gap-x-3">
               <span className="font-serif text-[19px]">{needName(found.need)}</span>
               <span className="font-sans text-[14px] font-normal text-dove-dark">{needShareText(found, counts)}</span>
             </h2>
             <ul className={books.all === 0 ? '' : DRILL_GRID}>
-              <OurDrill plan={plan} request={drillOfNeed(needs, found.need)} onOpen={onOpen} />
+              <OurDrill plan={plan} request={request} onOpen={onOpen} />
               {found.pieces.map((piece) => (
                 <PieceCard key={piece.piece} need={found.need} piece={piece} books={books} />
               ))}

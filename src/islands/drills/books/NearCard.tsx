@@ -7,7 +7,7 @@ import type { PieceRecord } from '../../../records/record.ts';
 import { keepPassage } from '../../../state/books/index.ts';
 import { wordsBesideHead } from '../../../state/keeping/index.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { belowText, IN_BOOKS, measuresText, movedText, nearText, OTHER_FINGERS_THERE } from '../../../words/drills/in-books.ts';
+import { belowText, IN_BOOKS, measuresText, movedText, nearText } from '../../../words/drills/in-books.ts';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
 import { BriefPath } from '../../parts/index.ts';
 import { loadLater } from '../../../ui/states/index.ts';
@@ -32,20 +32,21 @@ export function NearCard({ plan, near, sought, piece, name }: NearCardProps) {
   const { brief } = piece.document;
   // The player in hand plays it: this hand, this instrument.
   const forPlayer = useMemo(() => withOnlyLine(plan.brief, brief), [plan, brief]);
-  const { from, to, measure } = near.shift;
+  const { from, to, leftIn, measure } = near.shift;
+  const measures = measuresText(leftIn, measure);
   const passage = answerOf(useEngine(forPlayer, { kind: 'passage', from, to, moved: near.moved, shiftClass: near.played }));
   return (
     <li className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 border-t-2 border-ink pt-2 md:grid-cols-[17rem_minmax(0,1fr)]">
       <div className="min-w-0">
         <span className="block leading-[1.3]">
-          {name}, <strong className="whitespace-nowrap">{measuresText(measure, measure)}</strong>
+          {name}, <strong className="whitespace-nowrap">{measures}</strong>
         </span>
         <span className="block text-[14px] text-dove-dark">
           {nearText(near, sought)} {passage && passage.missing.length > 0 && belowText(passage.missing)}{' '}
-          {passage && !passage.isPlayed && OTHER_FINGERS_THERE}
+          {passage && !passage.isPlayed && IN_BOOKS.otherFingers}
         </span>
         <span className="mt-1.5 flex flex-wrap gap-1.5">
-          {passage && <Keep passage={passage} piece={piece} title={titleOf(name, measure, movedText(near))} />}
+          {passage && <Keep passage={passage} piece={piece} title={titleOf(name, measures, movedText(near))} />}
           <ButtonLink href={`/?piece=${piece.id}`}>{IN_BOOKS.whole}</ButtonLink>
         </span>
       </div>
@@ -73,8 +74,8 @@ function Music({ passage: { brief, departure, arrival } }: { readonly passage: P
   );
 }
 
-function titleOf(name: string, measure: number, moved: string): string {
-  return [name, measuresText(measure, measure), ...(moved === '' ? [] : [moved])].join(', ');
+function titleOf(name: string, measures: string, moved: string): string {
+  return [name, measures, ...(moved === '' ? [] : [moved])].join(', ');
 }
 
 function Keep({ passage, piece, title }: { readonly passage: Passage; readonly piece: PieceRecord; readonly title: string }) {

@@ -40,7 +40,7 @@ export function useBooks(kind: InstrumentKind, pieceId: string | null): BooksHer
       const document = pieceOf(id)?.document;
       if (!document?.inBook) return '';
       const book = there?.books.find((book) => book.id === document.inBook?.book)?.document.name;
-      return `${bookPlaceText(book ?? BOOKS_PAGE.elsewhere, document.inBook)}: ${pieceTitle(document)}`;
+      return `${bookPlaceText(book ?? BOOKS_PAGE.elsewhereBook, document.inBook)}: ${pieceTitle(document)}`;
     },
   };
 }

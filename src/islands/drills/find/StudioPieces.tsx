@@ -1,4 +1,4 @@
-import { standsInBook } from '#core/documents';
+import { type Piece, standsInBook } from '#core/documents';
 import { isKindOf, type PieceFacts } from '#core/drill/finder';
 import type { ShiftClass } from '#core/drill/shifts';
 import type { InstrumentKind } from '#core/instrument';
@@ -16,37 +16,34 @@ import { pieceTitle } from '../../../words/piece/pieces.ts';
 interface StudioPiece extends PieceFacts {
   readonly id: string;
   readonly title: string;
-  /** Whether it stands in a book: the nearest measures of books are told by themselves. */
-  readonly inBook: boolean;
 }
 
-/** Gives the pieces of the studio for an instrument, with the facts by which they are found: all of them are planned. */
-function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
+/** Gives the pieces of the studio for an instrument, with the facts by which they are found: those that are not known are planned. */
+function useStudioPieces(kind: InstrumentKind, isWanted: (piece: Piece) => boolean = () => true): Asked<readonly StudioPiece[]> {
   const kept = useStored(PIECES);
-  const records = (answerOf(kept)?.records ?? []).filter(({ document }) => document.brief.instrument.kind === kind);
-  const { asked } = useFactsOfPieces(kept.state === 'answered' ? records : null);
+  const records = answerOf(kept)?.records.filter(({ document }) => document.brief.instrument.kind === kind && isWanted(document));
+  const { asked } = useFactsOfPieces(records ?? null);
   if (kept.state === 'failed') return kept;
   if (asked.state !== 'answered') return asked;
-  const told = new Map(records.map(({ id, document }) => [id, { id, title: pieceTitle(document), inBook: standsInBook(document) }]));
-  const value = asked.value.flatMap(({ id, facts }) => {
-    const piece = told.get(id);
-    return piece ? [{ ...piece, ...facts }] : [];
-  });
-  return { state: 'answered', value };
+  const titles = new Map(records?.map(({ id, document }) => [id, pieceTitle(document)]));
+  return { state: 'answered', value: asked.value.map(({ id, facts }) => ({ id, title: titles.get(id) ?? '', ...facts })) };
+}
+
+/** Tells whether a piece stands in no book: the nearest measures of books are told by themselves. */
+function isOutsideBooks(piece: Piece): boolean {
+  return !standsInBook(piece);
 }
 
 /** Lists where a kind of shift occurs in the pieces of the studio, each one step from being taken apart. */
 export function PlacesLike({ like }: { readonly like: ShiftClass }) {
-  const asked = useStudioPieces(like.kind);
+  const asked = useStudioPieces(like.kind, isOutsideBooks);
   return (
     <section aria-label="In the pieces of the studio" className="mt-4">
       <Heading as="h3">In the pieces of the studio</Heading>
       <Answered asked={asked} waiting="Looking through the pieces …">
         {(pieces) => {
-          const places = pieces.flatMap(({ id, title, inBook, shifts }) =>
-            inBook
-              ? []
-              : shifts.filter(({ shiftClass }) => isKindOf(shiftClass, like)).map(({ to, written }) => ({ id, title, to, written })),
+          const places = pieces.flatMap(({ id, title, shifts }) =>
+            shifts.filter(({ shiftClass }) => isKindOf(shiftClass, like)).map(({ to, written }) => ({ id, title, to, written })),
           );
           if (places.length === 0) return <p>No piece has such a shift.</p>;
           return (
