@@ -1,6 +1,6 @@
 import type { Weights } from '#core/weights';
 import { bestIsRight, type LineInSearch } from './line-in-search.ts';
-import { type Learner, learn } from './learn.ts';
+import type { Learner } from './learn.ts';
 import { tableWith } from './parameters.ts';
 
 /** Tells of each line whether its best fingering is right with some numbers. */
@@ -19,8 +19,8 @@ export function partsByFamily(lines: readonly LineInSearch[], parts: number): Re
 
 /** The way in which lines are held out. */
 interface HeldOutBy {
-  /** The numbers to begin with. */
-  readonly start: readonly number[];
+  /** Learns the numbers from some of the lines. */
+  readonly learn: (lines: readonly LineInSearch[]) => readonly number[];
   /** The number of parts. */
   readonly parts: number;
   /** The lines to learn from: those judged, less those that teach nothing, or with other answers. */
@@ -28,14 +28,13 @@ interface HeldOutBy {
 }
 
 /** Gives for every line the table learnt from the other parts alone (cross-validation): what is learnt by heart shows as a loss. */
-export function tablesHeldOut(learner: Learner, lines: readonly LineInSearch[], { start, parts, from }: HeldOutBy): readonly Weights[] {
+export function tablesHeldOut(learner: Learner, lines: readonly LineInSearch[], { learn, parts, from }: HeldOutBy): readonly Weights[] {
   const partOf = partsByFamily(lines, parts);
   const tables = Array.from({ length: parts }, (_, part) => {
     const others = from.filter(({ line }) => partOf.get(line.family) !== part);
-    return tableWith(learner.kind, learner.parameters, learn(learner, others, start).values);
+    return tableWith(learner.kind, learner.parameters, learn(others));
   });
-  const set = tableWith(learner.kind, learner.parameters, start);
-  return lines.map(({ line }) => tables[partOf.get(line.family) ?? 0] ?? set);
+  return lines.flatMap(({ line }) => tables[partOf.get(line.family) ?? 0] ?? []);
 }
 
 /** Judges every line by its table of `tablesHeldOut`, and tells of each whether its best fingering is right. */

@@ -1,5 +1,5 @@
 export { hitsWith, judgeHeldOut, partsByFamily, tablesHeldOut } from './held-out.ts';
-export { canBeRight, type Learner, learnerFor, learn, type Learnt, startOf } from './learn.ts';
+export { canBeRight, type Learner, learnerFor, learn, learnFromMany, type Learnt, startOf } from './learn.ts';
 export {
   bestIsRight,
   isFingeredAs,

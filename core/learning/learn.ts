@@ -74,8 +74,26 @@ export function learn(learner: Learner, lines: readonly LineInSearch[], start: r
   const rounds = roundsOf(learner, lines, start);
   const none: Learnt = { values: start, demands: [], hits: [] };
   const [first = none] = rounds;
-  const best = rounds.reduce((kept, now) => (countOf(now.hits) > countOf(kept.hits) ? now : kept), first);
+  const best = bestRound(rounds, first);
   return { ...(isClearlyBetter(first.hits, best.hits) ? best : first), demands: rounds.at(-1)?.demands ?? [] };
+}
+
+/**
+ * Learns from lines and several starts of which none is trusted more than another, and gives the mean of what was learnt from each. Any
+ * numbers that agree with the lines could be right, and their middle fits lines that were not seen better than one of them (Herbrich,
+ * Graepel and Campbell, “Bayes point machines”, 2001). What the lines do not tell stays in the middle of the starts.
+ *
+ * @throws where there is no start, which is a bug
+ */
+export function learnFromMany(learner: Learner, lines: readonly LineInSearch[], starts: readonly (readonly number[])[]): readonly number[] {
+  const [first] = starts;
+  if (!first) throw new RangeError('Nothing can be learnt without a start');
+  const found = starts.map((start) => bestRound(roundsOf(learner, lines, start), { values: start, demands: [], hits: [] }).values);
+  return first.map((_, index) => found.reduce((sum, values) => sum + (values[index] ?? 0), 0) / found.length);
+}
+
+function bestRound(rounds: readonly Learnt[], first: Learnt): Learnt {
+  return rounds.reduce((kept, now) => (countOf(now.hits) > countOf(kept.hits) ? now : kept), first);
 }
 
 /** Searches and settles in turn, from a start; gives what each round began with and found. */

@@ -19,7 +19,7 @@ export interface Settled {
 }
 
 /** The strength of the demands against the wish to stay at the start. */
-const STRENGTH = 40;
+const STRENGTH = 20;
 
 /** The shortfall from which a demand pulls no harder, thousandths: a line that no numbers make right must not bend all others. */
 const HARDEST_PULL = 400;

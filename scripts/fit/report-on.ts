@@ -8,6 +8,8 @@ import {
   judgeHeldOut,
   tablesHeldOut,
   learn,
+  learnFromMany,
+  type Learner,
   type Learnt,
   type LineInSearch,
   lineInSearch,
@@ -56,7 +58,7 @@ export interface Report {
   /** The gain of `heldOut` over `before` in lines of a hundred, with the middle nine tenths when families are drawn again. */
   readonly gain: { readonly points: number; readonly interval: readonly [number, number] };
   readonly ofMaterial: readonly OfMaterial[];
-  /** From weights drawn at random within their ranges: right as drawn, and after learning, on lines kept back. */
+  /** From weights drawn at random within their ranges: right as drawn, by the mean of the draws, and after learning, on lines kept back. */
   readonly fromRandom: readonly { readonly seed: number; readonly drawn: number; readonly heldOut: number }[];
   /** After learning from answers that are not right. */
   readonly shuffled: number;
@@ -73,6 +75,9 @@ const PARTS = 5;
 const SEEDS = [1, 2, 3];
 const DRAWS = 200;
 
+/** The starts drawn at random of which the mean is taken. */
+const STARTS = 12;
+
 /** The number of fingerings that a teacher is offered at once. */
 const FEW = 4;
 
@@ -88,14 +93,12 @@ function reportOf(kind: InstrumentKind): Report {
   const table = tableWith(kind, parameters, start);
   const before = hitsWith(learner, lines, start);
   const unplayed = lines.filter((line) => searchLine(line, table, 1).right === null);
-  const taughtBy = (from: readonly number[]): readonly LineInSearch[] =>
-    lines.filter(
-      (line) => !unplayed.includes(line) && (bestIsRight(line, tableWith(kind, parameters, from)) || canBeRight(learner, line, from)),
-    );
-  const teaching = taughtBy(start);
+  const played = lines.filter((line) => !unplayed.includes(line));
+  const teaching = played.filter((line) => bestIsRight(line, table) || canBeRight(learner, line, start));
   const learnt = learn(learner, teaching, start);
   const after = hitsWith(learner, lines, learnt.values);
-  const tables = tablesHeldOut(learner, lines, { start, parts: PARTS, from: teaching });
+  const learnFromSet = (some: readonly LineInSearch[]): readonly number[] => learn(learner, some, start).values;
+  const tables = tablesHeldOut(learner, lines, { learn: learnFromSet, parts: PARTS, from: teaching });
   const heldOut = lines.map((line, order) => bestIsRight(line, tables[order] ?? table));
   const names = (some: readonly LineInSearch[]): readonly string[] => some.map(({ line }) => line.name);
   return {
@@ -111,16 +114,12 @@ function reportOf(kind: InstrumentKind): Report {
     },
     gain: gainOf(lines, before, heldOut),
     ofMaterial: byMaterial(lines, before, heldOut),
-    fromRandom: SEEDS.map((seed) => {
-      const drawn = drawnStart(parameters, seed);
-      const hits = judgeHeldOut(learner, lines, { start: drawn, parts: PARTS, from: taughtBy(drawn) });
-      return { seed, drawn: countOf(hitsWith(learner, lines, drawn)), heldOut: countOf(hits) };
-    }),
-    shuffled: countOf(judgeHeldOut(learner, lines, { start, parts: PARTS, from: shuffle(teaching, table) })),
+    fromRandom: SEEDS.map((seed) => fromRandom(learner, lines, { seed, from: played })),
+    shuffled: countOf(judgeHeldOut(learner, lines, { learn: learnFromSet, parts: PARTS, from: shuffle(teaching, table) })),
     moved: listMoved(parameters, learnt),
     won: names(lines.filter((_, order) => before[order] === false && after[order] === true)),
     lost: names(lines.filter((_, order) => before[order] === true && after[order] === false)),
-    ruleMissing: names(lines.filter((line) => !unplayed.includes(line) && !teaching.includes(line))),
+    ruleMissing: names(played.filter((line) => !teaching.includes(line))),
     noHand: [...all.filter((line) => lines.every((other) => other.line !== line)).map(({ name }) => name), ...names(unplayed)],
     seconds: Math.round((Date.now() - since) / 1000),
   };
@@ -130,9 +129,21 @@ function countOf(hits: readonly boolean[]): number {
   return hits.filter(Boolean).length;
 }
 
-/** Draws every number within its range, even by proportion. */
-function drawnStart(parameters: readonly Parameter[], seed: number): readonly number[] {
+/** Learns from starts drawn at random, and judges the lines that were kept back; the starts as they were drawn are judged, too, by their mean. */
+function fromRandom(
+  learner: Learner,
+  lines: readonly LineInSearch[],
+  { seed, from }: { readonly seed: number; readonly from: readonly LineInSearch[] },
+): Report['fromRandom'][number] {
   const random = seeded(seed);
+  const starts = Array.from({ length: STARTS }, () => drawnStart(learner.parameters, random));
+  const hits = judgeHeldOut(learner, lines, { learn: (some) => learnFromMany(learner, some, starts), parts: PARTS, from });
+  const drawn = starts.map((start) => countOf(hitsWith(learner, lines, start)));
+  return { seed, drawn: Math.round(drawn.reduce((sum, count) => sum + count, 0) / STARTS), heldOut: countOf(hits) };
+}
+
+/** Draws every number within its range, even by proportion. */
+function drawnStart(parameters: readonly Parameter[], random: () => number): readonly number[] {
   return parameters.map(({ set, range }) => {
     const [least, most] = range.map(Math.abs).toSorted((one, other) => one - other);
     return Math.sign(set) * (least ?? 1) * ((most ?? 1) / (least ?? 1)) ** random();

@@ -8,6 +8,7 @@ import {
   isFingeredAs,
   judgeHeldOut,
   learn,
+  learnFromMany,
   type LineInSearch,
   lineInSearch,
   parametersOf,
@@ -18,6 +19,7 @@ import {
 import { costOfWay } from '#core/search/ways';
 import { layOutAgain, placementsAt, solve } from '#core/solve';
 import { withTable } from '#core/brief';
+import { seeded } from '../../support/seeded.ts';
 
 const PARAMETERS = parametersOf('violin');
 const START = startOf(PARAMETERS);
@@ -81,7 +83,7 @@ describe('weights that are learnt', () => {
     const learner = learnerFor('violin', PARAMETERS);
     const before = countOf(hitsWith(learner, lines, START));
     const learnt = learn(learner, lines, START);
-    const heldOut = judgeHeldOut(learner, lines, { start: START, parts: 3, from: lines });
+    const heldOut = judgeHeldOut(learner, lines, { learn: (some) => learn(learner, some, START).values, parts: 3, from: lines });
     assert.ok(before < lines.length, `${before} of ${lines.length} were right before`);
     assert.ok(countOf(learnt.hits) > before, `${countOf(learnt.hits)} after ${before}`);
     assert.ok(countOf(heldOut) >= before, `${countOf(heldOut)} kept back, ${before} before`);
@@ -93,6 +95,21 @@ describe('weights that are learnt', () => {
     const [one, again] = [learn(learner, lines, START), learn(learner, lines, START)];
     assert.deepEqual(one.values, START);
     assert.deepEqual(one, again);
+  });
+
+  it('from several starts are the same each time, and right where those of a single start would be', () => {
+    const lines = violinLines(8).map((brief) => lineOfTeacher(brief, START));
+    const learner = learnerFor('violin', PARAMETERS);
+    const random = seeded(5);
+    const starts = Array.from({ length: 3 }, () => PARAMETERS.map(({ range: [least, most] }) => least + (most - least) * random()));
+    const values = learnFromMany(learner, lines, starts);
+    assert.deepEqual(learnFromMany(learner, lines, starts), values);
+    assert.ok(countOf(hitsWith(learner, lines, values)) >= countOf(hitsWith(learner, lines, starts[0] ?? [])));
+    for (const [index, { range }] of PARAMETERS.entries()) {
+      const value = values[index] ?? 0;
+      assert.ok(range[0] <= value && value <= range[1]);
+    }
+    assert.throws(() => learnFromMany(learner, lines, []), RangeError);
   });
 
   it('lie in their ranges, and never change their sign', () => {
