@@ -1,3 +1,5 @@
+import { seededNumbers } from './seeded.ts';
+
 /** A tone for the stand-in to play. */
 export interface Tone {
   /** The frequency, Hz. */
@@ -27,12 +29,12 @@ export function bowedTone({ hz, seconds, sampleRate, loudness }: Tone): Float32A
   const samples = new Float32Array(Math.round(seconds * sampleRate));
   const partials = Math.max(1, Math.min(MOST_PARTIALS, Math.floor(sampleRate / 2 / hz) - 1));
   const ramp = RAMP_SECONDS * sampleRate;
-  const noise = seededNoise(Math.round(hz * 100));
+  const noise = seededNumbers(hz * 100);
   // The sum of 1/k·sin stays below 1.86; scaled by it, the loudest sample stays below the loudness.
   const scale = loudness / 2;
   for (let index = 0; index < samples.length; index += 1) {
     const angle = (2 * Math.PI * hz * index) / sampleRate;
-    let sum = BOW_NOISE * noise();
+    let sum = BOW_NOISE * (2 * noise() - 1);
     for (let partial = 1; partial <= partials; partial += 1) sum += Math.sin(partial * angle) / partial;
     samples[index] = sum * scale * Math.min(1, index / ramp, (samples.length - 1 - index) / ramp);
   }
@@ -42,13 +44,4 @@ export function bowedTone({ hz, seconds, sampleRate, loudness }: Tone): Float32A
 /** Mixes two tones bowed together, each half as loud. */
 export function together(one: Float32Array, other: Float32Array): Float32Array {
   return one.map((sample, index) => 0.5 * (sample + (other[index] ?? 0)));
-}
-
-/** Makes numbers −1 … 1 that look random and are the same for the same seed (a linear congruence modulo 2³²; Knuth's constants). */
-function seededNoise(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 2 ** 31 - 1;
-  };
 }

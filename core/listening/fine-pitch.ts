@@ -73,13 +73,20 @@ function correctHz(
  * sample.
  */
 function phasor(samples: Float32Array, from: number, size: number, turns: number): Phasor {
-  let [real, imaginary] = [0, 0];
+  // Both angles grow evenly, so that each sine and cosine follows from the one before.
+  const [stepReal, stepImaginary] = [Math.cos(2 * Math.PI * turns), -Math.sin(2 * Math.PI * turns)];
+  const [hillReal, hillImaginary] = [Math.cos((2 * Math.PI) / size), Math.sin((2 * Math.PI) / size)];
+  let [real, imaginary, turnReal, turnImaginary, hill, slope] = [0, 0, 1, 0, 1, 0];
   for (let index = 0; index < size; index += 1) {
-    const window = 0.5 - 0.5 * Math.cos((2 * Math.PI * index) / size);
-    const angle = 2 * Math.PI * turns * index;
-    const sample = (samples[from + index] ?? 0) * window;
-    real += sample * Math.cos(angle);
-    imaginary -= sample * Math.sin(angle);
+    const sample = (samples[from + index] ?? 0) * (0.5 - 0.5 * hill);
+    real += sample * turnReal;
+    imaginary += sample * turnImaginary;
+    const turned = turnReal * stepReal - turnImaginary * stepImaginary;
+    turnImaginary = turnReal * stepImaginary + turnImaginary * stepReal;
+    turnReal = turned;
+    const hilled = hill * hillReal - slope * hillImaginary;
+    slope = hill * hillImaginary + slope * hillReal;
+    hill = hilled;
   }
   return { magnitude: (2 * Math.hypot(real, imaginary)) / size, phase: Math.atan2(imaginary, real) };
 }

@@ -1,3 +1,4 @@
 export { bowedTone, together } from './bowed-tone.ts';
+export { type DueNote, dueNotes } from './due-notes.ts';
 export { finePitchHz, strengthAt } from './fine-pitch.ts';
 export { levelOf } from './level.ts';

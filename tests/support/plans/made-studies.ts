@@ -28,7 +28,7 @@ export function madeStudy(kind: InstrumentKind, seed: number): Brief {
   const below = (limit: number): number => Math.floor(next() * limit);
   const key = keyOfSignature(below(9) - 4, next() < 0.7 ? 'major' : 'minor') ?? keyOfSignature(0, 'major');
   if (!key) throw new RangeError('There is no key without sharps or flats');
-  const scale = notesOf(key, RANGES[kind]);
+  const scale = notesOfKey(key, RANGES[kind]);
   const [figure, second] = [FIGURES[below(FIGURES.length)] ?? [0], FIGURES[below(FIGURES.length)] ?? [0]];
   const measures = 6 + below(7);
   let at = 6 + below(6);
@@ -41,8 +41,8 @@ export function madeStudy(kind: InstrumentKind, seed: number): Brief {
   return { instrument: { kind }, material: { kind: 'line', key: formatKey(key), notes } };
 }
 
-/** Lists the notes of a key within a range. */
-function notesOf(key: Key, [low, high]: readonly [number, number]): readonly string[] {
+/** Lists the notes of a key within a range, semitones above C0. */
+export function notesOfKey(key: Key, [low, high]: readonly [number, number]): readonly string[] {
   const sounds = Array.from({ length: high - low + 1 }, (_, order) => low + order);
   return sounds.filter((sound) => isInKey(sound, key)).map((sound) => formatPitch(pitchInKey(sound, key)));
 }

@@ -1,0 +1,187 @@
+import type { Frames } from './frames.ts';
+
+/** A note of the plan as far as it is followed by its pitch. */
+export interface Followed {
+  /** Its sounds, cents above A4 at 440 Hz. */
+  readonly cents: readonly number[];
+}
+
+/** A stretch of frames in which one note due sounds, or another in its place. */
+export interface Stretch {
+  /** Its order among the notes due. */
+  readonly order: number;
+  /** Whether another note sounds in its place. */
+  readonly wrong: boolean;
+  /** The first frame, and the one after the last. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The distance up to which a pitch costs nothing, and the one beyond it that costs half a unit in each frame, cents: players miss. */
+const NEAR = 20;
+const FAR = 60;
+
+/** The most that a frame costs, and the price of one an octave away: there the reader is more likely at fault than the player. */
+const MOST = 0.75;
+const OCTAVE_AWAY = 0.2;
+
+/** The prices of a frame without a pitch, of one while another note sounds in place of the one due, and of one before the first note. */
+const UNHEARD = 0.12;
+const IN_PLACE = 0.08;
+const BEFORE_FIRST = 0.4;
+
+/** The price of another note in place of one due, and the price of a frame from which it is clearly another. */
+const WRONG = 4.5;
+const CLEARLY = 0.5;
+
+/** The prices of going on otherwise than to the next note. */
+const SKIPPED = 5;
+const SKIPPED_TWO = 8;
+const LOST = 11;
+
+/** The price of going on to the next note, and of one of the same pitch where no beginning is heard. */
+const NEXT = 0.4;
+const SAME_UNHEARD = 6;
+
+/** The price of a beginning that is heard within a note, and of playing a note twice. */
+const BEGINS_WITHIN = 3.2;
+const TWICE = 2.6;
+
+/** The frames within which a beginning still belongs to a note that is new, and those that a note lasts at least, with the price of fewer. */
+const NEW_FOR = 8;
+const LASTS = 5;
+const TOO_SHORT = 2.5;
+
+/** The price of every note by which a take begins late or ends early, and the most of it. */
+const CUT_SHORT = 1.5;
+const MOST_CUT_SHORT = 12;
+
+/** The state before the first note; a note has two more, one for itself and one for another in its place. */
+const BEFORE = 0;
+
+/** A state that is reached at a frame. */
+interface Reached {
+  /** The cost of the cheapest way to it. */
+  readonly costs: Float64Array;
+  /** The frames since its note began. */
+  readonly ages: Int32Array;
+}
+
+/**
+ * Follows the notes due through the frames of a take: the cheapest way through all notes at all frames (Viterbi, “Error bounds for
+ * convolutional codes”, 1967), in which a player may wander in tempo, play another note, leave one out, play one twice, and begin again
+ * anywhere.
+ */
+export function follow(frames: Frames, onsets: Float32Array, due: readonly Followed[]): readonly Stretch[] {
+  const count = frames.cents.length;
+  const states = 1 + 2 * due.length;
+  const ways = new Int32Array(count * states);
+  const isSame = due.map(({ cents }, order) => order > 0 && Math.abs((cents[0] ?? 0) - (due[order - 1]?.cents[0] ?? 0)) < 50);
+  let reached: Reached = { costs: new Float64Array(states).fill(Infinity), ages: new Int32Array(states) };
+  reached.costs[BEFORE] = 0;
+  for (let frame = 0; frame < count; frame += 1) {
+    const next: Reached = { costs: new Float64Array(states), ages: new Int32Array(states) };
+    const cents = frames.cents[frame] ?? NaN;
+    const onset = onsets[frame] ?? 0;
+    const lost = cheapestToLeave(reached);
+    next.costs[BEFORE] = (reached.costs[BEFORE] ?? Infinity) + (Number.isNaN(cents) ? 0 : BEFORE_FIRST);
+    for (let order = 0; order < due.length; order += 1) {
+      const entry = cheapestEntry(reached, { order, onset, isSame: isSame[order] ?? false, lost });
+      for (const wrong of [0, 1]) {
+        const state = stateOf(order, wrong);
+        const age = reached.ages[state] ?? 0;
+        const stays = (reached.costs[state] ?? Infinity) + (age > NEW_FOR ? BEGINS_WITHIN * onset : 0);
+        const enters = entry.cost + wrong * WRONG;
+        ways[frame * states + state] = stays <= enters ? state : -1 - entry.from;
+        next.ages[state] = stays <= enters ? age + 1 : 0;
+        next.costs[state] = Math.min(stays, enters) + frameCost(cents, due[order], wrong === 1);
+      }
+    }
+    reached = next;
+  }
+  return stretchesOf(ways, states, endOf(reached, due.length), count);
+}
+
+function stateOf(order: number, wrong: number): number {
+  return 1 + 2 * order + wrong;
+}
+
+/** Gives the price of leaving a state: a note lasts for some time. */
+function costToLeave({ costs, ages }: Reached, state: number): number {
+  return (costs[state] ?? Infinity) + (state !== BEFORE && (ages[state] ?? 0) < LASTS ? TOO_SHORT : 0);
+}
+
+function cheapestToLeave(reached: Reached): number {
+  let least = BEFORE;
+  for (let state = 1; state < reached.costs.length; state += 1)
+    if (costToLeave(reached, state) < costToLeave(reached, least)) least = state;
+  return least;
+}
+
+/** A note that is to be entered at a frame. */
+interface Entered {
+  readonly order: number;
+  /** How surely a sound begins at the frame. */
+  readonly onset: number;
+  /** Whether the note before has the same pitch. */
+  readonly isSame: boolean;
+  /** The state that is left most cheaply of all. */
+  readonly lost: number;
+}
+
+/** Finds the cheapest way into a note from another state, or into it once more. */
+function cheapestEntry(reached: Reached, { order, onset, isSame, lost }: Entered): { readonly from: number; readonly cost: number } {
+  let [from, cost] = [BEFORE, costToLeave(reached, BEFORE) + NEXT + Math.min(MOST_CUT_SHORT, CUT_SHORT * order)];
+  const offer = (state: number, price: number): void => {
+    const sum = costToLeave(reached, state) + price;
+    if (sum < cost) [from, cost] = [state, sum];
+  };
+  const unheard = SAME_UNHEARD * (1 - onset);
+  for (const wrong of [0, 1]) {
+    offer(stateOf(order, wrong), TWICE + unheard);
+    if (order > 0) offer(stateOf(order - 1, wrong), NEXT + (isSame ? unheard : 0));
+    if (order > 1) offer(stateOf(order - 2, wrong), SKIPPED);
+    if (order > 2) offer(stateOf(order - 3, wrong), SKIPPED_TWO);
+  }
+  offer(lost, LOST);
+  return { from, cost };
+}
+
+/** Gives the price of a frame in a note: how far its pitch lies from the note. */
+function frameCost(cents: number, due: Followed | undefined, wrong: boolean): number {
+  if (Number.isNaN(cents) || !due) return UNHEARD;
+  let least = MOST;
+  for (const aim of due.cents) {
+    const off = Math.abs(cents - aim);
+    least = Math.min(least, costOfMiss(off), OCTAVE_AWAY + costOfMiss(Math.abs(off - 1200)));
+  }
+  // Another note is one that is clearly not the one due.
+  return wrong ? IN_PLACE + Math.max(0, CLEARLY - least) : least;
+}
+
+function costOfMiss(cents: number): number {
+  return 0.5 * (Math.max(0, cents - NEAR) / FAR) ** 2;
+}
+
+function endOf({ costs }: Reached, notes: number): number {
+  let [least, cost] = [BEFORE, (costs[BEFORE] ?? 0) + MOST_CUT_SHORT];
+  for (let state = 1; state < costs.length; state += 1) {
+    const left = notes - 1 - Math.floor((state - 1) / 2);
+    const sum = (costs[state] ?? Infinity) + Math.min(MOST_CUT_SHORT, CUT_SHORT * left);
+    if (sum < cost) [least, cost] = [state, sum];
+  }
+  return least;
+}
+
+/** Walks the ways back from the end. */
+function stretchesOf(ways: Int32Array, states: number, end: number, count: number): readonly Stretch[] {
+  const stretches: Stretch[] = [];
+  let [state, to] = [end, count];
+  for (let frame = count - 1; frame >= 0 && state !== BEFORE; frame -= 1) {
+    const way = ways[frame * states + state] ?? state;
+    if (way >= 0) continue;
+    stretches.push({ order: Math.floor((state - 1) / 2), wrong: (state - 1) % 2 === 1, from: frame, to });
+    [state, to] = [-1 - way, frame];
+  }
+  return stretches.reverse();
+}

@@ -1,0 +1,2 @@
+export { type HeardNote, readTake, type TakeReading } from './read-take.ts';
+export type { Sound } from './frames.ts';

@@ -1,0 +1,100 @@
+import { seededSpread } from '../seeded.ts';
+import type { SimulatedNote } from './played.ts';
+
+/** One voice of a note as the bow plays it. */
+export interface Stroke {
+  /** The beginning and the end, seconds. */
+  readonly at: number;
+  readonly until: number;
+  /** The centre of its pitch, Hz. */
+  readonly hz: number;
+  /** The pitch from which it is reached, and how long that takes, seconds; null where it begins at once. */
+  readonly from: { readonly hz: number; readonly seconds: number } | null;
+  /** Whether the bow goes on from the stroke before, and into the next. */
+  readonly slurred: boolean;
+  readonly goesOn: boolean;
+  readonly stopped: boolean;
+}
+
+/** The time in which a finger takes over in a slur, seconds. */
+const TAKEN_OVER = 0.018;
+
+/** Gives the strokes of one voice of what is played. */
+export function strokesOf(played: readonly SimulatedNote[], voice: number): readonly Stroke[] {
+  return played.flatMap((note, order): readonly Stroke[] => {
+    const hz = note.hz[voice];
+    const before = played[order - 1];
+    const beforeHz = before?.hz[voice];
+    if (hz === undefined) return [];
+    const glide = note.slide ?? (note.slurred && beforeHz !== undefined ? { fromHz: beforeHz, seconds: TAKEN_OVER } : null);
+    return [
+      {
+        // A slide takes its time from the note before: the note begins where it arrives.
+        at: note.at - (note.slide?.seconds ?? 0),
+        until: note.until - (played[order + 1]?.slide?.seconds ?? 0),
+        hz,
+        from: glide && { hz: glide.fromHz, seconds: glide.seconds },
+        slurred: note.slurred && beforeHz !== undefined,
+        goesOn: played[order + 1]?.slurred === true && played[order + 1]?.hz[voice] !== undefined,
+        stopped: note.stopped,
+      },
+    ];
+  });
+}
+
+/** The way in which pitch is not steady. */
+interface Unsteady {
+  readonly vibrato: { readonly cents: number; readonly hz: number } | null;
+  readonly random: () => number;
+}
+
+/** The trembling of a bowed pitch, cents, and the time in which it changes, seconds. */
+const TREMBLES_BY = 1.5;
+const TREMBLES_IN = 0.05;
+
+/** The time after which a vibrato begins, and the shortest note that has one, seconds. */
+const VIBRATO_FROM = 0.08;
+const VIBRATO_NEEDS = 0.3;
+
+/** The cents by which a bow pulls the pitch when it bites, and how quickly that passes, seconds. */
+const BITE = { cents: 9, seconds: 0.012 } as const;
+
+/** Makes the pitch of a stroke over time: cents from its centre, at a time in seconds from its beginning. */
+export function pitchWay({ at, until, hz, from, slurred, stopped }: Stroke, { vibrato, random }: Unsteady): (seconds: number) => number {
+  const spread = seededSpread(random);
+  const length = until - at;
+  const points = Array.from({ length: Math.ceil(length / TREMBLES_IN) + 3 }, () => spread() * TREMBLES_BY);
+  const mean = points.reduce((sum, value) => sum + value, 0) / points.length;
+  const fromCents = from ? 1200 * Math.log2(from.hz / hz) : 0;
+  const swings = vibrato && stopped && length >= VIBRATO_NEEDS ? vibrato : null;
+  const phase = 2 * Math.PI * random();
+  return (seconds) => {
+    const place = seconds / TREMBLES_IN;
+    const [one = 0, other = 0] = [points[Math.floor(place)], points[Math.floor(place) + 1]];
+    const trembling = one + (other - one) * (place - Math.floor(place)) - mean;
+    // A finger that slides arrives at the beginning of the note; one that takes over does so around it.
+    const gliding = from && seconds < from.seconds ? fromCents * (0.5 + 0.5 * Math.cos((Math.PI * seconds) / from.seconds)) : 0;
+    const biting = slurred ? 0 : BITE.cents * Math.exp(-seconds / BITE.seconds);
+    const swing = swings ? swings.cents * Math.min(1, Math.max(0, (seconds - VIBRATO_FROM) / 0.1)) : 0;
+    return trembling + gliding + biting + swing * Math.sin(2 * Math.PI * (swings?.hz ?? 0) * seconds + phase);
+  };
+}
+
+/** The time in which a stroke speaks and stops, seconds. */
+const SPEAKS_IN = 0.035;
+const STOPS_IN = 0.03;
+
+/** Makes the loudness of a stroke over time, 0 … 1, at a time in seconds from its beginning. */
+export function loudnessWay({ at, until, slurred, goesOn }: Stroke): (seconds: number) => number {
+  const length = until - at;
+  return (seconds) => {
+    const speaking = slurred ? 0.85 + 0.15 * Math.min(1, seconds / SPEAKS_IN) : rise(seconds / SPEAKS_IN);
+    const stopping = goesOn ? 1 : rise((length - seconds) / STOPS_IN);
+    return speaking * stopping;
+  };
+}
+
+/** Gives a soft rise from 0 to 1. */
+function rise(share: number): number {
+  return share <= 0 ? 0 : share >= 1 ? 1 : 0.5 - 0.5 * Math.cos(Math.PI * share);
+}

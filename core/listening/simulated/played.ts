@@ -1,0 +1,124 @@
+import type { DueNote } from '../due-notes.ts';
+import { seededNumbers, seededSpread } from '../seeded.ts';
+import type { Misses, SimulatedPlayer, Slip } from './simulated-player.ts';
+
+/** A note as a simulated player plays it. */
+export interface SimulatedNote {
+  /** Its order among the notes due: of a wrong note, the one whose place it takes. */
+  readonly order: number;
+  /** The semitones by which it is another note than the one due; 0 for the right one. */
+  readonly wrongBy: number;
+  /** Whether the note due was played before: repeated, or played again after a new start. */
+  readonly again: boolean;
+  /** The centre of each of its sounds, Hz. */
+  readonly hz: readonly number[];
+  /** The beginning and the end of its sound, seconds. */
+  readonly at: number;
+  readonly until: number;
+  /** Whether the bow goes on from the note before. */
+  readonly slurred: boolean;
+  /** The slide by which it is reached; null for none. */
+  readonly slide: DueNote['slide'];
+  /** Whether a vibrato can be heard on it. */
+  readonly stopped: boolean;
+}
+
+/** The order in which notes due are played, with what becomes of each. */
+interface Turn {
+  readonly order: number;
+  readonly wrongBy: number;
+  readonly again: boolean;
+  /** The seconds for which the player waits before it. */
+  readonly pause: number;
+}
+
+/** The wait of a player who lost the way, seconds. */
+const STOPPED_SECONDS = 0.7;
+
+/** The share of a detached note that sounds before its bow changes. */
+const DETACHED = 0.94;
+
+/** Plays the notes due as a simulated player does, a little after nothing, and tells when and how high each sounds: the truth of a take. */
+export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): readonly SimulatedNote[] {
+  const random = seededNumbers(player.seed * 7919 + 17);
+  const spread = seededSpread(random);
+  const missOf = due.map((note, order) => missedBy(note, order, player.misses) + (isStopped(note) ? spread() * player.spreadCents : 0));
+  const played: SimulatedNote[] = [];
+  const turns = turnsOf(due.length, player.slips);
+  let at = 0.25;
+  for (const [place, { order, wrongBy, again, pause }] of turns.entries()) {
+    const note = due[order];
+    if (!note) continue;
+    const drift = (player.driftCents * place) / Math.max(1, turns.length - 1);
+    const cents = 100 * wrongBy + drift + (missOf[order] ?? 0);
+    const step = (due[order + 1]?.at ?? note.at + note.seconds) - note.at;
+    const pace = 1 + player.wander * Math.sin((2 * Math.PI * at) / WANDER_SECONDS);
+    const isInTurn = turns[place - 1]?.order === order - 1;
+    const goesOn = due[order + 1]?.slurred === true && turns[place + 1]?.order === order + 1 && (turns[place + 1]?.pause ?? 0) === 0;
+    at += pause;
+    played.push({
+      order,
+      wrongBy,
+      again,
+      hz: note.hz.map((hz) => hz * 2 ** (cents / 1200)),
+      at,
+      until: at + note.seconds * pace * (goesOn ? 1 : DETACHED),
+      slurred: note.slurred && isInTurn && pause === 0,
+      slide: player.slides && isInTurn && note.slurred && wrongBy === 0 ? note.slide : null,
+      stopped: isStopped(note),
+    });
+    at += step * pace;
+  }
+  return played;
+}
+
+/** The time in which a wandering tempo comes round, seconds. */
+const WANDER_SECONDS = 6.3;
+
+function isStopped({ stops }: DueNote): boolean {
+  return stops.every(({ finger }) => finger !== '0');
+}
+
+function missedBy({ stops, shift }: DueNote, order: number, { fingers, strings, shiftUp, shiftDown, notes }: Misses): number {
+  const [stop] = stops;
+  const ofNote = notes[order] ?? 0;
+  if (!stop || stop.finger === '0') return ofNote;
+  const ofShift = shift === null ? 0 : shift.handSemitones > 0 ? shiftUp : shiftDown;
+  return ofNote + ofShift + (fingers[stop.finger] ?? 0) + (strings[stop.string] ?? 0);
+}
+
+/** Lists what is played, in turn, with the slips worked in. */
+function turnsOf(count: number, slips: readonly Slip[]): readonly Turn[] {
+  const turns: Turn[] = [];
+  for (let order = 0; order < count; order += 1) turns.push(...turnsAt(order, slips));
+  return turns;
+}
+
+/** Lists what is played when the turn comes to one note. */
+function turnsAt(order: number, slips: readonly Slip[]): readonly Turn[] {
+  const here = slips.filter((slip) => slip.order === order);
+  const plain: Turn = { order, wrongBy: 0, again: false, pause: 0 };
+  let turns: readonly Turn[] = [plain];
+  for (const slip of here) turns = withSlip(turns, slip);
+  return turns;
+}
+
+function withSlip(turns: readonly Turn[], slip: Slip): readonly Turn[] {
+  switch (slip.kind) {
+    case 'wrong':
+      return turns.map((turn) => ({ ...turn, wrongBy: slip.semitones }));
+    case 'left-out':
+      return [];
+    case 'repeated':
+      return turns.flatMap((turn) => [turn, { ...turn, again: true, pause: 0 }]);
+    case 'late':
+      return turns.map((turn) => ({ ...turn, pause: slip.seconds }));
+    case 'restart': {
+      const from = Math.max(0, slip.order - slip.back);
+      const again = Array.from({ length: slip.order - from + 1 }, (_, step): Turn => {
+        return { order: from + step, wrongBy: 0, again: true, pause: step === 0 ? STOPPED_SECONDS : 0 };
+      });
+      return [...turns, ...again];
+    }
+  }
+}
