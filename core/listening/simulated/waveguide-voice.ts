@@ -5,12 +5,12 @@ import type { VoiceSound } from './additive-voice.ts';
 const BOW_AT = 0.13;
 
 /** The speed of the bow and how hard it holds, in the units of the model. */
-const BOW_SPEED = 0.2;
+const BOW_SPEED = 0.1;
 const HOLDS = 3.2;
 
 /** The softening of a wave that comes back from the bridge, and how much of it comes back. */
-const SOFTENED = 0.35;
-const BACK_FROM_BRIDGE = 0.97;
+const SOFTENED = 0.5;
+const BACK_FROM_BRIDGE = 0.95;
 
 /** The samples that a wave needs besides the two ways: one at the nut, one at the bridge, less a little for the bow, and the softening. */
 const LOOP_SAMPLES = 1.93 + SOFTENED / (1 - SOFTENED);
