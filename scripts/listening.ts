@@ -1,13 +1,13 @@
 /**
  * Reads takes of the simulated player, whose misses are known, and prints how well they were read: `npm run listening`
- * (`-- 60` for so many takes). Takes are shared out among the cores.
+ * (`-- 60` for that number of takes). Takes are shared out among the cores.
  */
 import { fork } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { CONDITIONS, LIMITS } from '../tests/support/listening/seeded-takes.ts';
-import { type ReadTake, tallied } from '../tests/support/listening/tally.ts';
+import { type ReadTake, tallyOf } from '../tests/support/listening/tally.ts';
 
 const TAKES = 600;
 
@@ -20,7 +20,7 @@ for (const kind of [null, ...INSTRUMENT_KINDS]) {
   console.log(`\n${kind ?? 'all instruments'}`);
   for (const condition of CONDITIONS) {
     console.log(rowOf(some, condition, false));
-    if (tallied(some, condition, true).notes > 0) console.log(rowOf(some, condition, true));
+    if (tallyOf(some, condition, true).notes > 0) console.log(rowOf(some, condition, true));
   }
 }
 const [sound, took] = [takes.reduce((sum, take) => sum + take.seconds, 0), takes.reduce((sum, take) => sum + take.took, 0)];
@@ -29,7 +29,7 @@ console.log(`${takes.length} takes, ${(sound / 60).toFixed(0)} minutes of sound,
 
 /** Gives a row of the table: of the notes that count, or of short low ones, which are given apart. */
 function rowOf(some: readonly ReadTake[], condition: (typeof CONDITIONS)[number], apart: boolean): string {
-  const { takes: number, notes, within, begun, aligned, invented, missed, directed } = tallied(some, condition, apart);
+  const { takes: number, notes, within, begun, aligned, invented, missed, directed } = tallyOf(some, condition, apart);
   return [
     `  ${apart ? '  short and low' : condition.padEnd(14)}`,
     `${number} takes, ${notes} notes`,

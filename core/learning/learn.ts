@@ -87,7 +87,7 @@ export function learn(learner: Learner, lines: readonly LineInSearch[], start: r
  */
 export function learnFromMany(learner: Learner, lines: readonly LineInSearch[], starts: readonly (readonly number[])[]): readonly number[] {
   const [first] = starts;
-  if (!first) throw new RangeError('Nothing can be learnt without a start');
+  if (!first) throw new RangeError(`Nothing can be learnt from ${starts.length} starts`);
   const found = starts.map((start) => bestRound(roundsOf(learner, lines, start), { values: start, demands: [], hits: [] }).values);
   return first.map((_, index) => found.reduce((sum, values) => sum + (values[index] ?? 0), 0) / found.length);
 }

@@ -2,3 +2,4 @@ export { bowedTone, together } from './bowed-tone.ts';
 export { type DueNote, dueNotes } from './due-notes.ts';
 export { finePitchHz, strengthAt } from './fine-pitch.ts';
 export { levelOf } from './level.ts';
+export { seededNumbers, seededSpread } from './seeded.ts';

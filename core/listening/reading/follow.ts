@@ -12,8 +12,9 @@ export interface Stretch {
   readonly order: number;
   /** Whether another note sounds in its place. */
   readonly wrong: boolean;
-  /** The first frame, and the one after the last. */
+  /** The index of its first frame. */
   readonly from: number;
+  /** The index of the frame after its last. */
   readonly to: number;
 }
 
@@ -34,7 +35,7 @@ const BEFORE_FIRST = 0.4;
 const WRONG = 4.5;
 const CLEARLY = 0.5;
 
-/** The prices of going on otherwise than to the next note. */
+/** The prices of going on to another note than the next. */
 const SKIPPED = 5;
 const SKIPPED_TWO = 8;
 const LOST = 11;
@@ -80,26 +81,48 @@ export function follow(frames: Frames, onsets: Float32Array, due: readonly Follo
   let reached: Reached = { costs: new Float64Array(states).fill(Infinity), ages: new Int32Array(states) };
   reached.costs[BEFORE] = 0;
   for (let frame = 0; frame < count; frame += 1) {
-    const next: Reached = { costs: new Float64Array(states), ages: new Int32Array(states) };
-    const cents = frames.cents[frame] ?? NaN;
-    const onset = onsets[frame] ?? 0;
-    const lost = cheapestToLeave(reached);
-    next.costs[BEFORE] = (reached.costs[BEFORE] ?? Infinity) + (Number.isNaN(cents) ? 0 : BEFORE_FIRST);
-    for (let order = 0; order < due.length; order += 1) {
-      const entry = cheapestEntry(reached, { order, onset, isSame: isSame[order] ?? false, lost });
-      for (const wrong of [0, 1]) {
-        const state = stateOf(order, wrong);
-        const age = reached.ages[state] ?? 0;
-        const stays = (reached.costs[state] ?? Infinity) + (age > NEW_FOR ? BEGINS_WITHIN * onset : 0);
-        const enters = entry.cost + wrong * WRONG;
-        ways[frame * states + state] = stays <= enters ? state : -1 - entry.from;
-        next.ages[state] = stays <= enters ? age + 1 : 0;
-        next.costs[state] = Math.min(stays, enters) + frameCost(cents, due[order], wrong === 1);
-      }
-    }
-    reached = next;
+    const heard = { cents: frames.cents[frame] ?? NaN, onset: onsets[frame] ?? 0 };
+    reached = stepOn(reached, heard, { due, isSame, ways: ways.subarray(frame * states, (frame + 1) * states) });
   }
   return stretchesOf(ways, states, endOf(reached, due.length), count);
+}
+
+/** The pitch heard in a frame, not a number for none, and the certainty that a sound begins in it, 0 … 1. */
+interface HeardFrame {
+  readonly cents: number;
+  readonly onset: number;
+}
+
+/** The notes that are followed, and the way into each state, which is written down. */
+interface Following {
+  readonly due: readonly Followed[];
+  /** Tells for each note whether the one before it has the same pitch. */
+  readonly isSame: readonly boolean[];
+  readonly ways: Int32Array;
+}
+
+/** Goes on by one frame. */
+function stepOn(reached: Reached, { cents, onset }: HeardFrame, { due, isSame, ways }: Following): Reached {
+  const next: Reached = { costs: new Float64Array(ways.length), ages: new Int32Array(ways.length) };
+  const lost = cheapestToLeave(reached);
+  next.costs[BEFORE] = (reached.costs[BEFORE] ?? Infinity) + (Number.isNaN(cents) ? 0 : BEFORE_FIRST);
+  for (const [order, note] of due.entries()) {
+    const entry = cheapestEntry(reached, { order, onset, isSame: isSame[order] ?? false, lost });
+    for (const wrong of [0, 1]) {
+      const state = stateOf(order, wrong);
+      const stays = costToStay(reached, state, onset);
+      const enters = entry.cost + wrong * WRONG;
+      ways[state] = stays <= enters ? state : -1 - entry.from;
+      next.ages[state] = stays <= enters ? (reached.ages[state] ?? 0) + 1 : 0;
+      next.costs[state] = Math.min(stays, enters) + frameCost(cents, note, wrong === 1);
+    }
+  }
+  return next;
+}
+
+/** Gives the price of staying in a note: a beginning that is heard in the middle of one is more likely another note. */
+function costToStay({ costs, ages }: Reached, state: number, onset: number): number {
+  return (costs[state] ?? Infinity) + ((ages[state] ?? 0) > NEW_FOR ? BEGINS_WITHIN * onset : 0);
 }
 
 function stateOf(order: number, wrong: number): number {
@@ -121,7 +144,7 @@ function cheapestToLeave(reached: Reached): number {
 /** A note that is to be entered at a frame. */
 interface Entered {
   readonly order: number;
-  /** How surely a sound begins at the frame. */
+  /** The certainty that a sound begins at the frame, 0 … 1. */
   readonly onset: number;
   /** Whether the note before has the same pitch. */
   readonly isSame: boolean;
@@ -148,8 +171,8 @@ function cheapestEntry(reached: Reached, { order, onset, isSame, lost }: Entered
 }
 
 /** Gives the price of a frame in a note: how far its pitch lies from the note. */
-function frameCost(cents: number, due: Followed | undefined, wrong: boolean): number {
-  if (Number.isNaN(cents) || !due) return UNHEARD;
+function frameCost(cents: number, due: Followed, wrong: boolean): number {
+  if (Number.isNaN(cents)) return UNHEARD;
   let least = MOST;
   for (const aim of due.cents) {
     const off = Math.abs(cents - aim);

@@ -1,4 +1,4 @@
-import { finePitchHz } from '../fine-pitch.ts';
+import { finePitchHz } from '#core/listening';
 import { pitchFinder } from './period.ts';
 
 /** Sound, as samples from −1 to 1. */
@@ -16,7 +16,7 @@ export interface Frames {
   readonly window: number;
   /** The pitch of each frame, cents above A4 at 440 Hz; not a number where none is heard. */
   readonly cents: Float32Array;
-  /** How much of each frame is one pitch, 0 … 1. */
+  /** The share of each frame that is one pitch, 0 … 1. */
   readonly clarity: Float32Array;
   /** The loudness of each frame, in a time much shorter than the pitch needs, decibels of the loudest there is. */
   readonly decibels: Float32Array;
@@ -25,7 +25,7 @@ export interface Frames {
 /** The frames in a second. */
 const A_SECOND = 100;
 
-/** The sound around each frame that its loudness is taken from: seconds, and at least so many periods, or it would swing with each. */
+/** The sound around each frame that its loudness is taken from: seconds, and at least this number of periods, or it would swing with each. */
 const LOUDNESS = { seconds: 0.012, periods: 1.5 } as const;
 
 /** The pitch from which the first guess is made finer, since a period has few samples; the samples that this takes. */
@@ -42,13 +42,13 @@ const CLEAR_FROM = 0.6;
 /** The decibels below the loudest of a take at which nothing sounds, whatever else. */
 const HEARD_WITHIN = 45;
 
-/** What is taken for the noise of the place: the quietest share of the frames, if it lies so far below the loudest; a sound rises above it. */
+/** The quietest share of the frames is the noise of the place where it lies far below the loudest; a sound rises above it, decibels. */
 const QUIETEST = 0.02;
 const NOISE_BELOW = 15;
 const ABOVE_NOISE = 6;
 
 /** Gives the number of samples around a frame in which notes down to a frequency can be told: a power of two. */
-export function windowFor(lowestHz: number, sampleRate: number): number {
+function windowFor(lowestHz: number, sampleRate: number): number {
   return 2 ** Math.ceil(Math.log2((PERIODS * sampleRate) / lowestHz));
 }
 

@@ -2,8 +2,9 @@ import { Autocorrelator } from 'pitchy';
 
 /** A pitch found in a short part of sound. */
 export interface FoundPitch {
+  /** The pitch, Hz; 0 where there is none. */
   readonly hz: number;
-  /** How much of the sound is this pitch, 0 … 1. */
+  /** The share of the sound that is this pitch, 0 … 1. */
   readonly clarity: number;
 }
 
@@ -39,21 +40,28 @@ function chosenPeriod(likeness: Float64Array, sampleRate: number): FoundPitch {
   return chosen ? { hz: sampleRate / chosen.period, clarity: Math.min(1, chosen.height) } : { hz: 0, clarity: 0 };
 }
 
-/** Lists the highest place of each stretch in which the sound is like itself, after the first in which it is not. */
+/** Lists the highest place of each stretch in which the sound is like itself, after the first stretch, which is the sound without a shift. */
 function peaksOf(likeness: Float64Array): readonly { readonly period: number; readonly height: number }[] {
   const peaks: { readonly period: number; readonly height: number }[] = [];
-  let period = 1;
-  while (period < likeness.length && (likeness[period] ?? 0) > 0) period += 1;
-  let best = 0;
-  for (; period < likeness.length; period += 1) {
-    const now = likeness[period] ?? 0;
-    if (now > 0 && (best === 0 || now > (likeness[best] ?? 0))) best = period;
-    const ends = now <= 0 || period === likeness.length - 1;
-    if (!ends || best === 0) continue;
+  for (let from = stretchEnd(likeness, 0); from < likeness.length;) {
+    if ((likeness[from] ?? 0) <= 0) {
+      from += 1;
+      continue;
+    }
+    const to = stretchEnd(likeness, from);
+    let best = from;
+    for (let period = from; period < to; period += 1) if ((likeness[period] ?? 0) > (likeness[best] ?? 0)) best = period;
     if (best < likeness.length - 1) peaks.push(peakAt(likeness, best));
-    best = 0;
+    from = to;
   }
   return peaks;
+}
+
+/** Finds the end of a stretch in which the sound is like itself. */
+function stretchEnd(likeness: Float64Array, from: number): number {
+  let to = from;
+  while (to < likeness.length && (likeness[to] ?? 0) > 0) to += 1;
+  return to;
 }
 
 /** Gives the top of a curve near one of its points, through the points beside it. */

@@ -1,4 +1,4 @@
-import type { DueNote } from '../due-notes.ts';
+import type { DueNote } from '#core/listening';
 import { follow, type Stretch } from './follow.ts';
 import { type Frames, framesOf, type Sound } from './frames.ts';
 import { onsetsOf } from './onsets.ts';
@@ -8,8 +8,9 @@ import { steadyPitch } from './steady-pitch.ts';
 export interface HeardNote {
   /** Its order among the notes due. */
   readonly order: number;
-  /** The beginning and the end, seconds; in a slur or a slide it begins where the pitch arrives. */
+  /** The beginning, seconds; in a slur or a slide it is where the pitch arrives. */
   readonly at: number;
+  /** The end, seconds. */
   readonly until: number;
   /** Whether this note due was heard before in the take. */
   readonly again: boolean;
@@ -21,13 +22,13 @@ export interface HeardNote {
   readonly vibrato: number;
   /** The change of its pitch from beginning to end, cents. */
   readonly drift: number;
-  /** How sure the reading is, 0 … 1. */
+  /** The certainty of the reading, 0 … 1. */
   readonly confidence: number;
 }
 
 /** A take read against the notes due. */
 export interface TakeReading {
-  /** What was heard, in time. */
+  /** The notes that were heard, in time. */
   readonly heard: readonly HeardNote[];
   /** The orders of the notes due that were not heard. */
   readonly leftOut: readonly number[];

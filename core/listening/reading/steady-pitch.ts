@@ -6,7 +6,7 @@ export interface SteadyPitch {
   readonly vibrato: number;
   /** The change from its beginning to its end, cents; sharp positive. */
   readonly drift: number;
-  /** What is left when both are taken away, cents (root mean square). */
+  /** The rest when both are taken away, cents (root mean square). */
   readonly rest: number;
 }
 

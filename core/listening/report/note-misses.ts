@@ -1,7 +1,7 @@
 import { mmOfCents } from '#core/intonation';
 import type { Plan } from '#core/plan/describe';
-import type { DueNote } from '../due-notes.ts';
-import type { HeardNote, TakeReading } from '../reading/index.ts';
+import type { DueNote } from '#core/listening';
+import type { HeardNote, TakeReading } from '#core/listening/reading';
 
 /** The side on which a note lies, against the tolerance. */
 export type Side = 'flat' | 'in tune' | 'sharp';

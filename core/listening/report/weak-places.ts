@@ -14,8 +14,9 @@ export interface WeakPlace {
   readonly group: Group;
   /** The notes of the group, by line index, in time. */
   readonly notes: readonly number[];
-  /** The mean miss of the group, and of all other stopped notes, cents. */
+  /** The mean miss of the group, cents. */
   readonly cents: number;
+  /** The mean miss of all other stopped notes, cents. */
   readonly othersCents: number;
   /** The number of its notes that lie on the side of its mean. */
   readonly onThatSide: number;
@@ -83,7 +84,7 @@ function surest(counted: readonly Counted[]): Found | null {
   return best;
 }
 
-/** The spread of a stopped note that is always reckoned with, cents: a few notes may lie close together by chance. */
+/** The least spread of a stopped note that is assumed, cents: a few notes may lie close together by chance. */
 const LEAST_SPREAD = 3;
 
 /** Gives the variance of two groups together, each around its own mean. */

@@ -1,17 +1,19 @@
-import { seededSpread } from '../seeded.ts';
+import { seededSpread } from '#core/listening';
 import type { SimulatedNote } from './played.ts';
 
 /** One voice of a note as the bow plays it. */
 export interface Stroke {
-  /** The beginning and the end, seconds. */
+  /** The beginning, seconds. */
   readonly at: number;
+  /** The end, seconds. */
   readonly until: number;
   /** The centre of its pitch, Hz. */
   readonly hz: number;
   /** The pitch from which it is reached, and how long that takes, seconds; null where it begins at once. */
   readonly from: { readonly hz: number; readonly seconds: number } | null;
-  /** Whether the bow goes on from the stroke before, and into the next. */
+  /** Whether the bow goes on from the stroke before. */
   readonly slurred: boolean;
+  /** Whether it goes on into the next. */
   readonly goesOn: boolean;
   readonly stopped: boolean;
 }
@@ -23,23 +25,32 @@ const TAKEN_OVER = 0.018;
 export function strokesOf(played: readonly SimulatedNote[], voice: number): readonly Stroke[] {
   return played.flatMap((note, order): readonly Stroke[] => {
     const hz = note.hz[voice];
-    const before = played[order - 1];
-    const beforeHz = before?.hz[voice];
     if (hz === undefined) return [];
-    const glide = note.slide ?? (note.slurred && beforeHz !== undefined ? { fromHz: beforeHz, seconds: TAKEN_OVER } : null);
+    const next = played[order + 1];
+    const from = wayInto(note, played[order - 1]?.hz[voice]);
     return [
       {
         // A slide takes its time from the note before: the note begins where it arrives.
-        at: note.at - (note.slide?.seconds ?? 0),
-        until: note.until - (played[order + 1]?.slide?.seconds ?? 0),
+        at: note.at - secondsOfSlide(note),
+        until: note.until - (next ? secondsOfSlide(next) : 0),
         hz,
-        from: glide && { hz: glide.fromHz, seconds: glide.seconds },
-        slurred: note.slurred && beforeHz !== undefined,
-        goesOn: played[order + 1]?.slurred === true && played[order + 1]?.hz[voice] !== undefined,
+        from,
+        slurred: note.slurred && from !== null,
+        goesOn: next?.slurred === true && next.hz[voice] !== undefined,
         stopped: note.stopped,
       },
     ];
   });
+}
+
+function secondsOfSlide({ slide }: SimulatedNote): number {
+  return slide?.seconds ?? 0;
+}
+
+/** Gives the way into a note from the one before, whose pitch is given: a slide, or a finger that takes over; null where there is none. */
+function wayInto({ slide, slurred }: SimulatedNote, beforeHz: number | undefined): Stroke['from'] {
+  if (slide) return { hz: slide.fromHz, seconds: slide.seconds };
+  return slurred && beforeHz !== undefined ? { hz: beforeHz, seconds: TAKEN_OVER } : null;
 }
 
 /** The way in which pitch is not steady. */

@@ -1,5 +1,4 @@
-import type { DueNote } from '../due-notes.ts';
-import { seededNumbers, seededSpread } from '../seeded.ts';
+import { type DueNote, seededNumbers, seededSpread } from '#core/listening';
 import type { Misses, SimulatedPlayer, Slip } from './simulated-player.ts';
 
 /** A note as a simulated player plays it. */
@@ -12,8 +11,9 @@ export interface SimulatedNote {
   readonly again: boolean;
   /** The centre of each of its sounds, Hz. */
   readonly hz: readonly number[];
-  /** The beginning and the end of its sound, seconds. */
+  /** The beginning of its sound, seconds. */
   readonly at: number;
+  /** The end of its sound, seconds. */
   readonly until: number;
   /** Whether the bow goes on from the note before. */
   readonly slurred: boolean;
@@ -40,36 +40,56 @@ const DETACHED = 0.94;
 
 /** Plays the notes due as a simulated player does, a little after nothing, and tells when and how high each sounds: the truth of a take. */
 export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): readonly SimulatedNote[] {
-  const random = seededNumbers(player.seed * 7919 + 17);
-  const spread = seededSpread(random);
-  const missOf = due.map((note, order) => missedBy(note, order, player.misses) + (isStopped(note) ? spread() * player.spreadCents : 0));
-  const played: SimulatedNote[] = [];
+  const spread = seededSpread(seededNumbers(player.seed * 7919 + 17));
+  const misses = due.map((note, order) => missOf(note, order, player.misses) + (isStopped(note) ? spread() * player.spreadCents : 0));
   const turns = turnsOf(due.length, player.slips);
-  let at = 0.25;
-  for (const [place, { order, wrongBy, again, pause }] of turns.entries()) {
-    const note = due[order];
-    if (!note) continue;
-    const drift = (player.driftCents * place) / Math.max(1, turns.length - 1);
-    const cents = 100 * wrongBy + drift + (missOf[order] ?? 0);
-    const step = (due[order + 1]?.at ?? note.at + note.seconds) - note.at;
+  let at = FIRST_AT;
+  return turns.flatMap((turn, place): readonly SimulatedNote[] => {
+    const note = due[turn.order];
+    if (!note) return [];
     const pace = 1 + player.wander * Math.sin((2 * Math.PI * at) / WANDER_SECONDS);
-    const isInTurn = turns[place - 1]?.order === order - 1;
-    const goesOn = due[order + 1]?.slurred === true && turns[place + 1]?.order === order + 1 && (turns[place + 1]?.pause ?? 0) === 0;
-    at += pause;
-    played.push({
-      order,
-      wrongBy,
-      again,
-      hz: note.hz.map((hz) => hz * 2 ** (cents / 1200)),
-      at,
-      until: at + note.seconds * pace * (goesOn ? 1 : DETACHED),
-      slurred: note.slurred && isInTurn && pause === 0,
-      slide: player.slides && isInTurn && note.slurred && wrongBy === 0 ? note.slide : null,
-      stopped: isStopped(note),
-    });
-    at += step * pace;
-  }
-  return played;
+    const drift = (player.driftCents * place) / Math.max(1, turns.length - 1);
+    at += turn.pause;
+    const played = playTurn(note, { turn, at, pace, cents: drift + (misses[turn.order] ?? 0) }, joinsAt(due, turns, place));
+    at += ((due[turn.order + 1]?.at ?? note.at + note.seconds) - note.at) * pace;
+    return [player.slides ? played : { ...played, slide: null }];
+  });
+}
+
+/** The time at which the first note begins, seconds. */
+const FIRST_AT = 0.25;
+
+/** A turn with the time at which it comes, the tempo there as a share, and the miss, cents. */
+interface TurnAt {
+  readonly turn: Turn;
+  readonly at: number;
+  readonly pace: number;
+  readonly cents: number;
+}
+
+/** Tells whether the bow goes on into a turn, and out of it. */
+function joinsAt(due: readonly DueNote[], turns: readonly Turn[], place: number): { readonly into: boolean; readonly out: boolean } {
+  const joins = (one: Turn | undefined, next: Turn | undefined): boolean =>
+    one !== undefined && next?.order === one.order + 1 && next.pause === 0 && due[next.order]?.slurred === true;
+  return { into: joins(turns[place - 1], turns[place]), out: joins(turns[place], turns[place + 1]) };
+}
+
+function playTurn(
+  note: DueNote,
+  { turn: { order, wrongBy, again }, at, pace, cents }: TurnAt,
+  { into, out }: { readonly into: boolean; readonly out: boolean },
+): SimulatedNote {
+  return {
+    order,
+    wrongBy,
+    again,
+    hz: note.hz.map((hz) => hz * 2 ** ((cents + 100 * wrongBy) / 1200)),
+    at,
+    until: at + note.seconds * pace * (out ? 1 : DETACHED),
+    slurred: into,
+    slide: into && wrongBy === 0 ? note.slide : null,
+    stopped: isStopped(note),
+  };
 }
 
 /** The time in which a wandering tempo comes round, seconds. */
@@ -79,7 +99,7 @@ function isStopped({ stops }: DueNote): boolean {
   return stops.every(({ finger }) => finger !== '0');
 }
 
-function missedBy({ stops, shift }: DueNote, order: number, { fingers, strings, shiftUp, shiftDown, notes }: Misses): number {
+function missOf({ stops, shift }: DueNote, order: number, { fingers, strings, shiftUp, shiftDown, notes }: Misses): number {
   const [stop] = stops;
   const ofNote = notes[order] ?? 0;
   if (!stop || stop.finger === '0') return ofNote;

@@ -1,14 +1,32 @@
 import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
 
-/** Something that goes otherwise than written, at a note by its order among the notes due. */
-export type Slip =
-  | { readonly kind: 'wrong'; readonly order: number; readonly semitones: number }
-  | { readonly kind: 'left-out'; readonly order: number }
-  | { readonly kind: 'repeated'; readonly order: number }
-  | { readonly kind: 'late'; readonly order: number; readonly seconds: number }
-  /** After the note, the player stops and begins again some notes earlier. */
-  | { readonly kind: 'restart'; readonly order: number; readonly back: number };
+/** The place of a slip. */
+interface AtNote {
+  /** The order of its note among the notes due, from 0. */
+  readonly order: number;
+}
+
+/** Something that is not played as it is written: another note, one left out or played twice, one that comes late, a new start. */
+export type Slip = AtNote &
+  (
+    | { readonly kind: 'left-out' | 'repeated' }
+    | {
+        readonly kind: 'wrong';
+        /** The distance of the note that is played, semitones, upward positive. */
+        readonly semitones: number;
+      }
+    | {
+        readonly kind: 'late';
+        /** The wait before it, seconds. */
+        readonly seconds: number;
+      }
+    | {
+        readonly kind: 'restart';
+        /** The number of notes by which the player goes back after it. */
+        readonly back: number;
+      }
+  );
 
 /** The misses of a simulated player, cents, sharp positive; what belongs to a note is added up. */
 export interface Misses {
@@ -16,8 +34,9 @@ export interface Misses {
   readonly fingers: Readonly<Partial<Record<Finger, number>>>;
   /** By the string that it plays on. */
   readonly strings: Readonly<Partial<Record<StringNumber, number>>>;
-  /** On arriving by a shift upward, and downward: an overshot shift downward is flat. */
+  /** On arriving by a shift upward. */
   readonly shiftUp: number;
+  /** On arriving by a shift downward: one that is overshot is flat. */
   readonly shiftDown: number;
   /** By the order among the notes due. */
   readonly notes: Readonly<Record<number, number>>;
@@ -39,7 +58,7 @@ export interface SimulatedPlayer {
   readonly slides: boolean;
   /** The share by which the tempo wanders to either side. */
   readonly wander: number;
-  /** The slips. */
+  /** Everything that is not played as it is written. */
   readonly slips: readonly Slip[];
 }
 

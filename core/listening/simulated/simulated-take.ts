@@ -1,6 +1,5 @@
 import type { InstrumentKind } from '#core/instrument';
-import type { DueNote } from '../due-notes.ts';
-import { seededNumbers } from '../seeded.ts';
+import { type DueNote, seededNumbers } from '#core/listening';
 import { addStrokes, type VoiceSound } from './additive-voice.ts';
 import { strokesOf } from './bow-strokes.ts';
 import { addBowedString } from './waveguide-voice.ts';
@@ -66,7 +65,7 @@ export function makeTake(due: readonly DueNote[], request: TakeRequest): Simulat
   };
   const add = voice === 'bowed-string' ? addBowedString : addStrokes;
   const means = [0, 1].map((part) => add(strokesOf(planned, part), sound));
-  return { samples: surround(levelled(samples), sampleRate, surroundings, player.seed), sampleRate, played: withMeans(planned, means) };
+  return { samples: surround(evenOut(samples), sampleRate, surroundings, player.seed), sampleRate, played: withMeans(planned, means) };
 }
 
 /** Gives every note the frequencies that really sound: its trembling does not quite even out. */
@@ -82,7 +81,7 @@ function withMeans(planned: readonly SimulatedNote[], means: readonly (readonly 
   }));
 }
 
-function levelled(samples: Float32Array): Float32Array {
+function evenOut(samples: Float32Array): Float32Array {
   let loudest = 1e-9;
   for (const sample of samples) loudest = Math.max(loudest, Math.abs(sample));
   return samples.map((sample) => (sample * LOUDEST) / loudest);

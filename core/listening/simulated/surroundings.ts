@@ -1,7 +1,7 @@
-import { seededNumbers, seededSpread } from '../seeded.ts';
+import { seededNumbers, seededSpread } from '#core/listening';
 
 /** The loudness of a sound: its root mean square. */
-export function loudnessOf(samples: Float32Array): number {
+function loudnessOf(samples: Float32Array): number {
   let squares = 0;
   for (const sample of samples) squares += sample * sample;
   return Math.sqrt(squares / Math.max(1, samples.length));
@@ -26,7 +26,7 @@ const ROOM = 0.25;
 export function inRoom(samples: Float32Array, sampleRate: number): Float32Array {
   let wet = new Float32Array(samples.length);
   for (const seconds of ECHOES) addEcho(wet, samples, Math.round(seconds * sampleRate), 10 ** ((-3 * seconds) / FALLS_SILENT_IN));
-  for (const seconds of SPREADERS) wet = smeared(wet, Math.round(seconds * sampleRate), 0.7);
+  for (const seconds of SPREADERS) wet = smear(wet, Math.round(seconds * sampleRate), 0.7);
   return samples.map((sample, index) => sample + (ROOM / ECHOES.length) * (wet[index] ?? 0));
 }
 
@@ -39,7 +39,7 @@ function addEcho(wet: Float32Array, samples: Float32Array, delay: number, kept: 
   }
 }
 
-function smeared(samples: Float32Array, delay: number, by: number): Float32Array<ArrayBuffer> {
+function smear(samples: Float32Array, delay: number, by: number): Float32Array<ArrayBuffer> {
   const line = new Float32Array(delay);
   return Float32Array.from(samples, (sample, index) => {
     const back = line[index % delay] ?? 0;

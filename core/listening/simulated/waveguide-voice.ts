@@ -58,7 +58,7 @@ function stringAt(rate: number): (hz: number, bow: number) => number {
   const length = 2 ** Math.ceil(Math.log2(rate / 25));
   const [toNut, toBridge] = [new Float32Array(length), new Float32Array(length)];
   let [now, softened] = [0, 0];
-  const delayed = (line: Float32Array, by: number): number => {
+  const waveAt = (line: Float32Array, by: number): number => {
     const whole = Math.floor(by);
     const one = line[(now - whole + 4 * length) % length] ?? 0;
     const other = line[(now - whole - 1 + 4 * length) % length] ?? 0;
@@ -66,9 +66,9 @@ function stringAt(rate: number): (hz: number, bow: number) => number {
   };
   return (hz, bow) => {
     const loop = rate / hz - LOOP_SAMPLES;
-    softened = (1 - SOFTENED) * delayed(toBridge, loop * BOW_AT) + SOFTENED * softened;
+    softened = (1 - SOFTENED) * waveAt(toBridge, loop * BOW_AT) + SOFTENED * softened;
     const fromBridge = -BACK_FROM_BRIDGE * softened;
-    const fromNut = -delayed(toNut, loop * (1 - BOW_AT));
+    const fromNut = -waveAt(toNut, loop * (1 - BOW_AT));
     const slip = bow - (fromBridge + fromNut);
     const held = slip * Math.min(1, (Math.abs(slip) * HOLDS + 0.75) ** -4);
     now = (now + 1) % length;

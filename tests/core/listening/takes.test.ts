@@ -5,7 +5,7 @@ import { readTake } from '#core/listening/reading';
 import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer } from '#core/listening/simulated';
 import { lineToPlay } from '../../support/listening/seeded-lines.ts';
 import { CONDITIONS, LIMITS, seededTake } from '../../support/listening/seeded-takes.ts';
-import { readSeeded, tallied } from '../../support/listening/tally.ts';
+import { readSeeded, tallyOf } from '../../support/listening/tally.ts';
 
 /** The takes that are read here: one of each instrument under each condition; `npm run listening` reads six hundred. */
 const TAKES = 24;
@@ -17,7 +17,7 @@ const takes = Array.from({ length: TAKES }, (_, seed) => readSeeded(seededTake(s
 describe('a take that is read', () => {
   for (const condition of CONDITIONS) {
     it(`gives notes, beginnings and directions as they were played: ${condition}`, () => {
-      const { notes, within, begun, aligned, directed } = tallied(takes, condition);
+      const { notes, within, begun, aligned, directed } = tallyOf(takes, condition);
       assert.ok(notes > 60, `${notes} notes`);
       assert.ok(within >= 95, `${within} % of misses within ${LIMITS[condition].cents} cents`);
       assert.ok(begun >= 95, `${begun} % of beginnings within 30 ms`);

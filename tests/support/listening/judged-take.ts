@@ -12,7 +12,7 @@ export interface JudgedNote {
   readonly missed: number;
   /** The miss that was read, cents; null where the note was not found. */
   readonly read: number | null;
-  /** How late its beginning was read, seconds; null where it was not found. */
+  /** The time by which its beginning was read too late, seconds; null where it was not found. */
   readonly late: number | null;
 }
 

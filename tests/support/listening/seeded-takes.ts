@@ -20,7 +20,7 @@ export const CONDITIONS = ['clean', 'noise', 'room', 'vibrato', 'slips', 'bowed 
 /** A condition under which takes are read. */
 export type Condition = (typeof CONDITIONS)[number];
 
-/** The limits of a condition: the miss of a note may be read wrong by so much, cents, and so many notes of a hundred are to be aligned. */
+/** The limits of a condition: the most by which the miss of a note may be read wrong, cents, and the notes of a hundred that are to be aligned. */
 export const LIMITS: Readonly<Record<Condition, { readonly cents: number; readonly aligned: number }>> = {
   clean: { cents: 3, aligned: 99 },
   noise: { cents: 5, aligned: 99 },

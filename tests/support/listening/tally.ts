@@ -42,7 +42,7 @@ export function readSeeded({ kind, condition, due, take }: SeededTake): ReadTake
 }
 
 /** Sums up takes of one condition, of the notes that count or of those that are given apart. */
-export function tallied(takes: readonly ReadTake[], condition: Condition, apart = false): Tally {
+export function tallyOf(takes: readonly ReadTake[], condition: Condition, apart = false): Tally {
   const of = takes.filter((take) => take.condition === condition);
   const notes = of.flatMap((take) => take.notes.filter((note) => note.apart === apart));
   const { cents } = LIMITS[condition];
