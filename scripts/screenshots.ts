@@ -19,6 +19,7 @@ const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-write', piece: 'Evening line', prepare: write },
   { file: 'this-fingering', piece: 'Evening line', prepare: thisFingering },
+  { file: 'take', piece: 'A♭ major in three octaves', prepare: take },
   { file: 'intonation', piece: 'B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
   { file: 'hot-spots', piece: 'A♭ major in three octaves', dark: true, prepare: hotSpots },
@@ -32,7 +33,6 @@ const VIEWS: readonly View[] = [
   { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
   { file: 'record', piece: null, prepare: record },
   { file: 'sheet', piece: 'A minor in first position', prepare: openSheet },
-  { file: 'assignment', piece: null, prepare: assignment },
   { file: 'trends', piece: null, prepare: trends },
   { file: 'week', piece: null, prepare: week },
 ];
@@ -179,10 +179,14 @@ async function record(page: Page): Promise<void> {
   await page.locator('.recharts-surface').first().waitFor();
 }
 
-async function assignment(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/practise/assignment`);
-  await page.getByLabel('For whom').first().selectOption({ label: 'Martin' });
-  await page.getByRole('region', { name: 'In the file' }).locator('circle').first().waitFor();
+/** Lets the simulated player play the line with one finger flat, and scrolls to what it missed. */
+async function take(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  await page.getByText('Note by note').waitFor();
+  await page.mouse.move(640, 400);
+  await page.mouse.wheel(0, 190);
+  await page.getByText('Note by note').waitFor();
 }
 
 async function thisFingering(page: Page): Promise<void> {

@@ -61,6 +61,7 @@ export const PIECE_PAGES = [
   { href: '/measure', name: 'Measurements' },
   { href: '/compare', name: 'Compare' },
   { href: '/drills', name: 'Drills', keeps: true },
+  { href: '/take', name: 'Take' },
   { href: '/sheet', name: 'Sheet' },
   { href: '/by-heart', name: 'By heart', keeps: true },
 ] as const satisfies readonly PageLink[];

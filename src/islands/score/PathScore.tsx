@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { engravingOfPlan, type FingerMark, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/index.ts';
@@ -9,7 +9,7 @@ import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
 import { StaffMarks } from './StaffMarks.tsx';
-import { beadsOf, pathScale } from './geometry/path-geometry.ts';
+import { type Bead, beadsOf, pathScale } from './geometry/path-geometry.ts';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 interface PathScoreProps {
@@ -22,6 +22,8 @@ interface PathScoreProps {
   readonly completed?: { readonly fingers: ReadonlySet<number>; readonly strings: ReadonlySet<number> };
   /** The number of tries that missed at each note, by line index: the notes are tinted by them. */
   readonly missed?: ReadonlyMap<number, number>;
+  /** A drawing under the path: its height, px, and what is drawn for the beads above it. */
+  readonly below?: { readonly height: number; readonly draw: (beads: readonly Bead[]) => ReactNode };
 }
 
 const PATH_HEIGHT = 270;
@@ -42,7 +44,7 @@ function marksOf(plan: Plan, completed: PathScoreProps['completed']): readonly (
 }
 
 /** Shows the staff and path of a plan, apart from the bench; another may be overlaid. */
-export function PathScore({ plan: one, name, over = null, completed, missed }: PathScoreProps) {
+export function PathScore({ plan: one, name, over = null, completed, missed, below }: PathScoreProps) {
   const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
@@ -53,6 +55,7 @@ export function PathScore({ plan: one, name, over = null, completed, missed }: P
   const view = windowOf(layout, range);
   const note = chosen === null ? undefined : one.notes[chosen];
   const paper = onPaper(layout);
+  const height = layout.height + PATH_HEIGHT + (below?.height ?? 0);
   return (
     <section
       aria-label={name}
@@ -62,22 +65,8 @@ export function PathScore({ plan: one, name, over = null, completed, missed }: P
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
         <Fingerboard plan={one} scale={scale} selected={note?.kind === 'note' ? note : null} />
       </div>
-      <ScoreWindow
-        label={`Staff and path: ${name}`}
-        into={scroller}
-        onScroll={onScroll}
-        layout={layout}
-        view={view}
-        height={layout.height + PATH_HEIGHT}
-      >
-        <ScoreFrame
-          engraving={engraving}
-          measures={engraving.measures}
-          layout={layout}
-          range={range}
-          first
-          height={layout.height + PATH_HEIGHT}
-        >
+      <ScoreWindow label={`Staff and path: ${name}`} into={scroller} onScroll={onScroll} layout={layout} view={view} height={height}>
+        <ScoreFrame engraving={engraving} measures={engraving.measures} layout={layout} range={range} first height={height}>
           {(heads) => (
             <>
               {missed && <MissTint heads={heads} missed={missed} layout={layout} height={layout.height + PATH_HEIGHT} />}
@@ -95,6 +84,7 @@ export function PathScore({ plan: one, name, over = null, completed, missed }: P
                   onSelect={choose}
                 />
               </g>
+              {below && <g transform={`translate(0 ${layout.height + PATH_HEIGHT})`}>{below.draw(beadsOf(one, heads, scale))}</g>}
             </>
           )}
         </ScoreFrame>

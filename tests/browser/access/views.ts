@@ -35,6 +35,7 @@ export const VIEWS: Readonly<Record<string, readonly View[]>> = {
     { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
     { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
     { name: 'compare', open: openCompared },
+    { name: 'a take', open: take, foldsAt390: true },
   ],
   Drills: [
     { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
@@ -89,6 +90,14 @@ async function book(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Bring in 3 pieces' }).click();
   await page.getByText('What is in it').click();
   await page.getByRole('rowheader', { name: 'First position' }).waitFor();
+}
+
+/** Reads a take of the demo’s line of single notes. */
+async function take(page: Page): Promise<void> {
+  await openPiece(page, 'B♭ major, up and down');
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  await page.getByText('Note by note').waitFor();
 }
 
 async function beforePiece(page: Page, piece: string): Promise<void> {

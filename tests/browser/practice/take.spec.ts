@@ -1,0 +1,55 @@
+import { beads, expect, openPiece, test } from '../bench-page.ts';
+import { waveFile } from '../../support/listening/wave-file.ts';
+
+const LINE = 'B♭ major, up and down';
+
+test.beforeEach(async ({ page }) => {
+  await openPiece(page, LINE);
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+});
+
+test('a simulated player is read: the finger that lies flat is named, note by note and under the path', async ({ page }) => {
+  await page.getByLabel('The finger that lies flat').selectOption('2');
+  await page.getByLabel('In tune within').selectOption('5');
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByText(/^Finger 2 lies flat: \d+ cents below the other notes, in \d+ of \d+ notes\.$/)).toBeVisible();
+  await expect(heard.getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
+  const rows = heard.getByRole('row').filter({ hasText: 'finger 2 on' });
+  await expect(rows.filter({ hasText: 'flat' })).toHaveCount(await rows.count());
+  await expect(heard.getByRole('row')).toHaveCount((await beads(page).count()) + 1);
+  await page.getByLabel('In tune within').selectOption('30');
+  await expect(rows.filter({ hasText: 'flat' })).toHaveCount(0);
+});
+
+test('slips are told: another note, one left out, one played again', async ({ page }) => {
+  await page.getByLabel('The simulated player').selectOption('slips');
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByText(/^Another note at measure \d/)).toBeVisible();
+  await expect(heard.getByText(/^Left out: measure \d/)).toBeVisible();
+  await expect(heard.getByText(/^Played again: measure \d/)).toBeVisible();
+  await heard
+    .getByRole('button', { name: /^Hear .* beside its target$/ })
+    .first()
+    .click();
+});
+
+test('a recording is opened and read, in any rate and with a silent side; what is no take is said', async ({ page }) => {
+  const open = page.getByLabel('A recording of the line');
+  const message = page.getByRole('status', { name: 'The take' });
+  await open.setInputFiles({ name: 'talk.txt', mimeType: 'text/plain', buffer: Buffer.from('no sound at all') });
+  await expect(message).toContainText('does not read the file as sound');
+  await open.setInputFiles(waveFile('silence.wav', { seconds: 2, sampleRate: 8000 }));
+  await expect(message).toContainText('Nothing is heard in this recording');
+  await open.setInputFiles(waveFile('long.wav', { seconds: 601, sampleRate: 8000 }));
+  await expect(message).toContainText('longer than ten minutes');
+  await open.setInputFiles(waveFile('take.wav', { play: LINE, sampleRate: 48_000 }));
+  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
+});
+
+test('a line with double stops says that it is not read yet', async ({ page }) => {
+  await openPiece(page, 'A major in sixths');
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await expect(page.getByText('This line has double stops.')).toBeVisible();
+});
