@@ -3,3 +3,7 @@ export type { MidiKeyboards } from './keyboard/midi-keyboards.ts';
 export { HEARD_SAMPLES, type NoMicrophone } from './microphone.ts';
 export { playSamples } from './play.ts';
 export { beatNow, soundPractice, stopPractice } from './practice.ts';
+export type { NoTake } from './takes/open-sound.ts';
+export type { Fault } from './takes/protocol.ts';
+export type { Recorded, Recording } from './takes/record-sound.ts';
+export { readTakeOf, simulateTake } from './takes/takes.ts';

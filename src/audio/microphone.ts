@@ -13,13 +13,18 @@ export interface Microphone {
   readonly close: () => void;
 }
 
-/** Opens the microphone, without the browser's own treatment of speech, which bends pitch and level. */
+/** Opens the microphone, to be listened to now and then. */
 export async function openMicrophone(): Promise<Microphone | NoMicrophone> {
+  const stream = await openStream();
+  return typeof stream === 'string' ? stream : listening(stream);
+}
+
+/** Asks for the sound of the microphone, without the browser’s own treatment of speech, which bends pitch and level. */
+export async function openStream(): Promise<MediaStream | NoMicrophone> {
   const media: MediaDevices | undefined = navigator.mediaDevices;
   if (media === undefined) return 'absent';
   try {
-    const stream = await media.getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } });
-    return listening(stream);
+    return await media.getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } });
   } catch (error) {
     return reasonOf(error);
   }

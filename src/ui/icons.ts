@@ -12,6 +12,7 @@ export { default as Lock } from 'lucide-react/icons/lock';
 export { default as LockOpen } from 'lucide-react/icons/lock-open';
 export { default as Minus } from 'lucide-react/icons/minus';
 export { default as Pencil } from 'lucide-react/icons/pencil';
+export { default as Mic } from 'lucide-react/icons/mic';
 export { default as Play } from 'lucide-react/icons/play';
 export { default as Plus } from 'lucide-react/icons/plus';
 export { default as Printer } from 'lucide-react/icons/printer';

@@ -6,7 +6,7 @@ import { TAKE_RATE } from './protocol.ts';
 export type NoTake = 'too-large' | 'too-long' | 'no-sound' | 'silent';
 
 /** The longest take, seconds. */
-const LONGEST = 600;
+export const LONGEST = 600;
 
 /** The largest files, bytes: ten minutes of sound as it is, and the same compressed, which would unfold to hours. */
 const LARGEST = { wave: 120_000_000, compressed: 25_000_000 } as const;

@@ -4,16 +4,17 @@ import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/index.ts';
-import { Play } from '../../ui/icons.ts';
+import { Mic, Play, Square } from '../../ui/icons.ts';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';
-import { FAULT_LABELS, NO_TAKE, TAKE_PAGE } from '../../words/intonation/takes.ts';
+import { FAULT_LABELS, TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { fingerName } from '../../words/plan-words.ts';
 import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { TakeRead } from './TakeRead.tsx';
+import { TakeStatus } from './TakeStatus.tsx';
 import { useTake } from './use-take.ts';
 
 /** Reads a take of a piece against its plan. */
@@ -63,7 +64,8 @@ const TOLERANCES = ['5', '10', '15', '20', '30'] as const;
 const FAULTS = ['none', 'finger', 'shifts', 'slips'] as const;
 
 function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
-  const { take, simulate, open } = useTake(plan);
+  const { take, simulate, open, record, stop } = useTake(plan);
+  const isRecording = take.state === 'recording';
   const [kind, setKind] = useState<(typeof FAULTS)[number]>('finger');
   const fingers = fingersOf(plan);
   const [chosen, setFinger] = useState<Finger>('3');
@@ -73,27 +75,28 @@ function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
   return (
     <>
       <p className="mt-2 font-serif text-[19px] leading-[1.75]">
-        Let a simulated player play this line{' '}
+        Record this line, open a recording of it, or let a simulated player play it{' '}
         <Choice label="The simulated player" value={kind} values={FAULTS} name={(value) => FAULT_LABELS[value]} onChange={setKind} />
         {kind === 'finger' && (
           <>
             : <Choice label="The finger that lies flat" value={finger} values={fingers} name={fingerName} onChange={setFinger} />
           </>
         )}
-        , or open a recording of it. A note is in tune within{' '}
+        . A note is in tune within{' '}
         <Choice label="In tune within" value={tolerance} values={TOLERANCES} name={(value) => `${value} cents`} onChange={setTolerance} />.
       </p>
       <p className="mt-1 flex flex-wrap gap-2">
-        <Button onClick={() => simulate(kind === 'finger' ? { kind, finger } : { kind })}>
+        <Button aria-pressed={isRecording} onClick={isRecording ? stop : record}>
+          {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
+          {isRecording ? 'Stop and read it' : 'Record'}
+        </Button>
+        <Button disabled={isRecording} onClick={() => simulate(kind === 'finger' ? { kind, finger } : { kind })}>
           <Play size={15} aria-hidden="true" /> Play and read it
         </Button>
         <OpenFileButton label="A recording of the line" accept="audio/*" onFile={open} />
       </p>
       <div role="status" aria-label="The take" className="mt-2">
-        {take.state === 'none' && <p className="text-dove-dark">{TAKE_PAGE.none}</p>}
-        {take.state === 'reading' && <p>{TAKE_PAGE.reading}</p>}
-        {take.state === 'failed' && <Notice trouble>{TAKE_PAGE.failed}</Notice>}
-        {take.state === 'refused' && <Notice trouble>{NO_TAKE[take.why]}</Notice>}
+        <TakeStatus take={take} />
       </div>
       {take.state === 'read' && (
         <TakeRead plan={plan} pieceId={id} sound={take.sound} reading={take.reading} toleranceCents={Number(tolerance)} />

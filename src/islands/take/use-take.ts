@@ -1,35 +1,67 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Sound, TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
-import { type Fault, type NoTake, openSound, readTakeOf, simulateTake } from '../../audio/takes/index.ts';
+import { type Fault, type NoMicrophone, type NoTake, readTakeOf, type Recorded, type Recording, simulateTake } from '../../audio/index.ts';
 
 /** The state of the take on the page. */
 export type TakeState =
-  | { readonly state: 'none' | 'reading' | 'failed' }
+  | { readonly state: 'none' | 'asking' | 'reading' | 'failed' }
   | { readonly state: 'refused'; readonly why: NoTake }
+  | { readonly state: 'no-microphone'; readonly why: NoMicrophone }
+  | { readonly state: 'recording'; readonly now: Recorded }
   | { readonly state: 'read'; readonly plan: Plan; readonly sound: Sound; readonly reading: TakeReading };
 
-/** Takes a line: played by a simulated player, or opened from a file; a take that comes later replaces the one before. */
+/** These come when something is recorded or opened. */
+const loadRecorder = () => import('../../audio/takes/record-sound.ts');
+const loadOpener = () => import('../../audio/takes/open-sound.ts');
+
+/** Takes a line: played by a simulated player, recorded, or opened from a file; a take that comes later replaces the one before. */
 export function useTake(plan: Plan) {
   const [take, setTake] = useState<TakeState>({ state: 'none' });
   const [seed, setSeed] = useState(1);
-  const readSound = async (come: Promise<Sound | NoTake>): Promise<void> => {
-    setTake({ state: 'reading' });
+  const recording = useRef<Recording | null>(null);
+  // The microphone is released with the page.
+  useEffect(() => () => void recording.current?.stop(), []);
+
+  const tryTo = async (work: () => Promise<TakeState>): Promise<void> => {
     try {
-      const sound = await come;
-      if (typeof sound === 'string') setTake({ state: 'refused', why: sound });
-      else setTake({ state: 'read', plan, sound, reading: await readTakeOf(plan, sound) });
+      setTake(await work());
     } catch {
       setTake({ state: 'failed' });
     }
+  };
+  const readSound = (come: Promise<Sound | NoTake>): void => {
+    setTake({ state: 'reading' });
+    void tryTo(async () => {
+      const sound = await come;
+      if (typeof sound === 'string') return { state: 'refused', why: sound };
+      return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound) };
+    });
+  };
+  const stop = (): void => {
+    const underWay = recording.current;
+    recording.current = null;
+    if (underWay) readSound(underWay.stop());
+  };
+  const record = (): void => {
+    setTake({ state: 'asking' });
+    void tryTo(async () => {
+      const { recordSound } = await loadRecorder();
+      const begun = await recordSound({ onHeard: (now) => recording.current && setTake({ state: 'recording', now }), onEnd: stop });
+      if (typeof begun === 'string') return { state: 'no-microphone', why: begun };
+      recording.current = begun;
+      return { state: 'recording', now: { seconds: 0, loudness: 0, level: 'silent' } };
+    });
   };
   return {
     // A take of another plan says nothing about this one.
     take: take.state === 'read' && take.plan !== plan ? { state: 'none' as const } : take,
     simulate: (fault: Fault): void => {
       setSeed(seed + 1);
-      void readSound(simulateTake(plan, fault, seed));
+      readSound(simulateTake(plan, fault, seed));
     },
-    open: (file: File): void => void readSound(openSound(file)),
+    open: (file: File): void => readSound(loadOpener().then(({ openSound }) => openSound(file))),
+    record,
+    stop,
   };
 }

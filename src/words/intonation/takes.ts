@@ -1,8 +1,9 @@
 import { countText, listText, positionWords } from '#core/messages';
+import type { Level } from '#core/listening';
 import type { NoteMiss, WeakPlace } from '#core/listening/report';
 import type { Plan } from '#core/plan/describe';
 import { noteLabel } from '#core/pitch';
-import type { NoTake } from '../../audio/takes/index.ts';
+import type { NoTake } from '../../audio/index.ts';
 import { noteAtText, type TellNoteOfLine } from '../line/note-places.ts';
 import { fingerName } from '../plan-words.ts';
 
@@ -12,7 +13,8 @@ export const TAKE_PAGE = {
   waiting: 'Planning the piece …',
   reading: 'Reading the take …',
   failed: 'The take could not be read. Try it again.',
-  none: 'Nothing has been played yet. Let the simulated player play the line, or open a recording of it.',
+  none: 'Nothing has been played yet. Record the line, open a recording of it, or let the simulated player play it. The sound stays on this machine.',
+  asking: 'The browser asks for the microphone: it is used until you stop, and the sound stays on this machine.',
   doubleStops: 'This line has double stops. So far a take is read note by note: choose a line of single notes.',
   lane: 'How far each finger stood from its place, magnified, mm: up is sharp, down is flat',
   nothingWeak: 'No finger, string or shift lies to one side more than chance would have it.',
@@ -26,6 +28,18 @@ export const NO_TAKE: Readonly<Record<NoTake, string>> = {
   'no-sound': 'This browser does not read the file as sound. Save it as WAV, and open it again.',
   silent: 'Nothing is heard in this recording. Check the microphone with which it was made.',
 };
+
+/** The levels of a recording that goes on. */
+export const LEVEL_LABELS: Readonly<Record<Level, string>> = {
+  silent: 'Nothing is heard.',
+  clipped: 'Too loud: the sound is cut off. Move away from the microphone.',
+  sounding: 'The level is good.',
+};
+
+/** Writes how long a recording has been going on: "Recording, 12 s". */
+export function recordedText(seconds: number): string {
+  return `Recording, ${Math.floor(seconds)} s`;
+}
 
 /** The faults that a simulated player can have, in the sentence. */
 export const FAULT_LABELS = {

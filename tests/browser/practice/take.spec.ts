@@ -1,7 +1,12 @@
+import type { Page } from '@playwright/test';
+import type { StudyFile } from '../../support/plans/study-files.ts';
 import { beads, expect, openPiece, test } from '../bench-page.ts';
 import { waveFile } from '../../support/listening/wave-file.ts';
 
 const LINE = 'B♭ major, up and down';
+
+/** The shortest line of the demo. */
+const SHORT = 'F major, first shifts';
 
 test.beforeEach(async ({ page }) => {
   await openPiece(page, LINE);
@@ -52,4 +57,54 @@ test('a line with double stops says that it is not read yet', async ({ page }) =
   await openPiece(page, 'A major in sixths');
   await page.getByRole('link', { name: 'Take', exact: true }).click();
   await expect(page.getByText('This line has double stops.')).toBeVisible();
+});
+
+/** Puts a microphone in place of the browser’s that hears a file over and over, is taken away after some time (ms), or is refused. */
+async function withMicrophone(
+  page: Page,
+  { file, goneAfter }: { readonly file: StudyFile | null; readonly goneAfter?: number },
+): Promise<void> {
+  await page.evaluate(
+    ([wave, gone]) => {
+      navigator.mediaDevices.getUserMedia = async () => {
+        if (wave === null) throw new DOMException('no', 'NotAllowedError');
+        const context = new AudioContext();
+        const bytes = Uint8Array.from(atob(wave), (letter) => letter.charCodeAt(0));
+        const source = new AudioBufferSourceNode(context, { buffer: await context.decodeAudioData(bytes.buffer) });
+        const destination = context.createMediaStreamDestination();
+        source.connect(destination);
+        source.start();
+        const { stream } = destination;
+        const [track] = stream.getTracks();
+        if (gone !== null) setTimeout(() => track?.dispatchEvent(new Event('ended')), gone);
+        Object.assign(window, { microphone: track });
+        return stream;
+      };
+    },
+    [file?.buffer.toString('base64') ?? null, goneAfter ?? null] as const,
+  );
+}
+
+test('the line is recorded and read, and the microphone is released', async ({ page }) => {
+  await openPiece(page, SHORT);
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await page.getByRole('button', { name: 'Record' }).waitFor();
+  await withMicrophone(page, { file: waveFile('take.wav', { play: SHORT, sampleRate: 44_100 }) });
+  await page.getByRole('button', { name: 'Record' }).click();
+  const message = page.getByRole('status', { name: 'The take' });
+  await expect(message).toContainText('The level is good.');
+  await expect(message).toContainText('Recording, 13 s', { timeout: 40_000 });
+  await page.getByRole('button', { name: 'Stop and read it' }).click();
+  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
+  expect(await page.evaluate(() => (Reflect.get(window, 'microphone') as MediaStreamTrack).readyState)).toBe('ended');
+});
+
+test('a microphone that is refused is said, and one that is taken away ends the take', async ({ page }) => {
+  await page.getByRole('button', { name: 'Record' }).waitFor();
+  await withMicrophone(page, { file: null });
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByText('The browser was not allowed to listen.')).toBeVisible();
+  await withMicrophone(page, { file: waveFile('take.wav', { play: LINE, sampleRate: 44_100 }), goneAfter: 3000 });
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^Left out: measure/)).toBeVisible();
 });
