@@ -1,4 +1,4 @@
-import type { Frames } from './frames.ts';
+import { type Frames, FRAMES_A_SECOND } from './frames.ts';
 
 /** A note of the plan as far as it is followed by its pitch. */
 export interface Followed {
@@ -60,6 +60,14 @@ const MOST_CUT_SHORT = 12;
 /** The state before the first note; a note has two more, one for itself and one for another in its place. */
 const BEFORE = 0;
 
+/** The most ways into states that are remembered: two bytes each. */
+const MOST_WAYS = 150_000_000;
+
+/** Tells whether a take of some seconds can be followed through a number of notes: it is remembered how each is reached at each moment. */
+export function canFollow(notes: number, seconds: number): boolean {
+  return (1 + 2 * notes) * seconds * FRAMES_A_SECOND <= MOST_WAYS;
+}
+
 /** A state that is reached at a frame. */
 interface Reached {
   /** The cost of the cheapest way to it. */
@@ -76,7 +84,7 @@ interface Reached {
 export function follow(frames: Frames, onsets: Float32Array, due: readonly Followed[]): readonly Stretch[] {
   const count = frames.cents.length;
   const states = 1 + 2 * due.length;
-  const ways = new Int32Array(count * states);
+  const ways = new Int16Array(count * states);
   const isSame = due.map(({ cents }, order) => order > 0 && Math.abs((cents[0] ?? 0) - (due[order - 1]?.cents[0] ?? 0)) < 50);
   let reached: Reached = { costs: new Float64Array(states).fill(Infinity), ages: new Int32Array(states) };
   reached.costs[BEFORE] = 0;
@@ -98,7 +106,7 @@ interface Following {
   readonly due: readonly Followed[];
   /** Tells for each note whether the one before it has the same pitch. */
   readonly isSame: readonly boolean[];
-  readonly ways: Int32Array;
+  readonly ways: Int16Array;
 }
 
 /** Goes on by one frame. */
@@ -197,7 +205,7 @@ function endOf({ costs }: Reached, notes: number): number {
 }
 
 /** Walks the ways back from the end. */
-function stretchesOf(ways: Int32Array, states: number, end: number, count: number): readonly Stretch[] {
+function stretchesOf(ways: Int16Array, states: number, end: number, count: number): readonly Stretch[] {
   const stretches: Stretch[] = [];
   let [state, to] = [end, count];
   for (let frame = count - 1; frame >= 0 && state !== BEFORE; frame -= 1) {

@@ -23,7 +23,7 @@ export interface Frames {
 }
 
 /** The frames in a second. */
-const A_SECOND = 100;
+export const FRAMES_A_SECOND = 100;
 
 /** The sound around each frame that its loudness is taken from: seconds, and at least this number of periods, or it would swing with each. */
 const LOUDNESS = { seconds: 0.012, periods: 1.5 } as const;
@@ -55,26 +55,26 @@ function windowFor(lowestHz: number, sampleRate: number): number {
 /** Listens to a sound frame by frame: its pitch and its loudness. */
 export function framesOf({ samples, sampleRate }: Sound, lowestHz: number): Frames {
   const size = windowFor(lowestHz, sampleRate);
-  const count = Math.max(1, Math.floor((samples.length / sampleRate) * A_SECOND));
+  const count = Math.max(1, Math.floor((samples.length / sampleRate) * FRAMES_A_SECOND));
   const findPitch = pitchFinder(size, sampleRate, lowestHz);
   const decibels = decibelsOf({ samples, sampleRate }, count, Math.max(LOUDNESS.seconds, LOUDNESS.periods / lowestHz));
   const floor = floorOf(decibels);
   const [cents, clarity] = [new Float32Array(count).fill(NaN), new Float32Array(count)];
   const around = new Float32Array(size);
   for (let frame = 0; frame < count; frame += 1) {
-    const first = Math.round((frame / A_SECOND) * sampleRate - size / 2);
+    const first = Math.round((frame / FRAMES_A_SECOND) * sampleRate - size / 2);
     if ((decibels[frame] ?? -Infinity) < floor) continue;
     around.fill(0);
     around.set(samples.subarray(Math.max(0, first), Math.max(0, first + size)), Math.max(0, -first));
     const { hz, clarity: clear } = findPitch(around);
     clarity[frame] = clear;
     if (clear < CLEAR_FROM || hz <= 0) continue;
-    const middle = Math.max(0, Math.round((frame / A_SECOND) * sampleRate) - FINER_SAMPLES / 2);
+    const middle = Math.max(0, Math.round((frame / FRAMES_A_SECOND) * sampleRate) - FINER_SAMPLES / 2);
     const fine = hz < FINER_FROM_HZ ? hz : finePitchHz(samples.subarray(middle, middle + FINER_SAMPLES), sampleRate, hz);
     // A correction that goes far is none: two notes sound in the frame.
     cents[frame] = 1200 * Math.log2((Math.abs(fine / hz - 1) < MOST_CORRECTED ? fine : hz) / 440);
   }
-  return { every: 1 / A_SECOND, window: size / sampleRate, cents, clarity, decibels };
+  return { every: 1 / FRAMES_A_SECOND, window: size / sampleRate, cents, clarity, decibels };
 }
 
 /** Gives the loudness below which nothing that is played sounds, decibels. */
@@ -88,7 +88,7 @@ function floorOf(decibels: Float32Array): number {
 function decibelsOf({ samples, sampleRate }: Sound, count: number, seconds: number): Float32Array {
   const half = Math.round((seconds * sampleRate) / 2);
   return Float32Array.from({ length: count }, (_, frame) => {
-    const centre = Math.round((frame / A_SECOND) * sampleRate);
+    const centre = Math.round((frame / FRAMES_A_SECOND) * sampleRate);
     const around = samples.subarray(Math.max(0, centre - half), centre + half);
     const squares = around.reduce((sum, sample) => sum + sample * sample, 0);
     return 10 * Math.log10(squares / Math.max(1, around.length) + 1e-12);

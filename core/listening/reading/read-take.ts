@@ -51,7 +51,8 @@ export function readTake(sound: Sound, due: readonly DueNote[]): TakeReading {
   if (!Number.isFinite(lowest)) return { heard: [], leftOut: [] };
   const frames = framesOf(sound, lowest * ROOM_BELOW);
   const aims = due.map(({ hz }) => ({ cents: hz.map((one) => 1200 * Math.log2(one / 440)) }));
-  const stretches = beginnings(follow(frames, onsetsOf(frames), aims), onsetsOf(frames), due);
+  const onsets = onsetsOf(frames);
+  const stretches = beginnings(follow(frames, onsets, aims), onsets, due);
   const heard: HeardNote[] = [];
   let cameFrom: number | null = null;
   for (const stretch of stretches) {

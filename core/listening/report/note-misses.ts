@@ -18,7 +18,7 @@ export interface NoteMiss {
   readonly side: Side | null;
   /** The distance of the finger from its place, mm, towards the bridge positive; null for an open string, and for another note. */
   readonly mm: number | null;
-  /** Whether the reading is too unsure to say anything of the player. */
+  /** Whether nothing can be said of the player: the reading is too unsure, or the note has an ornament. */
   readonly doubtful: boolean;
 }
 
@@ -38,10 +38,16 @@ export function missesOf(plan: Plan, due: readonly DueNote[], { heard }: TakeRea
         heard: note,
         side: isOther ? null : sideOf(note.cents, toleranceCents),
         mm: isOther ? null : mmOf(plan, owed, note.cents),
-        doubtful: note.confidence < SURE_FROM,
+        doubtful: note.confidence < SURE_FROM || isOrnamented(plan, owed),
       },
     ];
   });
+}
+
+/** Tells whether a note changes with another while it sounds: its pitch is not one. */
+function isOrnamented({ notes }: Plan, { note }: DueNote): boolean {
+  const planned = notes[note];
+  return planned?.kind === 'note' && planned.partner !== null && planned.partner.does !== 'touches';
 }
 
 function sideOf(cents: number, tolerance: number): Side {

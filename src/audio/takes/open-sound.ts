@@ -3,7 +3,7 @@ import type { Sound } from '#core/listening/reading';
 import { TAKE_RATE } from './protocol.ts';
 
 /** A reason why a file is not read as a take. */
-export type NoTake = 'too-large' | 'too-long' | 'no-sound' | 'silent';
+export type NoTake = 'too-large' | 'too-long' | 'too-many-notes' | 'no-sound' | 'silent';
 
 /** The longest take, seconds. */
 export const LONGEST = 600;

@@ -10,6 +10,7 @@ import { Volume2 } from '../../ui/icons.ts';
 import { PageSteps } from '../../ui/NextSteps.tsx';
 import { heardText, TAKE_PAGE, weakText } from '../../words/intonation/takes.ts';
 import { tellNotesOfPlan } from '../../words/line/note-places.ts';
+import { Notice } from '../../ui/states/index.ts';
 import { PathScore } from '../score/index.ts';
 import { besideTarget } from './beside-target.ts';
 import { LANE_HEIGHT, MissLane } from './MissLane.tsx';
@@ -23,10 +24,15 @@ interface TakeReadProps {
   readonly toleranceCents: number;
 }
 
+/** The share of a line that is heard at least, where it is this line that was played. */
+const KNOWN_FROM = 1 / 3;
+
 /** Shows what was read of a take: in sentences, under the path, and note by note. */
 export function TakeRead({ plan, pieceId, sound, reading, toleranceCents }: TakeReadProps) {
   const due = useMemo(() => dueNotes(plan), [plan]);
   const misses = useMemo(() => missesOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
+  const right = new Set(misses.filter(({ side, doubtful }) => side !== null && !doubtful).map(({ note }) => note));
+  const isThisLine = right.size >= KNOWN_FROM * due.length;
   const leftOut = reading.leftOut.flatMap((order) => due[order]?.note ?? []);
   const hear = ({ heard, due: { hz } }: NoteMiss): void =>
     playSamples(besideTarget(sound, { from: heard.at, to: heard.until, hz: hz[0] ?? 440 }), sound.sampleRate);
@@ -45,7 +51,7 @@ export function TakeRead({ plan, pieceId, sound, reading, toleranceCents }: Take
             <p key={sentence}>{sentence}</p>
           ))}
         </div>
-        <WeakList plan={plan} misses={misses} />
+        {isThisLine ? <WeakList plan={plan} misses={misses} /> : <Notice trouble>{TAKE_PAGE.notThisLine}</Notice>}
       </div>
       <PathScore plan={plan} name="the take" below={{ height: LANE_HEIGHT, draw: (beads) => <MissLane beads={beads} misses={misses} /> }} />
       <TakeTable plan={plan} misses={misses} onHear={hear} />

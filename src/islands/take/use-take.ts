@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Sound, TakeReading } from '#core/listening/reading';
+import { canFollow, type Sound, type TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
 import { type Fault, type NoMicrophone, type NoTake, readTakeOf, type Recorded, type Recording, simulateTake } from '../../audio/index.ts';
 
@@ -35,6 +35,7 @@ export function useTake(plan: Plan) {
     void tryTo(async () => {
       const sound = await come;
       if (typeof sound === 'string') return { state: 'refused', why: sound };
+      if (!canFollow(plan.notes.length, sound.samples.length / sound.sampleRate)) return { state: 'refused', why: 'too-many-notes' };
       return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound) };
     });
   };

@@ -17,6 +17,7 @@ export const TAKE_PAGE = {
   asking: 'The browser asks for the microphone: it is used until you stop, and the sound stays on this machine.',
   doubleStops: 'This line has double stops. So far a take is read note by note: choose a line of single notes.',
   lane: 'How far each finger stood from its place, magnified, mm: up is sharp, down is flat',
+  notThisLine: 'Little of this line was heard. It may be another piece, or somebody spoke: nothing is said of the playing.',
   nothingWeak: 'No finger, string or shift lies to one side more than chance would have it.',
   caution: 'A reading helps to find where to listen. The ear of player and teacher decides.',
 } as const;
@@ -25,6 +26,8 @@ export const TAKE_PAGE = {
 export const NO_TAKE: Readonly<Record<NoTake, string>> = {
   'too-large': 'This file is too large for a take of ten minutes. Cut it, or save it as a shorter recording.',
   'too-long': 'This recording is longer than ten minutes. Cut out the part in which the line is played.',
+  'too-many-notes':
+    'This line has too many notes for so long a take. Make a piece of the passage that is played, and read the take against it.',
   'no-sound': 'This browser does not read the file as sound. Save it as WAV, and open it again.',
   silent: 'Nothing is heard in this recording. Check the microphone with which it was made.',
 };
