@@ -68,7 +68,7 @@ function lossOf(numbers: readonly Settled[], demands: readonly Demand[], values:
   const missed = demands.map(({ growths, fixed, margin, share }) => {
     const difference = values.reduce((sum, value, index) => sum + value * (growths[index] ?? 0), fixed);
     const short = Math.max(0, margin - difference) / 1000;
-    return 40 * share * (short <= 0.4 ? short ** 2 / 2 : 0.4 * (short - 0.2));
+    return 20 * share * (short <= 0.4 ? short ** 2 / 2 : 0.4 * (short - 0.2));
   });
   return [...moved, ...missed].reduce((sum, part) => sum + part, 0);
 }
