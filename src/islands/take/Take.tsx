@@ -13,6 +13,7 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 import { fingerName } from '../../words/plan-words.ts';
 import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
+import { PathScore } from '../score/index.ts';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
 import { useTake } from './use-take.ts';
@@ -98,8 +99,10 @@ function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
       <div role="status" aria-label="The take" className="mt-2">
         <TakeStatus take={take} />
       </div>
-      {take.state === 'read' && (
+      {take.state === 'read' ? (
         <TakeRead plan={plan} pieceId={id} sound={take.sound} reading={take.reading} toleranceCents={Number(tolerance)} />
+      ) : (
+        <PathScore plan={plan} name="the line" />
       )}
     </>
   );

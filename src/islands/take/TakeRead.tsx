@@ -24,16 +24,17 @@ interface TakeReadProps {
   readonly toleranceCents: number;
 }
 
-/** The share of a line that is heard at least, where it is this line that was played. */
-const KNOWN_FROM = 1 / 3;
+/** The notes that are right at least, and their share of those heard, where it is this line that was played. */
+const KNOWN_FROM = { notes: 3, share: 0.5 } as const;
 
 /** Shows what was read of a take: in sentences, under the path, and note by note. */
 export function TakeRead({ plan, pieceId, sound, reading, toleranceCents }: TakeReadProps) {
   const due = useMemo(() => dueNotes(plan), [plan]);
   const misses = useMemo(() => missesOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
   const right = new Set(misses.filter(({ side, doubtful }) => side !== null && !doubtful).map(({ note }) => note));
-  const isThisLine = right.size >= KNOWN_FROM * due.length;
+  const isThisLine = right.size >= Math.min(KNOWN_FROM.notes, due.length) && right.size >= KNOWN_FROM.share * misses.length;
   const leftOut = reading.leftOut.flatMap((order) => due[order]?.note ?? []);
+  const sentences = heardText(misses, leftOut, due.length, tellNotesOfPlan(plan));
   const hear = ({ heard, due: { hz } }: NoteMiss): void =>
     playSamples(besideTarget(sound, { from: heard.at, to: heard.until, hz: hz[0] ?? 440 }), sound.sampleRate);
   return (
@@ -47,11 +48,17 @@ export function TakeRead({ plan, pieceId, sound, reading, toleranceCents }: Take
       <div className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         <div>
           <Heading>What was played</Heading>
-          {heardText(misses, leftOut, due.length, tellNotesOfPlan(plan)).map((sentence) => (
+          {(isThisLine ? sentences : sentences.slice(0, 1)).map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
         </div>
-        {isThisLine ? <WeakList plan={plan} misses={misses} /> : <Notice trouble>{TAKE_PAGE.notThisLine}</Notice>}
+        {isThisLine ? (
+          <WeakList plan={plan} misses={misses} />
+        ) : (
+          <Notice className="h-fit" trouble>
+            {TAKE_PAGE.notThisLine}
+          </Notice>
+        )}
       </div>
       <PathScore plan={plan} name="the take" below={{ height: LANE_HEIGHT, draw: (beads) => <MissLane beads={beads} misses={misses} /> }} />
       <TakeTable plan={plan} misses={misses} onHear={hear} />

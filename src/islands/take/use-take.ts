@@ -39,6 +39,11 @@ export function useTake(plan: Plan) {
       return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound) };
     });
   };
+  /** Releases the microphone where something else is read. */
+  const release = (): void => {
+    void recording.current?.stop();
+    recording.current = null;
+  };
   const stop = (): void => {
     const underWay = recording.current;
     recording.current = null;
@@ -61,7 +66,10 @@ export function useTake(plan: Plan) {
       setSeed(seed + 1);
       readSound(simulateTake(plan, fault, seed));
     },
-    open: (file: File): void => readSound(loadOpener().then(({ openSound }) => openSound(file))),
+    open: (file: File): void => {
+      release();
+      readSound(loadOpener().then(({ openSound }) => openSound(file)));
+    },
     record,
     stop,
   };

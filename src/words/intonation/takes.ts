@@ -58,12 +58,15 @@ export const SIDE_LABELS = { flat: 'flat', 'in tune': 'in tune', sharp: 'sharp' 
 /** Writes how much of a line was heard: "29 of 30 notes were heard. Left out: measure 3, beat 1 (A4)." */
 export function heardText(misses: readonly NoteMiss[], leftOut: readonly number[], due: number, tell: TellNoteOfLine): readonly string[] {
   const placesOf = (notes: readonly number[]): string => listText(notes.map((note) => noteAtText(tell(note), note)));
+  const reached = misses.reduce((last, { note }) => Math.max(last, note), -1);
+  const skipped = leftOut.filter((note) => note < reached);
   const wrong = misses.filter(({ side }) => side === null);
   const again = misses.filter(({ heard }) => heard.again);
   const doubtful = misses.filter((miss) => miss.doubtful);
   return [
     `${due - leftOut.length} of ${countText(due, 'note', 'notes')} were heard.`,
-    ...(leftOut.length > 0 ? [`Left out: ${placesOf(leftOut)}.`] : []),
+    ...(skipped.length < leftOut.length && reached >= 0 ? [`Played as far as ${noteAtText(tell(reached), reached)}.`] : []),
+    ...(skipped.length > 0 ? [`Left out: ${placesOf(skipped)}.`] : []),
     ...wrong.map(({ note, heard }) => `Another note at ${noteAtText(tell(note), note)}: ${byText(heard.wrongBy)}.`),
     ...(again.length > 0 ? [`Played again: ${placesOf([...new Set(again.map(({ note }) => note))])}.`] : []),
     ...(doubtful.length > 0 ? [`Too unclear to judge: ${placesOf(doubtful.map(({ note }) => note))}.`] : []),

@@ -106,5 +106,5 @@ test('a microphone that is refused is said, and one that is taken away ends the 
   await expect(page.getByText('The browser was not allowed to listen.')).toBeVisible();
   await withMicrophone(page, { file: waveFile('take.wav', { play: LINE, sampleRate: 44_100 }), goneAfter: 3000 });
   await page.getByRole('button', { name: 'Record' }).click();
-  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^Left out: measure/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^Played as far as measure/)).toBeVisible();
 });
