@@ -63,9 +63,13 @@ const BEFORE = 0;
 /** The most ways into states that are remembered: two bytes each. */
 const MOST_WAYS = 150_000_000;
 
+/** The most states that two bytes tell apart, with a sign. */
+const MOST_STATES = 2 ** 15;
+
 /** Tells whether a take of some seconds can be followed through a number of notes: it is remembered how each is reached at each moment. */
 export function canFollow(notes: number, seconds: number): boolean {
-  return (1 + 2 * notes) * seconds * FRAMES_A_SECOND <= MOST_WAYS;
+  const states = 1 + 2 * notes;
+  return states < MOST_STATES && states * seconds * FRAMES_A_SECOND <= MOST_WAYS;
 }
 
 /** A state that is reached at a frame. */

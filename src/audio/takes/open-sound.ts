@@ -26,7 +26,7 @@ export async function openSound(file: File): Promise<Sound | NoTake> {
 }
 
 /**
- * Decodes sound at the rate at which takes are read; null for what is no sound.
+ * Decodes sound at the rate at which takes are read; null for a file that is not sound.
  *
  * @throws where the browser fails for another reason
  */

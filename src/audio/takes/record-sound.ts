@@ -28,13 +28,23 @@ interface Hearing {
   readonly onEnd: () => void;
 }
 
-/** Begins to record, once the microphone may be used. */
+/**
+ * Begins to record, once the microphone may be used.
+ *
+ * @throws where the browser does not load the recorder; the microphone is released then
+ */
 export async function recordSound({ onHeard, onEnd }: Hearing): Promise<Recording | NoMicrophone> {
   const stream = await openStream();
   if (typeof stream === 'string') return stream;
+  const release = (): void => {
+    for (const track of stream.getTracks()) track.stop();
+  };
   const context = new AudioContext();
   const parts: Float32Array[] = [];
-  await context.audioWorklet.addModule(recorderUrl);
+  await context.audioWorklet.addModule(recorderUrl).catch((error: unknown) => {
+    release();
+    throw error;
+  });
   const recorder = new AudioWorkletNode(context, 'take-recorder');
   recorder.port.onmessage = ({ data }: MessageEvent<Float32Array>) => {
     parts.push(data);
@@ -47,7 +57,7 @@ export async function recordSound({ onHeard, onEnd }: Hearing): Promise<Recordin
   context.createMediaStreamSource(stream).connect(recorder).connect(context.destination);
   return {
     stop: async () => {
-      for (const track of stream.getTracks()) track.stop();
+      release();
       const { sampleRate } = context;
       await context.close();
       return await atTakeRate(parts, sampleRate);

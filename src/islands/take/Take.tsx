@@ -87,7 +87,7 @@ function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
         <Choice label="In tune within" value={tolerance} values={TOLERANCES} name={(value) => `${value} cents`} onChange={setTolerance} />.
       </p>
       <p className="mt-1 flex flex-wrap gap-2">
-        <Button aria-pressed={isRecording} onClick={isRecording ? stop : record}>
+        <Button aria-pressed={isRecording} disabled={take.state === 'asking'} onClick={isRecording ? stop : record}>
           {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
           {isRecording ? 'Stop and read it' : 'Record'}
         </Button>

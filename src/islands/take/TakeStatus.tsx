@@ -4,7 +4,7 @@ import { LEVEL_LABELS, NO_TAKE, recordedText, TAKE_PAGE } from '../../words/into
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
 import type { TakeState } from './use-take.ts';
 
-/** Says how it stands with the take: nothing yet, a recording that goes on, or why there is none. */
+/** Tells the state of the take: nothing yet, a recording under way, or why there is none. */
 export function TakeStatus({ take }: { readonly take: TakeState }) {
   switch (take.state) {
     case 'none':

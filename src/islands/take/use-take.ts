@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { canFollow, type Sound, type TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
 import { type Fault, type NoMicrophone, type NoTake, readTakeOf, type Recorded, type Recording, simulateTake } from '../../audio/index.ts';
@@ -15,21 +15,38 @@ export type TakeState =
 const loadRecorder = () => import('../../audio/takes/record-sound.ts');
 const loadOpener = () => import('../../audio/takes/open-sound.ts');
 
+/** A piece of work that ends in a state of the take; it may ask whether that is still wanted. */
+type Work = (isWanted: () => boolean) => Promise<TakeState>;
+
+/** Makes what does the work for a take: where another was begun meanwhile, or the page was left, its result is not shown any more. */
+function useLatest(onState: (take: TakeState) => void): (work: Work) => Promise<void> {
+  const begun = useRef(0);
+  const leave = useEffectEvent(() => {
+    begun.current += 1;
+  });
+  useEffect(() => () => leave(), []);
+  return async (work) => {
+    begun.current += 1;
+    const own = begun.current;
+    const isWanted = (): boolean => own === begun.current;
+    const come = await work(isWanted).catch((): TakeState => ({ state: 'failed' }));
+    if (isWanted()) onState(come);
+  };
+}
+
 /** Takes a line: played by a simulated player, recorded, or opened from a file; a take that comes later replaces the one before. */
 export function useTake(plan: Plan) {
   const [take, setTake] = useState<TakeState>({ state: 'none' });
   const [seed, setSeed] = useState(1);
   const recording = useRef<Recording | null>(null);
-  // The microphone is released with the page.
-  useEffect(() => () => void recording.current?.stop(), []);
-
-  const tryTo = async (work: () => Promise<TakeState>): Promise<void> => {
-    try {
-      setTake(await work());
-    } catch {
-      setTake({ state: 'failed' });
-    }
+  const tryTo = useLatest(setTake);
+  /** Releases the microphone where something else is read, and with the page. */
+  const release = (): void => {
+    void recording.current?.stop();
+    recording.current = null;
   };
+  const leave = useEffectEvent(release);
+  useEffect(() => () => leave(), []);
   const readSound = (come: Promise<Sound | NoTake>): void => {
     setTake({ state: 'reading' });
     void tryTo(async () => {
@@ -39,11 +56,6 @@ export function useTake(plan: Plan) {
       return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound) };
     });
   };
-  /** Releases the microphone where something else is read. */
-  const release = (): void => {
-    void recording.current?.stop();
-    recording.current = null;
-  };
   const stop = (): void => {
     const underWay = recording.current;
     recording.current = null;
@@ -51,11 +63,13 @@ export function useTake(plan: Plan) {
   };
   const record = (): void => {
     setTake({ state: 'asking' });
-    void tryTo(async () => {
+    void tryTo(async (isWanted) => {
       const { recordSound } = await loadRecorder();
       const begun = await recordSound({ onHeard: (now) => recording.current && setTake({ state: 'recording', now }), onEnd: stop });
       if (typeof begun === 'string') return { state: 'no-microphone', why: begun };
-      recording.current = begun;
+      // While the browser asked, something else was opened, or the page was left.
+      if (!isWanted()) void begun.stop();
+      else recording.current = begun;
       return { state: 'recording', now: { seconds: 0, loudness: 0, level: 'silent' } };
     });
   };

@@ -27,7 +27,7 @@ export const NO_TAKE: Readonly<Record<NoTake, string>> = {
   'too-large': 'This file is too large for a take of ten minutes. Cut it, or save it as a shorter recording.',
   'too-long': 'This recording is longer than ten minutes. Cut out the part in which the line is played.',
   'too-many-notes':
-    'This line has too many notes for so long a take. Make a piece of the passage that is played, and read the take against it.',
+    'This take is too long for a line of this many notes. Make a piece of the passage that is played, and read the take against that.',
   'no-sound': 'This browser does not read the file as sound. Save it as WAV, and open it again.',
   silent: 'Nothing is heard in this recording. Check the microphone with which it was made.',
 };
