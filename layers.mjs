@@ -72,6 +72,7 @@ export const CORE_ROOMS = [
   'notation',
   'listening',
   'listening/simulated',
+  'listening/voices',
   'listening/reading',
   'listening/report',
   'tapes',

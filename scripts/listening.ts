@@ -20,6 +20,7 @@ for (const kind of [null, ...INSTRUMENT_KINDS]) {
   console.log(`\n${kind ?? 'all instruments'}`);
   for (const condition of CONDITIONS) {
     console.log(rowOf(some, condition, false));
+    if (tallyOf(some, condition).pairs.pairs > 0) console.log(pairRowOf(some, condition));
     if (tallyOf(some, condition, true).notes > 0) console.log(rowOf(some, condition, true));
   }
 }
@@ -38,6 +39,12 @@ function rowOf(some: readonly ReadTake[], condition: (typeof CONDITIONS)[number]
     `aligned ${aligned.toFixed(1)} %, invented ${invented.toFixed(1)} %`,
     `direction ${directed.toFixed(1)} % of ${missed}`,
   ].join(' · ');
+}
+
+/** Gives a row of the octaves and unisons that are long enough to beat. */
+function pairRowOf(some: readonly ReadTake[], condition: (typeof CONDITIONS)[number]): string {
+  const { pairs, within, told, right } = tallyOf(some, condition).pairs;
+  return `    that beat      · ${pairs} pairs · size within 4 cents ${within.toFixed(1)} % · side right ${right.toFixed(1)} % of ${told} told`;
 }
 
 async function takesOf(core: number): Promise<readonly ReadTake[]> {

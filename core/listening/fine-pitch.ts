@@ -7,7 +7,7 @@ interface Phasor {
 }
 
 /** The partials that are listened to: enough for a good mean, few enough to be there at the top of the violin. */
-const PARTIALS = 5;
+const PARTIALS = [1, 2, 3, 4, 5] as const;
 
 /** The distances of the two stretches compared, as shares of the room there is, one after the other. */
 const DISTANCES = [1 / 64, 1 / 16, 1 / 4, 1] as const;
@@ -22,12 +22,13 @@ const STRETCH = 0.75;
  * other, d samples later, so the difference between the turn measured and the turn expected corrects f (the method of the phase
  * vocoder). A turn more or less cannot be seen, so d begins small, where even a rough guess is within half a turn, and
  * grows as the guess gets better. The strongest of the low partials leads; at the end all of them are averaged, each
- * weighted by (amplitude · number)², since a higher partial shows a change of pitch that much more.
+ * weighted by (amplitude · number)², since a higher partial shows a change of pitch that much more. Where another note sounds as well,
+ * only the partials that stand clear of it are given.
  */
-export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: number): number {
+export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: number, partials: readonly number[] = PARTIALS): number {
   const size = Math.floor(samples.length * STRETCH);
   const room = samples.length - size;
-  const audible = Array.from({ length: PARTIALS }, (_, index) => index + 1).filter((partial) => partial * roughHz < 0.45 * sampleRate);
+  const audible = partials.filter((partial) => partial * roughHz < 0.45 * sampleRate);
   const strength = audible.map((partial) => phasor(samples, 0, size, (partial * roughHz) / sampleRate).magnitude);
   const leading = audible[strength.indexOf(Math.max(...strength))] ?? 1;
   let hz = roughHz;

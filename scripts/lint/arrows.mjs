@@ -7,7 +7,7 @@ const ROOT = resolve(import.meta.dirname, '../..');
 const BY_LENGTH = CORE_ROOMS.toSorted((one, other) => other.length - one.length);
 
 /** The libraries that one room has to itself. */
-const LIBRARIES = { spacing: 'ts-fsrs', 'listening/reading': 'pitchy' };
+const LIBRARIES = { spacing: 'ts-fsrs', 'listening/voices': 'fft.js', 'listening/reading': 'pitchy' };
 
 function roomOf(path) {
   return BY_LENGTH.find((room) => path.startsWith(`core/${room}/`)) ?? null;
@@ -15,7 +15,7 @@ function roomOf(path) {
 
 /**
  * Checks the arrows in the core, which run downward, for types too: a room uses the rooms listed before it, by their doors, and itself by
- * its files. Beside its rooms the core uses TypeBox, and two rooms a library of their own.
+ * its files. Beside its rooms the core uses TypeBox, and three rooms a library of their own.
  */
 export const arrows = {
   meta: { type: 'problem', schema: [] },

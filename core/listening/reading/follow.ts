@@ -1,10 +1,5 @@
-import { type Frames, FRAMES_A_SECOND } from './frames.ts';
-
-/** A note of the plan as far as it is followed by its pitch. */
-export interface Followed {
-  /** Its sounds, cents above A4 at 440 Hz. */
-  readonly cents: readonly number[];
-}
+import { FRAMES_A_SECOND } from './frames.ts';
+import type { FrameCosts } from './frame-costs.ts';
 
 /** A stretch of frames in which one note due sounds, or another in its place. */
 export interface Stretch {
@@ -18,15 +13,7 @@ export interface Stretch {
   readonly to: number;
 }
 
-/** The distance up to which a pitch costs nothing, and the one beyond it that costs half a unit in each frame, cents: players miss. */
-const NEAR = 20;
-const FAR = 60;
-
-/** The most that a frame costs, and the price of one an octave away: there the reader is more likely at fault than the player. */
-const MOST = 0.75;
-const OCTAVE_AWAY = 0.2;
-
-/** The prices of a frame without a pitch, of one while another note sounds in place of the one due, and of one before the first note. */
+/** The prices of a frame in which nothing is heard, of one while another note sounds in place of the one due, and of one before the first. */
 const UNHEARD = 0.12;
 const IN_PLACE = 0.08;
 const BEFORE_FIRST = 0.4;
@@ -85,48 +72,49 @@ interface Reached {
  * convolutional codes”, 1967), in which a player may wander in tempo, play another note, leave one out, play one twice, and begin again
  * anywhere.
  */
-export function follow(frames: Frames, onsets: Float32Array, due: readonly Followed[]): readonly Stretch[] {
-  const count = frames.cents.length;
-  const states = 1 + 2 * due.length;
+export function follow({ count, costOf, sounds }: FrameCosts, onsets: Float32Array, isSame: readonly boolean[]): readonly Stretch[] {
+  const notes = isSame.length;
+  const states = 1 + 2 * notes;
   const ways = new Int16Array(count * states);
-  const isSame = due.map(({ cents }, order) => order > 0 && Math.abs((cents[0] ?? 0) - (due[order - 1]?.cents[0] ?? 0)) < 50);
   let reached: Reached = { costs: new Float64Array(states).fill(Infinity), ages: new Int32Array(states) };
   reached.costs[BEFORE] = 0;
   for (let frame = 0; frame < count; frame += 1) {
-    const heard = { cents: frames.cents[frame] ?? NaN, onset: onsets[frame] ?? 0 };
-    reached = stepOn(reached, heard, { due, isSame, ways: ways.subarray(frame * states, (frame + 1) * states) });
+    const heard = { onset: onsets[frame] ?? 0, costOf: sounds(frame) ? (order: number) => costOf(frame, order) : null };
+    reached = stepOn(reached, heard, { isSame, ways: ways.subarray(frame * states, (frame + 1) * states) });
   }
-  return stretchesOf(ways, states, endOf(reached, due.length), count);
+  return stretchesOf(ways, states, endOf(reached, notes), count);
 }
 
-/** The pitch heard in a frame, not a number for none, and the certainty that a sound begins in it, 0 … 1. */
+/** What is heard in a frame. */
 interface HeardFrame {
-  readonly cents: number;
+  /** The certainty that a sound begins in it, 0 … 1. */
   readonly onset: number;
+  /** Gives the price of the frame in a note due; null where nothing sounds. */
+  readonly costOf: ((order: number) => number) | null;
 }
 
 /** The notes that are followed, and the way into each state, which is written down. */
 interface Following {
-  readonly due: readonly Followed[];
   /** Tells for each note whether the one before it has the same pitch. */
   readonly isSame: readonly boolean[];
   readonly ways: Int16Array;
 }
 
 /** Goes on by one frame. */
-function stepOn(reached: Reached, { cents, onset }: HeardFrame, { due, isSame, ways }: Following): Reached {
+function stepOn(reached: Reached, { onset, costOf }: HeardFrame, { isSame, ways }: Following): Reached {
   const next: Reached = { costs: new Float64Array(ways.length), ages: new Int32Array(ways.length) };
   const lost = cheapestToLeave(reached);
-  next.costs[BEFORE] = (reached.costs[BEFORE] ?? Infinity) + (Number.isNaN(cents) ? 0 : BEFORE_FIRST);
-  for (const [order, note] of due.entries()) {
-    const entry = cheapestEntry(reached, { order, onset, isSame: isSame[order] ?? false, lost });
+  next.costs[BEFORE] = (reached.costs[BEFORE] ?? Infinity) + (costOf === null ? 0 : BEFORE_FIRST);
+  for (const [order, isRepeated] of isSame.entries()) {
+    const entry = cheapestEntry(reached, { order, onset, isSame: isRepeated, lost });
+    const cost = costOf === null ? null : costOf(order);
     for (const wrong of [0, 1]) {
       const state = stateOf(order, wrong);
       const stays = costToStay(reached, state, onset);
       const enters = entry.cost + wrong * WRONG;
       ways[state] = stays <= enters ? state : -1 - entry.from;
       next.ages[state] = stays <= enters ? (reached.ages[state] ?? 0) + 1 : 0;
-      next.costs[state] = Math.min(stays, enters) + frameCost(cents, note, wrong === 1);
+      next.costs[state] = Math.min(stays, enters) + frameCost(cost, wrong === 1);
     }
   }
   return next;
@@ -182,20 +170,11 @@ function cheapestEntry(reached: Reached, { order, onset, isSame, lost }: Entered
   return { from, cost };
 }
 
-/** Gives the price of a frame in a note: how far its pitch lies from the note. */
-function frameCost(cents: number, due: Followed, wrong: boolean): number {
-  if (Number.isNaN(cents)) return UNHEARD;
-  let least = MOST;
-  for (const aim of due.cents) {
-    const off = Math.abs(cents - aim);
-    least = Math.min(least, costOfMiss(off), OCTAVE_AWAY + costOfMiss(Math.abs(off - 1200)));
-  }
+/** Gives the price of a frame in a note, or in another in its place. */
+function frameCost(cost: number | null, wrong: boolean): number {
+  if (cost === null) return UNHEARD;
   // Another note is one that is clearly not the one due.
-  return wrong ? IN_PLACE + Math.max(0, CLEARLY - least) : least;
-}
-
-function costOfMiss(cents: number): number {
-  return 0.5 * (Math.max(0, cents - NEAR) / FAR) ** 2;
+  return wrong ? IN_PLACE + Math.max(0, CLEARLY - cost) : cost;
 }
 
 function endOf({ costs }: Reached, notes: number): number {

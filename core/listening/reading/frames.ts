@@ -16,6 +16,8 @@ export interface Frames {
   readonly window: number;
   /** The pitch of each frame, cents above A4 at 440 Hz; not a number where none is heard. */
   readonly cents: Float32Array;
+  /** 1 for each frame that is louder than the noise of the place, whether or not it has one pitch; otherwise 0. */
+  readonly heard: Uint8Array;
   /** The share of each frame that is one pitch, 0 … 1. */
   readonly clarity: Float32Array;
   /** The loudness of each frame, in a time much shorter than the pitch needs, decibels of the loudest there is. */
@@ -60,10 +62,11 @@ export function framesOf({ samples, sampleRate }: Sound, lowestHz: number): Fram
   const decibels = decibelsOf({ samples, sampleRate }, count, Math.max(LOUDNESS.seconds, LOUDNESS.periods / lowestHz));
   const floor = floorOf(decibels);
   const [cents, clarity] = [new Float32Array(count).fill(NaN), new Float32Array(count)];
+  const heard = Uint8Array.from(decibels, (loud) => Number(loud >= floor));
   const around = new Float32Array(size);
   for (let frame = 0; frame < count; frame += 1) {
     const first = Math.round((frame / FRAMES_A_SECOND) * sampleRate - size / 2);
-    if ((decibels[frame] ?? -Infinity) < floor) continue;
+    if (heard[frame] === 0) continue;
     around.fill(0);
     around.set(samples.subarray(Math.max(0, first), Math.max(0, first + size)), Math.max(0, -first));
     const { hz, clarity: clear } = findPitch(around);
@@ -74,7 +77,7 @@ export function framesOf({ samples, sampleRate }: Sound, lowestHz: number): Fram
     // A correction that goes far is none: two notes sound in the frame.
     cents[frame] = 1200 * Math.log2((Math.abs(fine / hz - 1) < MOST_CORRECTED ? fine : hz) / 440);
   }
-  return { every: 1 / FRAMES_A_SECOND, window: size / sampleRate, cents, clarity, decibels };
+  return { every: 1 / FRAMES_A_SECOND, window: size / sampleRate, cents, heard, clarity, decibels };
 }
 
 /** Gives the loudness below which nothing that is played sounds, decibels. */

@@ -1,3 +1,5 @@
 export { canFollow } from './follow.ts';
-export { type HeardNote, readTake, type TakeReading } from './read-take.ts';
 export type { Sound } from './frames.ts';
+export type { HeardNote, HeardVoice, TakeReading } from './heard.ts';
+export { type KnownSounds } from './known-sounds.ts';
+export { readTake } from './read-take.ts';

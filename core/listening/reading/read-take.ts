@@ -1,74 +1,45 @@
 import type { DueNote } from '#core/listening';
 import { follow, type Stretch } from './follow.ts';
-import { type Frames, framesOf, type Sound } from './frames.ts';
+import { centsOfHz, pitchCosts, sonorityCosts } from './frame-costs.ts';
+import { framesOf, type Sound } from './frames.ts';
+import type { HeardNote, TakeReading } from './heard.ts';
+import { type KnownSounds, NOTHING_KNOWN, withoutKnown } from './known-sounds.ts';
 import { onsetsOf } from './onsets.ts';
-import { steadyPitch } from './steady-pitch.ts';
-
-/** A note that was heard. */
-export interface HeardNote {
-  /** Its order among the notes due. */
-  readonly order: number;
-  /** The beginning, seconds; in a slur or a slide it is where the pitch arrives. */
-  readonly at: number;
-  /** The end, seconds. */
-  readonly until: number;
-  /** Whether this note due was heard before in the take. */
-  readonly again: boolean;
-  /** The semitones by which another note is heard in its place; 0 for the right one. */
-  readonly wrongBy: number;
-  /** The distance from the note aimed at, cents, sharp positive; of a wrong note from the note that is heard. */
-  readonly cents: number;
-  /** The swing of its vibrato to either side, cents; 0 for none. */
-  readonly vibrato: number;
-  /** The change of its pitch from beginning to end, cents. */
-  readonly drift: number;
-  /** The certainty of the reading, 0 … 1. */
-  readonly confidence: number;
-}
-
-/** A take read against the notes due. */
-export interface TakeReading {
-  /** The notes that were heard, in time. */
-  readonly heard: readonly HeardNote[];
-  /** The orders of the notes due that were not heard. */
-  readonly leftOut: readonly number[];
-}
-
-/** A stretch with what decides where its note begins. */
-interface Begun extends Stretch {
-  /** Whether the beginning of a sound is heard at its own; otherwise the pitch moves into it. */
-  readonly begun: boolean;
-  /** The pitch of the stretch before, cents above A4 at 440 Hz; null for the first. */
-  readonly cameFrom: number | null;
-}
+import { type Begun, LOOKED_AROUND, readNote, type ReadNote } from './read-note.ts';
+import { readPair } from './read-pair.ts';
 
 /** Room below the lowest note due, for one that is played too low. */
 const ROOM_BELOW = 0.85;
 
-/** Reads a take of notes of one voice. */
-export function readTake(sound: Sound, due: readonly DueNote[]): TakeReading {
+/** Reads a take: its notes, and the voices of its double stops. */
+export function readTake(heardSound: Sound, due: readonly DueNote[], known: KnownSounds = NOTHING_KNOWN): TakeReading {
   const lowest = due.reduce((least, { hz }) => Math.min(least, ...hz), Infinity);
   if (!Number.isFinite(lowest)) return { heard: [], leftOut: [] };
+  const sound = withoutKnown(heardSound, known);
   const frames = framesOf(sound, lowest * ROOM_BELOW);
-  const aims = due.map(({ hz }) => ({ cents: hz.map((one) => 1200 * Math.log2(one / 440)) }));
   const onsets = onsetsOf(frames);
-  const stretches = beginnings(follow(frames, onsets, aims), onsets, due);
+  const costs = due.some(({ hz }) => hz.length > 1) ? sonorityCosts(sound, frames, due) : pitchCosts(frames, due);
+  const stretches = beginnings(follow(costs, onsets, due.map(isLikeBefore)), onsets, due);
   const heard: HeardNote[] = [];
   let cameFrom: number | null = null;
   for (const stretch of stretches) {
-    const read = readStretch(frames, { ...stretch, cameFrom }, aims[stretch.order]?.cents[0] ?? 0);
+    const hz = due[stretch.order]?.hz ?? [];
+    const read: ReadNote | null = hz.length > 1 ? readPair(sound, frames, stretch, hz) : readNote(frames, { ...stretch, cameFrom }, centsOfHz(hz[0] ?? 440));
+    cameFrom = read?.pitch ?? null;
     if (!read) continue;
     heard.push({ ...read.note, again: heard.some(({ order }) => order === read.note.order) });
-    cameFrom = read.pitch;
   }
   return { heard, leftOut: due.flatMap((_, order) => (heard.some((note) => note.order === order) ? [] : [order])) };
 }
 
-/** The frames around the beginning of a stretch in which a beginning is looked for. */
-const LOOKED_AROUND = 9;
+/** Tells whether a note has the very pitches of the one before it. */
+function isLikeBefore({ hz }: DueNote, order: number, due: readonly DueNote[]): boolean {
+  const before = due[order - 1]?.hz ?? [];
+  return hz.length === before.length && hz.every((one, voice) => Math.abs(centsOfHz(one) - centsOfHz(before[voice] ?? 0)) < 50);
+}
 
 /** Moves the beginning of each stretch to the beginning of its sound, where one is heard close by and no bow was to go on. */
-function beginnings(stretches: readonly Stretch[], onsets: Float32Array, due: readonly DueNote[]): readonly Omit<Begun, 'cameFrom'>[] {
+function beginnings(stretches: readonly Stretch[], onsets: Float32Array, due: readonly DueNote[]): readonly Begun[] {
   const starts = stretches.map(({ from, order }, index) => {
     const goesOn = due[order]?.slurred === true && stretches[index - 1]?.order === order - 1;
     let [best, most] = [-1, goesOn ? 0.9 : 0.2];
@@ -83,105 +54,4 @@ function beginnings(stretches: readonly Stretch[], onsets: Float32Array, due: re
     const begun = start >= 0;
     return { ...stretch, from: begun ? start : stretch.from, to: next >= 0 ? next : stretch.to, begun };
   });
-}
-
-/** The time at either end of a note that belongs to its beginning and its end, seconds, and the most of it as a share. */
-const EDGE = { seconds: 0.05, share: 0.25 } as const;
-
-/** The frames that a note needs, and the distance from their middle at which a frame is no part of it, cents. */
-const FEWEST = 4;
-const PART_OF_IT = 70;
-
-/** The distance from which another note was played, cents. */
-const ANOTHER = 65;
-
-/** The furthest a wrong note lies from the one due, semitones: what is further is no note of the line. */
-const FURTHEST_WRONG = 14;
-
-/** Reads one stretch, its note and its pitch in cents above A4 at 440 Hz; null where nothing is heard in it. */
-function readStretch(
-  frames: Frames,
-  { order, from, to, begun, cameFrom }: Begun,
-  aim: number,
-): { readonly note: Omit<HeardNote, 'again'>; readonly pitch: number } | null {
-  const { cents, clarity, decibels, every, window } = frames;
-  const sounding = [...cents.subarray(from, to).keys()].map((step) => from + step).filter((frame) => !Number.isNaN(cents[frame] ?? NaN));
-  if (sounding.length < FEWEST) return null;
-  const loudest = sounding.reduce((most, frame) => Math.max(most, decibels[frame] ?? -120), -120);
-  const bowed = sounding.filter((frame) => (decibels[frame] ?? -120) > loudest - 12);
-  const [first = from, last = to] = [bowed[0], bowed.at(-1)];
-  const length = (last - first) * every;
-  const edge = Math.max(Math.min(EDGE.seconds, EDGE.share * length), Math.min(window / 2, 0.35 * length)) / every;
-  const inner = bowed.filter((frame) => frame >= first + edge && frame <= last - edge);
-  const judged = inner.length >= FEWEST ? inner : bowed;
-  const middle = medianOf(judged.map((frame) => cents[frame] ?? 0));
-  const kept = judged.filter((frame) => Math.abs((cents[frame] ?? 0) - middle) < PART_OF_IT);
-  const pitch = steadyPitch(
-    kept.map((frame) => frame * every),
-    kept.map((frame) => cents[frame] ?? 0),
-  );
-  const off = foldedOctave(pitch.centre - aim);
-  const wrongBy = Math.abs(off) < ANOTHER ? 0 : Math.round(off / 100);
-  if (Math.abs(wrongBy) > FURTHEST_WRONG) return null;
-  const clear = kept.reduce((sum, frame) => sum + (clarity[frame] ?? 0), 0) / kept.length;
-  const note = {
-    order,
-    at: (begun ? from - SPEAKS_FOR : arrivalOf(frames, { from, last, pitch: middle, cameFrom })) * every,
-    until: (last + 1) * every,
-    wrongBy,
-    cents: off - 100 * wrongBy,
-    vibrato: pitch.vibrato,
-    drift: pitch.drift,
-    confidence: Math.max(0, Math.min(1, ((kept.length / judged.length) * (clear - 0.5)) / 0.45)),
-  };
-  return { note, pitch: middle };
-}
-
-/** The frames for which a sound has spoken already when it grows most. */
-const SPEAKS_FOR = 1;
-
-/** The distance from its steady pitch within which a note has arrived, cents, and the frames for which it stays there. */
-const ARRIVED_WITHIN = 30;
-const STAYS_FOR = 3;
-
-/** The distance from its goal at which a slide has not ended, and the least by which it comes nearer in a frame, cents. */
-const SLIDES_FROM = 8;
-const SLIDES_BY = 1;
-
-/** A way into a note without a beginning of its own: frames, and pitches in cents above A4 at 440 Hz. */
-interface WayIn {
-  readonly from: number;
-  readonly last: number;
-  readonly pitch: number;
-  readonly cameFrom: number | null;
-}
-
-/**
- * Finds the moment, in frames, in which a note that is reached in a slur or a slide arrives at its pitch. Where the pitch leaps, each frame
- * hears the note before for half its length, so the leap lies in the middle of what is neither; a slide arrives when its pitch does.
- */
-function arrivalOf({ cents, window, every }: Frames, { from, last, pitch, cameFrom }: WayIn): number {
-  const isAt = (frame: number, there: number): boolean => Math.abs((cents[frame] ?? NaN) - there) < ARRIVED_WITHIN;
-  const staysFrom = (frame: number): boolean => Array.from({ length: STAYS_FOR }).every((_, step) => isAt(frame + step, pitch));
-  let arrival = Math.max(0, from - LOOKED_AROUND);
-  while (arrival < last && !staysFrom(arrival)) arrival += 1;
-  if (arrival >= last) return from;
-  if (cameFrom === null) return arrival;
-  const leap = Math.ceil(window / every) + 1;
-  for (let back = 1; back <= leap; back += 1) if (isAt(arrival - back, cameFrom)) return arrival - back / 2;
-  const off = (frame: number): number => Math.abs((cents[frame] ?? pitch) - pitch);
-  const slidesOnAt = (frame: number): boolean => off(frame) > SLIDES_FROM && off(frame + 1) < off(frame) - SLIDES_BY;
-  while (arrival < last && slidesOnAt(arrival)) arrival += 1;
-  return arrival;
-}
-
-/** Takes an octave away that the reader has taken for another. */
-function foldedOctave(off: number): number {
-  const octaves = Math.round(off / 1200);
-  return octaves !== 0 && Math.abs(off - 1200 * octaves) < ANOTHER ? off - 1200 * octaves : off;
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = values.toSorted((one, other) => one - other);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
 }

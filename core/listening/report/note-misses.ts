@@ -1,12 +1,12 @@
 import { mmOfCents } from '#core/intonation';
-import type { Plan } from '#core/plan/describe';
+import type { Plan, Stop } from '#core/plan/describe';
 import type { DueNote } from '#core/listening';
-import type { HeardNote, TakeReading } from '#core/listening/reading';
+import type { HeardNote, HeardVoice, TakeReading } from '#core/listening/reading';
 
 /** The side on which a note lies, against the tolerance. */
 export type Side = 'flat' | 'in tune' | 'sharp';
 
-/** A note that was heard, with the place where its finger stood. */
+/** A note that was heard, or a voice of one, with the place where its finger stood. */
 export interface NoteMiss {
   /** The line index. */
   readonly note: number;
@@ -14,9 +14,15 @@ export interface NoteMiss {
   readonly due: DueNote;
   /** The reading. */
   readonly heard: HeardNote;
-  /** The side on which it lies; null for another note than the one due. */
+  /** The voice. */
+  readonly voice: HeardVoice;
+  /** The stop at which it aims. */
+  readonly stop: Stop;
+  /** The distance from the aim, cents, sharp positive; null for another note than the one due, and for a voice that the other hides. */
+  readonly cents: number | null;
+  /** The side on which it lies; null where the distance is not known. */
   readonly side: Side | null;
-  /** The distance of the finger from its place, mm, towards the bridge positive; null for an open string, and for another note. */
+  /** The distance of the finger from its place, mm, towards the bridge positive; null for an open string, and where it is not known. */
   readonly mm: number | null;
   /** Whether nothing can be said of the player: the reading is too unsure, or the note has an ornament. */
   readonly doubtful: boolean;
@@ -25,22 +31,30 @@ export interface NoteMiss {
 /** The confidence from which a reading counts. */
 const SURE_FROM = 0.5;
 
-/** Lists the notes of a take with their misses, in time, against a tolerance in cents. */
+/** Lists the notes of a take with their misses, in time, against a tolerance in cents; each voice of a double stop by itself. */
 export function missesOf(plan: Plan, due: readonly DueNote[], { heard }: TakeReading, toleranceCents: number): readonly NoteMiss[] {
   return heard.flatMap((note): readonly NoteMiss[] => {
     const owed = due[note.order];
     if (!owed) return [];
-    const isOther = note.wrongBy !== 0;
-    return [
-      {
-        note: owed.note,
-        due: owed,
-        heard: note,
-        side: isOther ? null : sideOf(note.cents, toleranceCents),
-        mm: isOther ? null : mmOf(plan, owed, note.cents),
-        doubtful: note.confidence < SURE_FROM || isOrnamented(plan, owed),
-      },
-    ];
+    const doubtful = note.confidence < SURE_FROM || isOrnamented(plan, owed);
+    return note.voices.flatMap((voice, order): readonly NoteMiss[] => {
+      const stop = owed.stops[order];
+      if (!stop) return [];
+      const cents = note.wrongBy === 0 ? voice.cents : null;
+      return [
+        {
+          note: owed.note,
+          due: owed,
+          heard: note,
+          voice,
+          stop,
+          cents,
+          side: cents === null ? null : sideOf(cents, toleranceCents),
+          mm: cents === null ? null : mmOf(plan, stop, cents),
+          doubtful,
+        },
+      ];
+    });
   });
 }
 
@@ -54,6 +68,6 @@ function sideOf(cents: number, tolerance: number): Side {
   return cents < -tolerance ? 'flat' : cents > tolerance ? 'sharp' : 'in tune';
 }
 
-function mmOf({ stringLengthMm }: Plan, { stops: [stop] }: DueNote, cents: number): number | null {
-  return !stop || stop.finger === '0' || stop.harmonic ? null : mmOfCents(stringLengthMm, stop.semitonesAboveOpen, cents);
+function mmOf({ stringLengthMm }: Plan, stop: Stop, cents: number): number | null {
+  return stop.finger === '0' || stop.harmonic ? null : mmOfCents(stringLengthMm, stop.semitonesAboveOpen, cents);
 }

@@ -39,9 +39,10 @@ const TOLD_FROM = 3.6;
  * test of two means (1908). What is told of one group is taken away before the next is looked for, so that nothing is told twice.
  */
 export function weakPlaces(misses: readonly NoteMiss[]): readonly WeakPlace[] {
-  const counted = misses.filter(({ mm, doubtful }) => mm !== null && !doubtful);
   const found: WeakPlace[] = [];
-  let left = counted.map((miss) => ({ miss, cents: miss.heard.cents }));
+  let left = misses.flatMap((miss): readonly Counted[] =>
+    miss.mm === null || miss.cents === null || miss.doubtful ? [] : [{ miss, cents: miss.cents }],
+  );
   for (;;) {
     const best = surest(left);
     if (!best) return found;
@@ -109,10 +110,7 @@ function keyOf(group: Group): string {
   return JSON.stringify(group);
 }
 
-function groupsOfMiss({ due: { stops, shift } }: NoteMiss): readonly Group[] {
-  const [stop] = stops;
-  if (!stop) return [];
-  const { finger, string } = stop;
+function groupsOfMiss({ stop: { finger, string }, due: { shift } }: NoteMiss): readonly Group[] {
   return [
     { by: 'finger', finger },
     { by: 'string', string },

@@ -27,7 +27,7 @@ export function strokesOf(played: readonly SimulatedNote[], voice: number): read
     const hz = note.hz[voice];
     if (hz === undefined) return [];
     const next = played[order + 1];
-    const from = wayInto(note, played[order - 1]?.hz[voice]);
+    const from = wayInto(note, played[order - 1]?.hz[voice], voice);
     return [
       {
         // A slide takes its time from the note before: the note begins where it arrives.
@@ -37,7 +37,7 @@ export function strokesOf(played: readonly SimulatedNote[], voice: number): read
         from,
         slurred: note.slurred && from !== null,
         goesOn: next?.slurred === true && next.hz[voice] !== undefined,
-        stopped: note.stopped,
+        stopped: note.stopped[voice] === true,
       },
     ];
   });
@@ -48,8 +48,8 @@ function secondsOfSlide({ slide }: SimulatedNote): number {
 }
 
 /** Gives the way into a note from the one before, whose pitch is given: a slide, or a finger that takes over; null where there is none. */
-function wayInto({ slide, slurred }: SimulatedNote, beforeHz: number | undefined): Stroke['from'] {
-  if (slide) return { hz: slide.fromHz, seconds: slide.seconds };
+function wayInto({ slide, slurred }: SimulatedNote, beforeHz: number | undefined, voice: number): Stroke['from'] {
+  if (slide) return { hz: voice === 0 ? slide.fromHz : (beforeHz ?? slide.fromHz), seconds: slide.seconds };
   return slurred && beforeHz !== undefined ? { hz: beforeHz, seconds: TAKEN_OVER } : null;
 }
 

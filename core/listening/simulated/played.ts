@@ -1,3 +1,4 @@
+import type { Stop } from '#core/plan/describe';
 import { type DueNote, seededNumbers, seededSpread } from '#core/listening';
 import type { Misses, SimulatedPlayer, Slip } from './simulated-player.ts';
 
@@ -19,8 +20,8 @@ export interface SimulatedNote {
   readonly slurred: boolean;
   /** The slide by which it is reached; null for none. */
   readonly slide: DueNote['slide'];
-  /** Whether a vibrato can be heard on it. */
-  readonly stopped: boolean;
+  /** Whether a vibrato can be heard on each of its sounds. */
+  readonly stopped: readonly boolean[];
 }
 
 /** The order in which notes due are played, with what becomes of each. */
@@ -41,7 +42,9 @@ const DETACHED = 0.94;
 /** Plays the notes due as a simulated player does, a little after nothing, and tells when and how high each sounds: the truth of a take. */
 export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): readonly SimulatedNote[] {
   const spread = seededSpread(seededNumbers(player.seed * 7919 + 17));
-  const misses = due.map((note, order) => missOf(note, order, player.misses) + (isStopped(note) ? spread() * player.spreadCents : 0));
+  const misses = due.map((note, order) =>
+    note.stops.map((stop) => missOf(note, stop, player.misses, order) + (isStopped(stop) ? spread() * player.spreadCents : 0)),
+  );
   const turns = turnsOf(due.length, player.slips);
   let at = FIRST_AT;
   return turns.flatMap((turn, place): readonly SimulatedNote[] => {
@@ -50,7 +53,8 @@ export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): rea
     const pace = 1 + player.wander * Math.sin((2 * Math.PI * at) / WANDER_SECONDS);
     const drift = (player.driftCents * place) / Math.max(1, turns.length - 1);
     at += turn.pause;
-    const played = playTurn(note, { turn, at, pace, cents: drift + (misses[turn.order] ?? 0) }, joinsAt(due, turns, place));
+    const cents = misses[turn.order]?.map((miss) => drift + miss) ?? [];
+    const played = playTurn(note, { turn, at, pace, cents }, joinsAt(due, turns, place));
     at += ((due[turn.order + 1]?.at ?? note.at + note.seconds) - note.at) * pace;
     return [player.slides ? played : { ...played, slide: null }];
   });
@@ -59,12 +63,12 @@ export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): rea
 /** The time at which the first note begins, seconds. */
 const FIRST_AT = 0.25;
 
-/** A turn with the time at which it comes, the tempo there as a share, and the miss, cents. */
+/** A turn with the time at which it comes, the tempo there as a share, and the miss of each of its sounds, cents. */
 interface TurnAt {
   readonly turn: Turn;
   readonly at: number;
   readonly pace: number;
-  readonly cents: number;
+  readonly cents: readonly number[];
 }
 
 /** Tells whether the bow goes on into a turn, and out of it. */
@@ -83,26 +87,25 @@ function playTurn(
     order,
     wrongBy,
     again,
-    hz: note.hz.map((hz) => hz * 2 ** ((cents + 100 * wrongBy) / 1200)),
+    hz: note.hz.map((hz, voice) => hz * 2 ** (((cents[voice] ?? 0) + 100 * wrongBy) / 1200)),
     at,
     until: at + note.seconds * pace * (out ? 1 : DETACHED),
     slurred: into,
     slide: into && wrongBy === 0 ? note.slide : null,
-    stopped: isStopped(note),
+    stopped: note.stops.map(isStopped),
   };
 }
 
 /** The time in which a wandering tempo comes round, seconds. */
 const WANDER_SECONDS = 6.3;
 
-function isStopped({ stops }: DueNote): boolean {
-  return stops.every(({ finger }) => finger !== '0');
+function isStopped({ finger }: Stop): boolean {
+  return finger !== '0';
 }
 
-function missOf({ stops, shift }: DueNote, order: number, { fingers, strings, shiftUp, shiftDown, notes }: Misses): number {
-  const [stop] = stops;
+function missOf({ shift }: DueNote, stop: Stop, { fingers, strings, shiftUp, shiftDown, notes }: Misses, order: number): number {
   const ofNote = notes[order] ?? 0;
-  if (!stop || stop.finger === '0') return ofNote;
+  if (!isStopped(stop)) return ofNote;
   const ofShift = shift === null ? 0 : shift.handSemitones > 0 ? shiftUp : shiftDown;
   return ofNote + ofShift + (fingers[stop.finger] ?? 0) + (strings[stop.string] ?? 0);
 }

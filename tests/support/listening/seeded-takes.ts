@@ -11,11 +11,14 @@ import {
   type TakeRequest,
   TIMBRES,
 } from '#core/listening/simulated';
+import type { KnownSounds } from '#core/listening/reading';
+import { droneHz } from '#core/sound';
 import { seeded } from '../seeded.ts';
-import { lineToPlay } from './seeded-lines.ts';
+import type { Plan } from '#core/plan/describe';
+import { doubleStopsToPlay, INTERVALS, lineToPlay, openPairsToPlay } from './seeded-lines.ts';
 
 /** The conditions under which takes are read. */
-export const CONDITIONS = ['clean', 'noise', 'room', 'vibrato', 'slips', 'bowed string'] as const;
+export const CONDITIONS = ['clean', 'noise', 'room', 'vibrato', 'slips', 'bowed string', 'drone', 'clicks', 'double stops', 'octaves'] as const;
 
 /** A condition under which takes are read. */
 export type Condition = (typeof CONDITIONS)[number];
@@ -28,6 +31,10 @@ export const LIMITS: Readonly<Record<Condition, { readonly cents: number; readon
   vibrato: { cents: 8, aligned: 99 },
   slips: { cents: 3, aligned: 97 },
   'bowed string': { cents: 3, aligned: 99 },
+  drone: { cents: 5, aligned: 99 },
+  clicks: { cents: 5, aligned: 99 },
+  'double stops': { cents: 6, aligned: 99 },
+  octaves: { cents: 6, aligned: 99 },
 };
 
 /** A take of the simulated player with what it was asked to play. */
@@ -35,8 +42,13 @@ export interface SeededTake {
   readonly kind: InstrumentKind;
   readonly condition: Condition;
   readonly due: readonly DueNote[];
+  /** What sounds beside the player. */
+  readonly known: KnownSounds;
   readonly take: SimulatedTake;
 }
+
+/** The time between two clicks, seconds: a beat of 80. */
+const CLICKS_EVERY = 0.75;
 
 /** The samples a second of the takes. */
 const SAMPLE_RATE = 22_050;
@@ -45,14 +57,27 @@ const SAMPLE_RATE = 22_050;
 export function seededTake(seed: number): SeededTake {
   const kind = INSTRUMENT_KINDS[seed % INSTRUMENT_KINDS.length] ?? 'violin';
   const condition = CONDITIONS[Math.floor(seed / INSTRUMENT_KINDS.length) % CONDITIONS.length] ?? 'clean';
-  const due = dueNotes(lineToPlay(kind, seed));
-  return { kind, condition, due, take: makeTake(due, requestFor(kind, condition, { seed, due })) };
+  const plan = planFor(kind, condition, seed);
+  const due = dueNotes(plan);
+  const known: KnownSounds = {
+    droneHz: condition === 'drone' ? droneHz(plan, 'tonic', 0) : null,
+    clicks: condition === 'clicks' ? { every: CLICKS_EVERY, round: 1 } : null,
+  };
+  return { kind, condition, due, known, take: makeTake(due, requestFor(kind, condition, { seed, due, known })) };
+}
+
+function planFor(kind: InstrumentKind, condition: Condition, seed: number): Plan {
+  if (condition === 'double stops') return doubleStopsToPlay(kind, seed, INTERVALS.apart);
+  if (condition !== 'octaves') return lineToPlay(kind, seed);
+  // The cello and the bass reach octaves and unisons with an open string, or with the thumb, which these lines leave out.
+  const withOpen = kind === 'cello' || kind === 'bass' || seed % 3 === 0;
+  return withOpen ? openPairsToPlay(kind, seed) : doubleStopsToPlay(kind, seed, INTERVALS.hidden);
 }
 
 function requestFor(
   kind: InstrumentKind,
   condition: Condition,
-  { seed, due }: { readonly seed: number; readonly due: readonly DueNote[] },
+  { seed, due, known }: Pick<SeededTake, 'due' | 'known'> & { readonly seed: number },
 ): TakeRequest {
   const next = seeded(seed * 13 + 1);
   const player: SimulatedPlayer = {
@@ -65,8 +90,14 @@ function requestFor(
     wander: 0.12 * next(),
     slips: condition === 'slips' ? slipsAmong(due, next) : [],
   };
-  const surroundings: Surroundings = { ...QUIET, noiseBelow: condition === 'noise' ? 20 : null, room: condition === 'room' };
-  const voice = condition === 'bowed string' ? condition.replace(' ', '-') : TIMBRES[Math.floor(seed / 24) % TIMBRES.length];
+  const surroundings: Surroundings = {
+    ...QUIET,
+    droneHz: known.droneHz,
+    clicksEvery: known.clicks?.every ?? null,
+    noiseBelow: condition === 'noise' ? 20 : null,
+    room: condition === 'room',
+  };
+  const voice = condition === 'bowed string' ? condition.replace(' ', '-') : TIMBRES[Math.floor(seed / (INSTRUMENT_KINDS.length * CONDITIONS.length)) % TIMBRES.length];
   return {
     kind,
     voice: voice === 'bowed-string' ? voice : (TIMBRES.find((timbre) => timbre === voice) ?? 'full'),

@@ -1,0 +1,80 @@
+import { finePitchHz } from '#core/listening';
+import { octaveMiss, type PairMiss, unisonMiss } from './beating-pair.ts';
+import { type SoundPart, voicePitch } from './voice-pitch.ts';
+
+/** What was heard of two voices together. */
+export interface HeardPair {
+  /** The distance of each from its aim, cents, in the order of the aims; null where the sound does not show it. */
+  readonly cents: readonly [number | null, number | null];
+  /** The interval of the two. */
+  readonly interval: HeardInterval;
+}
+
+/**
+ * The interval of two voices: read from both of them, cents; or, where the partials of one hide in the other’s, its miss from the pure
+ * interval by the beats; or nothing, since they sounded for too short a time to beat, or are not clear enough.
+ */
+export type HeardInterval =
+  | { readonly by: 'voices'; readonly cents: number }
+  | ({ readonly by: 'beats' } & PairMiss)
+  | { readonly by: 'nothing'; readonly why: 'too short' | 'unclear' };
+
+/**
+ * The frequency of G3, above which beats are quick, Hz; and the shortest time in which they tell anything, seconds: the inner part of a note
+ * of one second, and of half a second.
+ */
+const G3 = 196;
+const BEATS_NEED = { below: 0.75, above: 0.35 } as const;
+
+/** The distance of an interval from a multiple within which the partials of its upper voice hide, cents. */
+const HIDES_WITHIN = 40;
+
+/** The miss of a unison up to which both voices have the pitch that is heard, cents. */
+const ONE_PITCH = 6;
+
+/** Reads two voices that aim at two pitches, in a part of sound in which both sound steadily. */
+export function heardPair(part: SoundPart, [oneHz, otherHz]: readonly [number, number]): HeardPair {
+  const upside = oneHz > otherHz;
+  const [lowHz, highHz] = upside ? [otherHz, oneHz] : [oneHz, otherHz];
+  const times = Math.round(highHz / lowHz);
+  const hides = Math.abs(1200 * Math.log2(highHz / lowHz / times)) < HIDES_WITHIN;
+  const { cents, interval } = hides ? hiddenPair(part, { lowHz, highHz, times }) : clearPair(part, lowHz, highHz);
+  return { cents: upside ? [cents[1], cents[0]] : cents, interval };
+}
+
+function clearPair(part: SoundPart, lowHz: number, highHz: number): HeardPair {
+  const [low, high] = [meanCents(part, lowHz, highHz), meanCents(part, highHz, lowHz)];
+  if (low === null || high === null) return { cents: [low, high], interval: { by: 'nothing', why: 'unclear' } };
+  return { cents: [low, high], interval: { by: 'voices', cents: 1200 * Math.log2(highHz / lowHz) + high - low } };
+}
+
+/** A pair of which the upper voice aims near a multiple of the lower. */
+interface HiddenAims {
+  readonly lowHz: number;
+  readonly highHz: number;
+  readonly times: number;
+}
+
+function hiddenPair(part: SoundPart, { lowHz, highHz, times }: HiddenAims): HeardPair {
+  const isLong = part.samples.length / part.sampleRate >= (lowHz > G3 ? BEATS_NEED.above : BEATS_NEED.below);
+  const tooShort = { by: 'nothing', why: 'too short' } as const;
+  if (times === 1) {
+    if (!isLong) return { cents: [null, null], interval: tooShort };
+    const miss = unisonMiss(part, lowHz);
+    const heard = 1200 * Math.log2(finePitchHz(part.samples, part.sampleRate, lowHz) / lowHz);
+    const both = miss.size <= ONE_PITCH ? heard : null;
+    return { cents: [both, both], interval: { by: 'beats', ...miss } };
+  }
+  const low = meanCents(part, lowHz, highHz);
+  if (low === null || !isLong) return { cents: [low, null], interval: low === null ? { by: 'nothing', why: 'unclear' } : tooShort };
+  const miss = octaveMiss(part, lowHz * 2 ** (low / 1200), times);
+  const offPure = miss.side === null ? (miss.size <= ONE_PITCH / 2 ? 0 : null) : miss.side * miss.size;
+  // What the aims themselves lie off the pure interval is no miss of the player’s.
+  const aimed = 1200 * Math.log2(highHz / lowHz / times);
+  return { cents: [low, offPure === null ? null : low + offPure - aimed], interval: { by: 'beats', ...miss } };
+}
+
+function meanCents(part: SoundPart, hz: number, otherHz: number): number | null {
+  const track = voicePitch(part, { hz, otherHz });
+  return track === null || track.cents.length === 0 ? null : track.cents.reduce((sum, value) => sum + value, 0) / track.cents.length;
+}
