@@ -1,4 +1,5 @@
 import type { HeardInterval } from '#core/listening/voices';
+import type { HeardArrival } from './arrival.ts';
 
 /** One voice of a note that was heard. */
 export interface HeardVoice {
@@ -29,8 +30,18 @@ export interface HeardNote {
   readonly voices: readonly HeardVoice[];
   /** The interval of two voices; null for a single note. */
   readonly interval: HeardInterval | null;
+  /** The way in which it was reached by a shift within one bow; null for every other note, and where that cannot be followed. */
+  readonly arrival: HeardArrival | null;
   /** The certainty of the reading, 0 … 1. */
   readonly confidence: number;
+}
+
+/** The pitch of a take over time. */
+export interface PitchTrace {
+  /** The time from one value to the next, seconds; the first is at nothing. */
+  readonly every: number;
+  /** The pitch, cents above A4 at 440 Hz; not a number where none is heard. */
+  readonly cents: Float32Array;
 }
 
 /** A take read against the notes due. */
@@ -39,4 +50,6 @@ export interface TakeReading {
   readonly heard: readonly HeardNote[];
   /** The orders of the notes due that were not heard. */
   readonly leftOut: readonly number[];
+  /** The pitch over time; of two voices no more than where they sound as one. */
+  readonly trace: PitchTrace;
 }

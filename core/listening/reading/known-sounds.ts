@@ -87,12 +87,22 @@ function withoutClicks({ samples, sampleRate }: Sound, { every, round }: NonNull
   const left = Float32Array.from(samples);
   for (let place = 0; place < places; place += 1) {
     const times = Array.from({ length: Math.ceil((beats + 1 - place) / places) }, (_, turn) => first + (place + turn * places) * period);
-    const click = Float32Array.from({ length: size }, (_, step) => middleOf(times.map((time) => sampleAt(samples, time + step))));
+    const click = clickAt(samples, times, size);
     for (const time of times)
       for (let index = Math.max(0, Math.ceil(time)); index < Math.min(left.length, time + size - 1); index += 1)
         left[index] = (left[index] ?? 0) - sampleAt(click, index - time);
   }
   return { samples: left, sampleRate };
+}
+
+/** Gives the click that is heard at some places: what all sounds there have in common, by those before which it is quietest. */
+function clickAt(samples: Float32Array, times: readonly number[], size: number): Float32Array {
+  const before = (time: number): number => energyOf(samples.subarray(Math.max(0, Math.floor(time) - size), Math.max(0, Math.floor(time))));
+  const quiet = times
+    .map((time) => ({ time, energy: before(time) }))
+    .toSorted((one, other) => one.energy - other.energy)
+    .slice(0, Math.max(FEWEST_CLICKS, Math.ceil(BELIEVED * times.length)));
+  return Float32Array.from({ length: size }, (_, step) => middleOf(quiet.map(({ time }) => sampleAt(samples, time + step))));
 }
 
 /** The steps in which the place of the clicks is looked for, seconds. */
@@ -119,9 +129,10 @@ function firstClick({ samples, sampleRate }: Sound, period: number, beats: numbe
   return best;
 }
 
-/** Gives a sample between two samples. */
+/** Gives a sample between samples, on the cubic curve through the four around it (Catmull and Rom, 1974). */
 function sampleAt(samples: Float32Array, place: number): number {
   const whole = Math.floor(place);
-  const [one, other] = [samples[whole] ?? 0, samples[whole + 1] ?? 0];
-  return one + (other - one) * (place - whole);
+  const [a, b, c, d] = [samples[whole - 1] ?? 0, samples[whole] ?? 0, samples[whole + 1] ?? 0, samples[whole + 2] ?? 0];
+  const share = place - whole;
+  return b + 0.5 * share * (c - a + share * (2 * a - 5 * b + 4 * c - d + share * (3 * (b - c) + d - a)));
 }

@@ -71,6 +71,7 @@ export function readNote(
     wrongBy,
     voices: [{ cents: off - 100 * wrongBy, vibrato: pitch.vibrato, drift: pitch.drift }],
     interval: null,
+    arrival: null,
     confidence: Math.max(0, Math.min(1, ((kept.length / judged.length) * (clear - 0.5)) / 0.45)),
   };
   return { note, pitch: middle };

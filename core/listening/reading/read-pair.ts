@@ -43,6 +43,7 @@ export function readPair(sound: Sound, frames: Frames, { order, from, to, begun 
       wrongBy,
       voices: cents.map((value) => ({ cents: value, vibrato: 0, drift: 0 })),
       interval,
+      arrival: null,
       confidence: Math.max(0, Math.min(1, (likeness - UNLIKE) / (ALIKE - UNLIKE))),
     },
   };

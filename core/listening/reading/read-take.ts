@@ -1,4 +1,5 @@
 import type { DueNote } from '#core/listening';
+import { readArrival } from './arrival.ts';
 import { follow, type Stretch } from './follow.ts';
 import { centsOfHz, pitchCosts, sonorityCosts } from './frame-costs.ts';
 import { framesOf, type Sound } from './frames.ts';
@@ -14,7 +15,7 @@ const ROOM_BELOW = 0.85;
 /** Reads a take: its notes, and the voices of its double stops. */
 export function readTake(heardSound: Sound, due: readonly DueNote[], known: KnownSounds = NOTHING_KNOWN): TakeReading {
   const lowest = due.reduce((least, { hz }) => Math.min(least, ...hz), Infinity);
-  if (!Number.isFinite(lowest)) return { heard: [], leftOut: [] };
+  if (!Number.isFinite(lowest)) return { heard: [], leftOut: [], trace: { every: 1, cents: new Float32Array() } };
   const sound = withoutKnown(heardSound, known);
   const frames = framesOf(sound, lowest * ROOM_BELOW);
   const onsets = onsetsOf(frames);
@@ -25,11 +26,35 @@ export function readTake(heardSound: Sound, due: readonly DueNote[], known: Know
   for (const stretch of stretches) {
     const hz = due[stretch.order]?.hz ?? [];
     const read: ReadNote | null = hz.length > 1 ? readPair(sound, frames, stretch, hz) : readNote(frames, { ...stretch, cameFrom }, centsOfHz(hz[0] ?? 440));
+    if (read) {
+      const arrival = arrivalOf(sound, { due, before: heard.at(-1), oldCents: cameFrom, read });
+      heard.push({ ...read.note, arrival, again: heard.some(({ order }) => order === read.note.order) });
+    }
     cameFrom = read?.pitch ?? null;
-    if (!read) continue;
-    heard.push({ ...read.note, again: heard.some(({ order }) => order === read.note.order) });
   }
-  return { heard, leftOut: due.flatMap((_, order) => (heard.some((note) => note.order === order) ? [] : [order])) };
+  return {
+    heard,
+    leftOut: due.flatMap((_, order) => (heard.some((note) => note.order === order) ? [] : [order])),
+    trace: { every: frames.every, cents: frames.cents },
+  };
+}
+
+/** A note that was read, and the one before it. */
+interface After {
+  readonly due: readonly DueNote[];
+  readonly before: HeardNote | undefined;
+  /** The pitch of the note before, cents above A4 at 440 Hz; null for two voices. */
+  readonly oldCents: number | null;
+  readonly read: ReadNote;
+}
+
+/** Reads how a note was reached, where it is reached by a shift within one bow from the note before it. */
+function arrivalOf(sound: Sound, { due, before, oldCents, read: { note, pitch } }: After): HeardNote['arrival'] {
+  const owed = due[note.order];
+  if (!owed?.shift || !owed.slurred || before?.order !== note.order - 1) return null;
+  if (note.wrongBy !== 0 || pitch === null || oldCents === null) return null;
+  const { at, until } = note;
+  return readArrival(sound, { oldCents, aimCents: centsOfHz(owed.hz[0] ?? 440), steadyCents: pitch, at, until });
 }
 
 /** Tells whether a note has the very pitches of the one before it. */

@@ -1,4 +1,4 @@
-import { loudnessWay, pitchWay, type Stroke } from './bow-strokes.ts';
+import { LANDED_FOR, loudnessWay, pitchWay, type Stroke } from './bow-strokes.ts';
 
 /** The sound in which a voice is written. */
 export interface VoiceSound {
@@ -78,11 +78,14 @@ function sumOfPartials(phase: number, strengths: Float64Array): number {
 
 /** The part of a stroke that is neither its beginning nor its end, in which its pitch is judged: seconds from either end, or a share. */
 const EDGE = { seconds: 0.06, share: 0.25 } as const;
+const MOST_EDGE = 0.45;
 
 /** Gives the mean pitch of the inner part of a stroke, cents from its centre, as if it had no vibrato. */
 function meanPitch(stroke: Stroke, sound: VoiceSound, cents: (seconds: number) => number): number {
   const length = stroke.until - stroke.at;
-  const edge = Math.max(Math.min(EDGE.seconds, EDGE.share * length), stroke.from?.seconds ?? 0);
+  const settles = stroke.landing ? LANDED_FOR + stroke.landing.seconds : 0;
+  const begins = (stroke.from?.seconds ?? 0) + settles;
+  const edge = Math.min(MOST_EDGE * length, Math.max(Math.min(EDGE.seconds, EDGE.share * length), begins));
   const steps = 200;
   const swings = sound.vibrato !== null && stroke.stopped;
   if (swings) return 0;

@@ -9,8 +9,10 @@ export interface Stroke {
   readonly until: number;
   /** The centre of its pitch, Hz. */
   readonly hz: number;
-  /** The pitch from which it is reached, and how long that takes, seconds; null where it begins at once. */
-  readonly from: { readonly hz: number; readonly seconds: number } | null;
+  /** The pitch from which it is reached, the one to which that leads, and how long it takes, seconds; null where it begins at once. */
+  readonly from: { readonly hz: number; readonly toHz: number; readonly seconds: number } | null;
+  /** The landing beside its pitch: cents, and the time in which it is corrected, seconds; null for none. */
+  readonly landing: SimulatedNote['landing'];
   /** Whether the bow goes on from the stroke before. */
   readonly slurred: boolean;
   /** Whether it goes on into the next. */
@@ -35,6 +37,7 @@ export function strokesOf(played: readonly SimulatedNote[], voice: number): read
         until: note.until - (next ? secondsOfSlide(next) : 0),
         hz,
         from,
+        landing: note.landing,
         slurred: note.slurred && from !== null,
         goesOn: next?.slurred === true && next.hz[voice] !== undefined,
         stopped: note.stopped[voice] === true,
@@ -48,9 +51,11 @@ function secondsOfSlide({ slide }: SimulatedNote): number {
 }
 
 /** Gives the way into a note from the one before, whose pitch is given: a slide, or a finger that takes over; null where there is none. */
-function wayInto({ slide, slurred }: SimulatedNote, beforeHz: number | undefined, voice: number): Stroke['from'] {
-  if (slide) return { hz: voice === 0 ? slide.fromHz : (beforeHz ?? slide.fromHz), seconds: slide.seconds };
-  return slurred && beforeHz !== undefined ? { hz: beforeHz, seconds: TAKEN_OVER } : null;
+function wayInto({ slide, slurred, hz }: SimulatedNote, beforeHz: number | undefined, voice: number): Stroke['from'] {
+  const ownHz = hz[voice] ?? 0;
+  if (slide && voice === 0) return { hz: slide.fromHz, toHz: slide.toHz, seconds: slide.seconds };
+  if (slide) return { hz: beforeHz ?? ownHz, toHz: ownHz, seconds: slide.seconds };
+  return slurred && beforeHz !== undefined ? { hz: beforeHz, toHz: ownHz, seconds: TAKEN_OVER } : null;
 }
 
 /** The way in which pitch is not steady. */
@@ -71,24 +76,49 @@ const VIBRATO_NEEDS = 0.3;
 const BITE = { cents: 9, seconds: 0.012 } as const;
 
 /** Makes the pitch of a stroke over time: cents from its centre, at a time in seconds from its beginning. */
-export function pitchWay({ at, until, hz, from, slurred, stopped }: Stroke, { vibrato, random }: Unsteady): (seconds: number) => number {
+export function pitchWay(stroke: Stroke, { vibrato, random }: Unsteady): (seconds: number) => number {
+  const { at, until, slurred, stopped } = stroke;
   const spread = seededSpread(random);
   const length = until - at;
   const points = Array.from({ length: Math.ceil(length / TREMBLES_IN) + 3 }, () => spread() * TREMBLES_BY);
   const mean = points.reduce((sum, value) => sum + value, 0) / points.length;
-  const fromCents = from ? 1200 * Math.log2(from.hz / hz) : 0;
+  const gliding = glideOf(stroke);
   const swings = vibrato && stopped && length >= VIBRATO_NEEDS ? vibrato : null;
   const phase = 2 * Math.PI * random();
   return (seconds) => {
     const place = seconds / TREMBLES_IN;
     const [one = 0, other = 0] = [points[Math.floor(place)], points[Math.floor(place) + 1]];
     const trembling = one + (other - one) * (place - Math.floor(place)) - mean;
-    // A finger that slides arrives at the beginning of the note; one that takes over does so around it.
-    const gliding = from && seconds < from.seconds ? fromCents * (0.5 + 0.5 * Math.cos((Math.PI * seconds) / from.seconds)) : 0;
     const biting = slurred ? 0 : BITE.cents * Math.exp(-seconds / BITE.seconds);
     const swing = swings ? swings.cents * Math.min(1, Math.max(0, (seconds - VIBRATO_FROM) / 0.1)) : 0;
-    return trembling + gliding + biting + swing * Math.sin(2 * Math.PI * (swings?.hz ?? 0) * seconds + phase);
+    return trembling + gliding(seconds) + biting + swing * Math.sin(2 * Math.PI * (swings?.hz ?? 0) * seconds + phase);
   };
+}
+
+/** The time for which a finger stays where it landed before it is moved, seconds. */
+export const LANDED_FOR = 0.1;
+
+/**
+ * Makes the way into a note over time, cents from its pitch. A finger that slides arrives at the beginning of the note, one that takes over
+ * does so around it; where the slide leads to another place than that of the note, the next finger takes over there.
+ */
+function glideOf({ hz, from, landing }: Stroke): (seconds: number) => number {
+  const centsOf = (other: number): number => 1200 * Math.log2(other / hz);
+  const [begins, ends, length] = from ? [centsOf(from.hz), centsOf(from.toHz), from.seconds] : [0, 0, 0];
+  const landed = landing?.cents ?? 0;
+  // A slide that leads to the note itself leads to where it lands.
+  const goal = Math.abs(ends) < 30 ? landed : ends;
+  return (seconds) => {
+    if (seconds < length) return goal + (begins - goal) * falling(seconds / length);
+    const after = seconds - length;
+    const settling = landing ? landed * falling((after - LANDED_FOR) / landing.seconds) : 0;
+    return settling + (goal - landed) * falling(after / TAKEN_OVER);
+  };
+}
+
+/** Gives a soft fall from 1 to 0. */
+function falling(share: number): number {
+  return 1 - rise(share);
 }
 
 /** The time in which a stroke speaks and stops, seconds. */

@@ -20,6 +20,8 @@ export interface SimulatedNote {
   readonly slurred: boolean;
   /** The slide by which it is reached; null for none. */
   readonly slide: DueNote['slide'];
+  /** The landing of a shift beside its goal: cents, and the time in which it is corrected, seconds; null where it lands at once. */
+  readonly landing: { readonly cents: number; readonly seconds: number } | null;
   /** Whether a vibrato can be heard on each of its sounds. */
   readonly stopped: readonly boolean[];
 }
@@ -56,7 +58,7 @@ export function playNotes(due: readonly DueNote[], player: SimulatedPlayer): rea
     const cents = misses[turn.order]?.map((miss) => drift + miss) ?? [];
     const played = playTurn(note, { turn, at, pace, cents }, joinsAt(due, turns, place));
     at += ((due[turn.order + 1]?.at ?? note.at + note.seconds) - note.at) * pace;
-    return [player.slides ? played : { ...played, slide: null }];
+    return [{ ...played, slide: player.slides ? played.slide : null, landing: played.slurred ? landingOn(note, player) : null }];
   });
 }
 
@@ -82,7 +84,7 @@ function playTurn(
   note: DueNote,
   { turn: { order, wrongBy, again }, at, pace, cents }: TurnAt,
   { into, out }: { readonly into: boolean; readonly out: boolean },
-): SimulatedNote {
+): Omit<SimulatedNote, 'landing'> {
   return {
     order,
     wrongBy,
@@ -94,6 +96,10 @@ function playTurn(
     slide: into && wrongBy === 0 ? note.slide : null,
     stopped: note.stops.map(isStopped),
   };
+}
+
+function landingOn({ shift }: DueNote, { landing }: SimulatedPlayer): SimulatedNote['landing'] {
+  return shift && landing ? { cents: Math.sign(shift.handSemitones) * landing.beyondCents, seconds: landing.correctedIn } : null;
 }
 
 /** The time in which a wandering tempo comes round, seconds. */

@@ -56,6 +56,11 @@ export interface SimulatedPlayer {
   readonly vibrato: { readonly cents: number; readonly hz: number } | null;
   /** Whether shifts are heard sliding. */
   readonly slides: boolean;
+  /**
+   * The way in which a shift arrives: how far beyond its goal it lands, cents in the direction of the shift, short negative, and the time in
+   * which it is corrected, seconds; null where it lands at once.
+   */
+  readonly landing: { readonly beyondCents: number; readonly correctedIn: number } | null;
   /** The share by which the tempo wanders to either side. */
   readonly wander: number;
   /** Everything that is not played as it is written. */
@@ -70,6 +75,7 @@ export const FAULTLESS: SimulatedPlayer = {
   driftCents: 0,
   vibrato: null,
   slides: false,
+  landing: null,
   wander: 0,
   slips: [],
 };
