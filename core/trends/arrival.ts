@@ -1,5 +1,5 @@
 import type { Finger } from '#core/hand/placement';
-import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
+import { type EntryOf, type LogEntry, triesIn } from '#core/practice/log';
 import { notesOfPart } from '#core/practice/session';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
@@ -46,7 +46,7 @@ export type PlansOfPieces = ReadonlyMap<string, Plan>;
  * tune; of one that missed flat or sharp at a note, that note was not. Other misses, and those at an unknown note, say nothing.
  */
 export function arrivalsIn(entries: readonly LogEntry[], plans: PlansOfPieces): readonly Arrival[] {
-  return ofKind(asCorrected(entries), 'attempt').flatMap((attempt) => {
+  return triesIn(entries).flatMap((attempt) => {
     const plan = plans.get(attempt.practised.piece);
     return plan ? arrivalsOf(attempt, plan) : [];
   });
@@ -70,9 +70,10 @@ interface NoteAt {
   readonly index: number;
 }
 
-function arrivalAt({ at, practised }: EntryOf<'attempt'>, plan: Plan, { note, index }: NoteAt, miss: OutOfTune | null): readonly Arrival[] {
-  if (note?.kind !== 'note' || note.stops[0].finger === '0') return [];
-  const { finger, open: string } = note.stops[0];
+function arrivalAt({ at, practised, voice }: EntryOf<'attempt'>, plan: Plan, { note, index }: NoteAt, miss: OutOfTune | null): readonly Arrival[] {
+  if (note?.kind !== 'note') return [];
+  const { finger, open: string } = (voice === 'upper' ? note.stops.at(-1) : undefined) ?? note.stops[0];
+  if (finger === '0') return [];
   const where = { piece: practised.piece, title: practised.title, note: index };
   return [{ at, ...where, finger, string, position: positionOf(note), shift: shiftTo(plan, index), miss }];
 }

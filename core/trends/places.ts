@@ -1,5 +1,5 @@
 import type { Instrument } from '#core/instrument';
-import { asCorrected, type EntryOf, type LogEntry, missCounts, noteMissed, ofKind } from '#core/practice/log';
+import { type EntryOf, type LogEntry, missCounts, noteMissed, triesIn } from '#core/practice/log';
 import { type Miss, MISSES } from '#core/practice/ladder';
 import { notesOfPart } from '#core/practice/session';
 import type { Plan } from '#core/plan/describe';
@@ -37,7 +37,7 @@ export function notesTried({ practised: { part } }: EntryOf<'attempt'>, plan: Pl
 
 /** Counts the tries of one piece note by note: those that played it, and those that missed at it. Rests are left out. */
 export function missesByNote(entries: readonly LogEntry[], piece: string, plan: Plan): readonly NoteMisses[] {
-  const attempts = ofKind(asCorrected(entries), 'attempt').filter(({ practised }) => practised.piece === piece);
+  const attempts = triesIn(entries).filter(({ practised }) => practised.piece === piece);
   const played = plan.notes.map(() => 0);
   const missed = plan.notes.map((): EntryOf<'attempt'>[] => []);
   for (const attempt of attempts) {

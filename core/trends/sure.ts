@@ -1,4 +1,4 @@
-import { asCorrected, type LogEntry, noteMissed, ofKind } from '#core/practice/log';
+import { type LogEntry, noteMissed, triesIn } from '#core/practice/log';
 import type { PlansOfPieces } from './arrival.ts';
 import { notesTried } from './places.ts';
 
@@ -61,7 +61,7 @@ function sinceLastMiss(good: readonly boolean[]): Pick<BecameSure, 'missed' | 'o
 
 function triesByNote(entries: readonly LogEntry[], plans: PlansOfPieces): readonly Tries[] {
   const byNote = new Map<string, Tries>();
-  for (const attempt of ofKind(asCorrected(entries), 'attempt')) {
+  for (const attempt of triesIn(entries)) {
     const { piece, title } = attempt.practised;
     const plan = plans.get(piece);
     if (!plan) continue;

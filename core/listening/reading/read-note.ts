@@ -39,11 +39,7 @@ const ANOTHER = 65;
 const FURTHEST_WRONG = 14;
 
 /** Reads a note of one voice, and its pitch in cents above A4 at 440 Hz; null where nothing is heard in it. */
-export function readNote(
-  frames: Frames,
-  { order, from, to, begun, cameFrom }: NoteStretch,
-  aim: number,
-): ReadNote | null {
+export function readNote(frames: Frames, { order, from, to, begun, cameFrom }: NoteStretch, aim: number): ReadNote | null {
   const { cents, clarity, decibels, every, window } = frames;
   const sounding = [...cents.subarray(from, to).keys()].map((step) => from + step).filter((frame) => !Number.isNaN(cents[frame] ?? NaN));
   if (sounding.length < FEWEST) return null;

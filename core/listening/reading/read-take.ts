@@ -25,7 +25,8 @@ export function readTake(heardSound: Sound, due: readonly DueNote[], known: Know
   let cameFrom: number | null = null;
   for (const stretch of stretches) {
     const hz = due[stretch.order]?.hz ?? [];
-    const read: ReadNote | null = hz.length > 1 ? readPair(sound, frames, stretch, hz) : readNote(frames, { ...stretch, cameFrom }, centsOfHz(hz[0] ?? 440));
+    const read: ReadNote | null =
+      hz.length > 1 ? readPair(sound, frames, stretch, hz) : readNote(frames, { ...stretch, cameFrom }, centsOfHz(hz[0] ?? 440));
     if (read) {
       const arrival = arrivalOf(sound, { due, before: heard.at(-1), oldCents: cameFrom, read });
       heard.push({ ...read.note, arrival, again: heard.some(({ order }) => order === read.note.order) });

@@ -19,7 +19,7 @@ const NOTES = 13;
 /** Lists the chromatic octaves of a line as they were heard; a longer way is cut into octaves from its beginning. */
 export function chromaticOctaves(due: readonly DueNote[], { heard }: TakeReading): readonly ChromaticOctave[] {
   const octaves: ChromaticOctave[] = [];
-  for (let first = 0; first + NOTES <= due.length; ) {
+  for (let first = 0; first + NOTES <= due.length;) {
     const way = wayOf(due.slice(first, first + NOTES));
     if (way === null) {
       first += 1;

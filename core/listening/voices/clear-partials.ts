@@ -9,7 +9,9 @@ const APART = 2.4;
  * apart when they differ by more than the reciprocal of its length.
  */
 export function clearPartials(hz: number, otherHz: number, seconds: number): readonly number[] {
-  return Array.from({ length: LOOKED_AT }, (_, order) => order + 1).filter((partial) => distanceTo(partial * hz, otherHz) * seconds > APART);
+  return Array.from({ length: LOOKED_AT }, (_, order) => order + 1).filter(
+    (partial) => distanceTo(partial * hz, otherHz) * seconds > APART,
+  );
 }
 
 /** Gives the distance of a frequency from the nearest partial of a note, Hz. */

@@ -66,9 +66,7 @@ export function likenessOf({ samples, sampleRate }: ComparedSound, { sonorities,
 export function likenessAmong(sonorities: readonly (readonly number[])[]): readonly (readonly number[])[] {
   const [size, sampleRate] = [4096, 16 * Math.max(...sonorities.flat())];
   const expected = sonorities.map((notes) => expectedSpectrum(notes, size, sampleRate));
-  return expected.map((one) =>
-    expected.map((other) => one.reduce((sum, value, step) => sum + value * (other[step] ?? 0), 0)),
-  );
+  return expected.map((one) => expected.map((other) => one.reduce((sum, value, step) => sum + value * (other[step] ?? 0), 0)));
 }
 
 /** Gives the spectrum of some notes that sound together, as square roots, its length 1. */

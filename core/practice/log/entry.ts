@@ -38,6 +38,17 @@ export const PosturePoint = Type.Object(
 /** A point of posture. */
 export type PosturePoint = Static<typeof PosturePoint>;
 
+/** The schema of a note that was heard in a take, or one of its voices: the line index, and the distance from its target. */
+const HeardInTake = Type.Object(
+  {
+    note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
+    cents: Type.Integer({ minimum: -100, maximum: 100, description: 'Sharp positive.' }),
+    sure: Type.Number({ minimum: 0, maximum: 1, description: 'The certainty of the reading.' }),
+    voice: Type.Optional(oneOf(VOICES)),
+  },
+  closed,
+);
+
 /** The largest file of an entry, bytes. */
 export const LARGEST_FILE = 3_000_000;
 
@@ -45,7 +56,7 @@ export const LARGEST_FILE = 3_000_000;
  * The schema of one line of a log. It is never changed: a mistake is corrected by an entry of its own. `attempt`: one try, good or missed;
  * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: the end of the session;
  * `answer`: a question of the atlas or the ear, and its answer; `set`: a set was clean or not, with the helps that the piece was shown
- * with; `remark`, `posture`, `file`: a note of teacher or player; `aim`, `tolerance`, `points`, `fading`: a setting of the teacher from
+ * with; `take`: a line was recorded and read, note by note, those left out that were unclear; `remark`, `posture`, `file`: a note of teacher or player; `aim`, `tolerance`, `points`, `fading`: a setting of the teacher from
  * here on; `correction`: another entry is taken back.
  */
 export const LogEntry = Type.Union([
@@ -82,6 +93,18 @@ export const LogEntry = Type.Union([
       practised: Practised,
       clean: Type.Boolean(),
       shown: Type.Array(oneOf(HELPS), { maxItems: HELPS.length }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...At,
+      kind: Type.Literal('take'),
+      practised: Practised,
+      tolerance: Type.Integer({ minimum: 1, maximum: 100, description: 'Cents.' }),
+      notes: Type.Array(HeardInTake, { maxItems: 2 * MOST_NOTES }),
+      leftOut: Type.Integer({ minimum: 0, maximum: MOST_NOTES }),
+      others: Type.Integer({ minimum: 0, maximum: 2 * MOST_NOTES, description: 'Other notes than those due.' }),
     },
     closed,
   ),

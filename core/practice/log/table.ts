@@ -42,6 +42,11 @@ const CELLS: Cells = {
   'end-check': ({ aim, reached }) => ({ text: aim, result: reached ? 'reached' : 'not reached' }),
   answer: ({ question, given, right }) => ({ item: question, text: given.join('; '), result: right ? 'right' : 'wrong' }),
   set: ({ practised, clean, shown }) => ({ ...itemCells(practised), text: shown.join('; '), result: clean ? 'clean' : 'not clean' }),
+  take: ({ practised, tolerance, notes, leftOut, others }) => ({
+    ...itemCells(practised),
+    result: `${notes.filter(({ cents }) => Math.abs(cents) <= tolerance).length} of ${notes.length} within ${tolerance} cents`,
+    text: `${leftOut} left out; ${others} others`,
+  }),
   remark: ({ text }) => ({ text }),
   aim: ({ text }) => ({ text }),
   posture: ({ point, good }) => ({ text: point, result: good ? 'good' : 'to watch' }),

@@ -42,6 +42,7 @@ const nothing = (): string => '';
 
 /** The words of entries other than tries, answers and sets. */
 const SAID: Said = {
+  take: ({ practised, tolerance, notes, leftOut }) => takeText(practised.title, { tolerance, notes, leftOut }),
   remark: ({ text }) => text,
   aim: ({ text }) => `Next aim: ${text}`,
   pain: ({ practised }) => `It hurt: ${practised.title}. The set was ended.`,
@@ -65,6 +66,12 @@ export function entryText(entry: LogEntry): string {
 
 function wordsOfEntry<Kind extends LogEntry['kind']>(kind: Kind, entry: EntryOf<Kind>): string {
   return SAID[kind](entry);
+}
+
+/** Writes a take: "Evening line, recorded: 24 of 26 notes within 10 cents, 1 left out". */
+function takeText(title: string, { tolerance, notes, leftOut }: Pick<EntryOf<'take'>, 'tolerance' | 'notes' | 'leftOut'>): string {
+  const right = notes.filter(({ cents }) => Math.abs(cents) <= tolerance).length;
+  return `${title}, recorded: ${right} of ${countText(notes.length, 'note', 'notes')} within ${tolerance} cents${leftOut > 0 ? `, ${leftOut} left out` : ''}`;
 }
 
 /** Writes an aim with its dates: "Aim of 23 November, “Even bows”: reached on 27 November." */

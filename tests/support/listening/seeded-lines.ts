@@ -28,6 +28,23 @@ export function lineToPlay(kind: InstrumentKind, seed: number): Plan {
   return firstPlayed((attempt) => wanderingLine(kind, seed * 100 + attempt), `No line of seed ${seed} is played on the ${kind}`);
 }
 
+/** The note above the open second string, semitones above C0. */
+const ABOVE_SECOND: Readonly<Record<InstrumentKind, number>> = { violin: 58, viola: 51, cello: 39, bass: 27 };
+
+/** Makes a scale up and down one string, four notes to a bow, with many shifts in the middle of bows; and its plan. */
+export function slurredOnOneString(kind: InstrumentKind, seed: number): Plan {
+  const key = keyOfSignature(seed - 2, 'major');
+  if (!key) throw new RangeError('There is no key of so few signs');
+  const up = notesOfKey(key, [ABOVE_SECOND[kind], ABOVE_SECOND[kind] + 15]);
+  const notes = [...up, ...up.slice(0, -1).reverse()].map((pitch, order, all) => {
+    const slur = order % 4 !== 3 && order < all.length - 1 ? { slur: true } : {};
+    return { pitches: [pitch], duration: '1/8', ...slur };
+  });
+  const material = { kind: 'line', key: formatKey(key), notes } as const;
+  const brief: Brief = { instrument: { kind }, tempo: 56, preferences: { 'one-string': 1 }, material };
+  return firstPlayed(() => brief, `No scale on one string is played on the ${kind}`);
+}
+
 /** The double stops of a line, in steps of the scale: those whose voices are read apart, and those whose voices hide each other. */
 export const INTERVALS = { apart: [2, 3, 4, 5, 6], hidden: [7, 7, 0] } as const;
 
@@ -85,7 +102,8 @@ function wanderingDoubleStops(kind: InstrumentKind, seed: number, intervals: rea
   const notes: { readonly pitches: string[]; readonly duration: string }[] = [];
   let [at, seconds] = [below(highest - 4), 0];
   while (seconds < DOUBLE_STOPS_LAST) {
-    const duration = interval === 7 || interval === 0 ? (['1/4', '1/2'] as const)[below(2)] : (['1/8', '1/4', '1/4', '1/2'] as const)[below(4)];
+    const duration =
+      interval === 7 || interval === 0 ? (['1/4', '1/2'] as const)[below(2)] : (['1/8', '1/4', '1/4', '1/2'] as const)[below(4)];
     if (duration === undefined) break;
     seconds += (240 / tempo) * WHOLES[duration];
     const [lower, upper] = [scale[at] ?? '', scale[at + interval] ?? ''];

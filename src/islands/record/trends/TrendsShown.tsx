@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { asCorrected, type LogEntry, ofKind } from '#core/practice/log';
+import { asCorrected, type LogEntry, ofKind, piecesTried } from '#core/practice/log';
 import { becameSure, meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
 import { WEEKS_COUNTED } from '../../../records/log-pages.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
@@ -30,7 +30,7 @@ export function TrendsShown({ read, playerId }: TrendsShownProps) {
   const weeks = useMemo(() => weeksOf(read.entries, read.now, WEEKS_COUNTED), [read]);
   const statements = useMemo(() => statementsOf(read.arrivals), [read]);
   const titles = useMemo(() => titlesOf(read.entries), [read]);
-  if (ofKind(read.entries, 'attempt').length === 0) {
+  if (piecesTried(read.entries).size === 0) {
     return (
       <div className="mt-3">
         <p>Nothing was tried in the last {WEEKS_COUNTED} weeks.</p>

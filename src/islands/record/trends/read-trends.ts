@@ -1,4 +1,4 @@
-import { type LogEntry, ofKind } from '#core/practice/log';
+import { type LogEntry, piecesTried } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
 import { readPlans } from '../read-plans.ts';
@@ -15,7 +15,6 @@ export interface TrendsRead {
 /** Plans every piece in the last weeks of a log that is still there. */
 export async function readTrends(entries: readonly LogEntry[], signal: AbortSignal): Promise<TrendsRead> {
   const now = Date.now();
-  const pieces = new Set(ofKind(entries, 'attempt').map(({ practised }) => practised.piece));
-  const plans = await readPlans(pieces, signal);
+  const plans = await readPlans(piecesTried(entries), signal);
   return { entries, arrivals: arrivalsIn(entries, plans), plans, now };
 }

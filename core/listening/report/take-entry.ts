@@ -1,0 +1,16 @@
+import type { EntryOf } from '#core/practice/log';
+import type { NoteMiss } from './note-misses.ts';
+
+/** What a log says of a take, without what was practised. */
+export type TakeEntry = Pick<EntryOf<'take'>, 'tolerance' | 'notes' | 'leftOut' | 'others'>;
+
+/** Writes a take for the log: each note with its distance from the target and its certainty. What is unclear is left out. */
+export function takeEntry(misses: readonly NoteMiss[], leftOut: number, toleranceCents: number): TakeEntry {
+  const notes = misses.flatMap(({ note, cents, due, stop, heard, doubtful }): TakeEntry['notes'] => {
+    if (cents === null || doubtful) return [];
+    const voice = due.stops.length < 2 ? {} : { voice: due.stops[0] === stop ? ('lower' as const) : ('upper' as const) };
+    return [{ note, cents: Math.round(cents), sure: Math.round(100 * heard.confidence) / 100, ...voice }];
+  });
+  const others = new Set(misses.filter(({ heard }) => heard.wrongBy !== 0).map(({ heard }) => heard));
+  return { tolerance: toleranceCents, notes, leftOut, others: others.size };
+}
