@@ -1,5 +1,6 @@
 export { bowedTone, together } from './bowed-tone.ts';
 export { type DueNote, dueNotes } from './due-notes.ts';
 export { finePitchHz, strengthAt } from './fine-pitch.ts';
+export type { Sound } from './sound.ts';
 export { type Level, levelOf } from './level.ts';
 export { seededNumbers, seededSpread } from './seeded.ts';

@@ -1,5 +1,6 @@
 import type { Finger } from '#core/hand/placement';
-import { type EntryOf, type LogEntry, triesIn } from '#core/practice/log';
+import { type EntryOf, type LogEntry } from '#core/practice/log';
+import { triesIn } from '#core/practice/tries';
 import { notesOfPart } from '#core/practice/session';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
@@ -70,7 +71,12 @@ interface NoteAt {
   readonly index: number;
 }
 
-function arrivalAt({ at, practised, voice }: EntryOf<'attempt'>, plan: Plan, { note, index }: NoteAt, miss: OutOfTune | null): readonly Arrival[] {
+function arrivalAt(
+  { at, practised, voice }: EntryOf<'attempt'>,
+  plan: Plan,
+  { note, index }: NoteAt,
+  miss: OutOfTune | null,
+): readonly Arrival[] {
   if (note?.kind !== 'note') return [];
   const { finger, open: string } = (voice === 'upper' ? note.stops.at(-1) : undefined) ?? note.stops[0];
   if (finger === '0') return [];

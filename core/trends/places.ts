@@ -1,5 +1,6 @@
 import type { Instrument } from '#core/instrument';
-import { type EntryOf, type LogEntry, missCounts, noteMissed, triesIn } from '#core/practice/log';
+import { type EntryOf, type LogEntry, missCounts, noteMissed } from '#core/practice/log';
+import { triesIn } from '#core/practice/tries';
 import { type Miss, MISSES } from '#core/practice/ladder';
 import { notesOfPart } from '#core/practice/session';
 import type { Plan } from '#core/plan/describe';

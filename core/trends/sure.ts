@@ -1,4 +1,5 @@
-import { type LogEntry, noteMissed, triesIn } from '#core/practice/log';
+import { type LogEntry, noteMissed } from '#core/practice/log';
+import { triesIn } from '#core/practice/tries';
 import type { PlansOfPieces } from './arrival.ts';
 import { notesTried } from './places.ts';
 

@@ -17,6 +17,7 @@ export { default as Play } from 'lucide-react/icons/play';
 export { default as Plus } from 'lucide-react/icons/plus';
 export { default as Printer } from 'lucide-react/icons/printer';
 export { default as Redo2 } from 'lucide-react/icons/redo-2';
+export { default as Repeat } from 'lucide-react/icons/repeat';
 export { default as Rows4 } from 'lucide-react/icons/rows-4';
 export { default as Save } from 'lucide-react/icons/save';
 export { default as Search } from 'lucide-react/icons/search';

@@ -2,7 +2,7 @@ import type { Finger } from '#core/hand/placement';
 import { countText, listText, positionWords } from '#core/messages';
 import { fingerStands } from '#core/notation';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
+import type { Partner, Plan, PlannedReach, PlannedSound, Shift, Stop } from '#core/plan/describe';
 import { REACH_LABELS } from './hand/hands.ts';
 import { momentAtText, tellNotesOfPlan } from './line/note-places.ts';
 import { ORNAMENT_LABELS } from './line/signs.ts';
@@ -25,13 +25,14 @@ export function lowFirstText(opens: readonly string[]): string {
 
 /** Writes a fingering: "finger 1 on II (A)", "open II (A)". */
 export function fingeringText(note: PlannedSound): string {
-  const stops = note.stops.map((stop) => {
-    const string = `${stop.string} (${noteLabel(stop.open)})`;
-    if (stop.finger === '0') return `open ${string}`;
-    const harmonic = stop.harmonic && note.partner === null ? ', harmonic' : '';
-    return `${fingerName(stop.finger)} on ${string}${harmonic}`;
-  });
+  const stops = note.stops.map((stop) => `${stopText(stop)}${stop.harmonic && note.partner === null ? ', harmonic' : ''}`);
   return `${stops.length > 2 ? listText(stops) : stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
+}
+
+/** Writes a finger on its string: "finger 1 on II (A)", "open II (A)". */
+export function stopText({ finger, string, open }: Pick<Stop, 'finger' | 'string' | 'open'>): string {
+  const where = `${string} (${noteLabel(open)})`;
+  return finger === '0' ? `open ${where}` : `${fingerName(finger)} on ${where}`;
 }
 
 /** Names a finger in a sentence: "finger 2", "thumb". */

@@ -1,4 +1,5 @@
-import type { Sound } from './frames.ts';
+import type { Sound } from '#core/listening';
+
 import { pitchFinder } from './period.ts';
 
 /** The way in which a note is reached in one bow by a shift. */
@@ -19,11 +20,13 @@ export interface HeardArrival {
 export interface Arriving {
   /** The pitch of the old note. */
   readonly oldCents: number;
-  /** The aim of the new note, and its pitch once it is steady. */
+  /** The aim of the new note. */
   readonly aimCents: number;
+  /** The pitch of the new note once it is steady. */
   readonly steadyCents: number;
-  /** The beginning of the new note, as it was read from the whole take, and its end; seconds. */
+  /** The beginning of the new note, as it was read from the whole take, seconds. */
   readonly at: number;
+  /** The end of the new note, seconds. */
   readonly until: number;
 }
 

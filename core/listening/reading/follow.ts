@@ -85,7 +85,7 @@ export function follow({ count, costOf, sounds }: FrameCosts, onsets: Float32Arr
   return stretchesOf(ways, states, endOf(reached, notes), count);
 }
 
-/** What is heard in a frame. */
+/** The sound of a frame, as far as it is followed. */
 interface HeardFrame {
   /** The certainty that a sound begins in it, 0 … 1. */
   readonly onset: number;

@@ -1,6 +1,6 @@
-import type { DueNote } from '#core/listening';
+import type { DueNote, Sound } from '#core/listening';
 import { likenessAmong, likenessOf } from '#core/listening/voices';
-import type { Frames, Sound } from './frames.ts';
+import type { Frames } from './frames.ts';
 
 /** The frames of a take, each with the price of hearing it in each of the notes due. */
 export interface FrameCosts {
@@ -65,7 +65,7 @@ export function sonorityCosts(sound: Sound, frames: Frames, due: readonly DueNot
   const rows = new Int32Array(count).fill(-1);
   for (const [row, frame] of sounding.entries()) rows[frame] = row;
   const among = likenessAmong(sonorities);
-  const allowed = (one: number, other: number): number => ALLOWED * Math.max(0, (among[one]?.[other] ?? 0) - HARD_FROM);
+  const allowance = (one: number, other: number): number => ALLOWED * Math.max(0, (among[one]?.[other] ?? 0) - HARD_FROM);
   const best = sounding.map((_, row) => {
     const here = likeness.subarray(row * sonorities.length, (row + 1) * sonorities.length);
     return here.indexOf(Math.max(...here));
@@ -78,7 +78,7 @@ export function sonorityCosts(sound: Sound, frames: Frames, due: readonly DueNot
       const [column, most] = [columns[order] ?? 0, best[row] ?? 0];
       const alike = likeness[row * sonorities.length + column] ?? 0;
       const less = (likeness[row * sonorities.length + most] ?? 0) - alike;
-      const beyond = Math.max(0, less - (column === most ? 0 : allowed(column, most)));
+      const beyond = Math.max(0, less - (column === most ? 0 : allowance(column, most)));
       return Math.min(MOST, LESS_THAN_BEST * beyond + LESS_THAN_ALIKE * Math.max(0, ALIKE - alike));
     },
   };

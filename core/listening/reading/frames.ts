@@ -1,12 +1,5 @@
-import { finePitchHz } from '#core/listening';
+import { finePitchHz, type Sound } from '#core/listening';
 import { pitchFinder } from './period.ts';
-
-/** Sound, as samples from −1 to 1. */
-export interface Sound {
-  readonly samples: Float32Array;
-  /** The samples a second. */
-  readonly sampleRate: number;
-}
 
 /** The pitch and the loudness of a sound over time, in frames that follow each other evenly. */
 export interface Frames {

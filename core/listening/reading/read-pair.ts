@@ -1,5 +1,6 @@
+import type { Sound } from '#core/listening';
 import { heardPair, likenessOf } from '#core/listening/voices';
-import type { Frames, Sound } from './frames.ts';
+import type { Frames } from './frames.ts';
 import { type Begun, type ReadNote, SPEAKS_FOR } from './read-note.ts';
 
 /** The time at either end of a double stop that belongs to its beginning and its end, seconds, and the most of it as a share. */

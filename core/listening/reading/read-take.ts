@@ -1,10 +1,10 @@
-import type { DueNote } from '#core/listening';
+import type { DueNote, Sound } from '#core/listening';
 import { readArrival } from './arrival.ts';
 import { follow, type Stretch } from './follow.ts';
 import { centsOfHz, pitchCosts, sonorityCosts } from './frame-costs.ts';
-import { framesOf, type Sound } from './frames.ts';
+import { type Frames, framesOf } from './frames.ts';
 import type { HeardNote, TakeReading } from './heard.ts';
-import { type KnownSounds, NOTHING_KNOWN, withoutKnown } from './known-sounds.ts';
+import { type KnownSounds, NOTHING_KNOWN, withoutKnown } from '#core/listening/along';
 import { onsetsOf } from './onsets.ts';
 import { type Begun, LOOKED_AROUND, readNote, type ReadNote } from './read-note.ts';
 import { readPair } from './read-pair.ts';
@@ -14,13 +14,23 @@ const ROOM_BELOW = 0.85;
 
 /** Reads a take: its notes, and the voices of its double stops. */
 export function readTake(heardSound: Sound, due: readonly DueNote[], known: KnownSounds = NOTHING_KNOWN): TakeReading {
+  if (due.length === 0) return { heard: [], leftOut: [], trace: { every: 1, cents: new Float32Array() } };
   const lowest = due.reduce((least, { hz }) => Math.min(least, ...hz), Infinity);
-  if (!Number.isFinite(lowest)) return { heard: [], leftOut: [], trace: { every: 1, cents: new Float32Array() } };
   const sound = withoutKnown(heardSound, known);
   const frames = framesOf(sound, lowest * ROOM_BELOW);
   const onsets = onsetsOf(frames);
   const costs = due.some(({ hz }) => hz.length > 1) ? sonorityCosts(sound, frames, due) : pitchCosts(frames, due);
   const stretches = beginnings(follow(costs, onsets, due.map(isLikeBefore)), onsets, due);
+  const heard = readStretches(sound, frames, due, stretches);
+  return {
+    heard,
+    leftOut: due.flatMap((_, order) => (heard.some((note) => note.order === order) ? [] : [order])),
+    trace: { every: frames.every, cents: frames.cents },
+  };
+}
+
+/** Reads the note of each stretch. */
+function readStretches(sound: Sound, frames: Frames, due: readonly DueNote[], stretches: readonly Begun[]): readonly HeardNote[] {
   const heard: HeardNote[] = [];
   let cameFrom: number | null = null;
   for (const stretch of stretches) {
@@ -33,11 +43,7 @@ export function readTake(heardSound: Sound, due: readonly DueNote[], known: Know
     }
     cameFrom = read?.pitch ?? null;
   }
-  return {
-    heard,
-    leftOut: due.flatMap((_, order) => (heard.some((note) => note.order === order) ? [] : [order])),
-    trace: { every: frames.every, cents: frames.cents },
-  };
+  return heard;
 }
 
 /** A note that was read, and the one before it. */

@@ -9,7 +9,7 @@ export interface ArrivalMiss {
   readonly note: number;
   readonly shift: Shift;
   readonly heard: HeardArrival;
-  /** Where the finger first came to rest. */
+  /** The place at which the finger first came to rest. */
   readonly lands: 'short' | 'on it' | 'beyond';
   /** The distance from its place at which it did, mm in the direction of the shift; null for an open string and a harmonic. */
   readonly beyondMm: number | null;
@@ -27,21 +27,26 @@ const ONE_PITCH = 40;
 export function arrivalsOf(plan: Plan, due: readonly DueNote[], { heard }: TakeReading, toleranceCents: number): readonly ArrivalMiss[] {
   return heard.flatMap(({ order, arrival }): readonly ArrivalMiss[] => {
     const owed = due[order];
-    const [stop] = owed?.stops ?? [];
-    if (!owed?.shift || !arrival || !stop) return [];
-    const beyond = arrival.firstCents * Math.sign(owed.shift.handSemitones || 1);
-    const mm = mmOfCents(plan.stringLengthMm, stop.semitonesAboveOpen, arrival.firstCents) * Math.sign(owed.shift.handSemitones || 1);
-    return [
-      {
-        note: owed.note,
-        shift: owed.shift,
-        heard: arrival,
-        lands: beyond > toleranceCents ? 'beyond' : beyond < -toleranceCents ? 'short' : 'on it',
-        beyondMm: stop.finger === '0' || stop.harmonic ? null : mm,
-        ...guideHeard(owed, due[order - 1], arrival),
-      },
-    ];
+    if (!owed?.shift || !arrival) return [];
+    const landing = landingOf(plan, owed, owed.shift, { arrival, toleranceCents });
+    return [{ note: owed.note, shift: owed.shift, heard: arrival, ...landing, ...guideHeard(owed, due[order - 1], arrival) }];
   });
+}
+
+/** Tells where a finger came to rest first, in the direction of its shift. */
+function landingOf(
+  { stringLengthMm }: Plan,
+  { stops: [stop] }: DueNote,
+  { handSemitones }: Shift,
+  { arrival: { firstCents }, toleranceCents }: { readonly arrival: HeardArrival; readonly toleranceCents: number },
+): Pick<ArrivalMiss, 'lands' | 'beyondMm'> {
+  const way = handSemitones < 0 ? -1 : 1;
+  const beyond = firstCents * way;
+  const isStopped = stop !== undefined && stop.finger !== '0' && !stop.harmonic;
+  return {
+    lands: beyond > toleranceCents ? 'beyond' : beyond < -toleranceCents ? 'short' : 'on it',
+    beyondMm: isStopped ? mmOfCents(stringLengthMm, stop.semitonesAboveOpen, firstCents) * way : null,
+  };
 }
 
 function centsApart(one: number, other: number): number {
@@ -58,7 +63,8 @@ function guideHeard(
   const isOut = centsApart(slide.fromHz, before?.hz[0] ?? aim) < ONE_PITCH;
   const isInto = centsApart(slide.toHz, aim) < ONE_PITCH;
   if (isOut === isInto) return { planned: 'all', passedInBetween: null };
-  const inBetweenHz = isOut ? slide.toHz : slide.fromHz;
-  const passed = passedCents === null ? null : centsApart(440 * 2 ** (passedCents / 1200), inBetweenHz) < IN_BETWEEN_WITHIN;
-  return { planned: isOut ? 'from' : 'into', passedInBetween: part === 'none' ? null : (passed ?? false) };
+  const planned = isOut ? 'from' : 'into';
+  if (part === 'none') return { planned, passedInBetween: null };
+  const passedHz = passedCents === null ? 0 : 440 * 2 ** (passedCents / 1200);
+  return { planned, passedInBetween: centsApart(passedHz, isOut ? slide.toHz : slide.fromHz) < IN_BETWEEN_WITHIN };
 }

@@ -3,8 +3,9 @@ import type { TakeReading } from '#core/listening/reading';
 
 /** An octave of semitones, as it was heard. */
 export interface ChromaticOctave {
-  /** The line indices of its first and its last note. */
+  /** The line index of its first note. */
   readonly from: number;
+  /** The line index of its last note. */
   readonly to: number;
   readonly way: 'up' | 'down';
   /** The number of notes that were heard, of 13. */

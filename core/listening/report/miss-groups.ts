@@ -4,7 +4,7 @@ import type { StringNumber } from '#core/instrument';
 import type { Plan } from '#core/plan/describe';
 import type { NoteMiss } from './note-misses.ts';
 
-/** What some notes of a take have in common. */
+/** A thing that some notes of a take have in common. */
 export type Shared =
   | { readonly by: 'finger'; readonly finger: Finger }
   | { readonly by: 'string'; readonly string: StringNumber }
@@ -14,11 +14,15 @@ export type Shared =
 /** The notes of a take that have something in common, with their misses. */
 export interface MissGroup {
   readonly shared: Shared;
+  /** The number of notes. */
   readonly notes: number;
+  /** The number of those that are flat against the tolerance. */
   readonly flat: number;
+  /** The number of those that are sharp. */
   readonly sharp: number;
-  /** The mean, and the spread around it (standard deviation), cents. */
+  /** The mean, cents. */
   readonly meanCents: number;
+  /** The spread around the mean (standard deviation), cents. */
   readonly spreadCents: number;
 }
 

@@ -14,7 +14,7 @@ export interface NoteMiss {
   readonly due: DueNote;
   /** The reading. */
   readonly heard: HeardNote;
-  /** The voice. */
+  /** The part of the reading that is this voice. */
   readonly voice: HeardVoice;
   /** The stop at which it aims. */
   readonly stop: Stop;

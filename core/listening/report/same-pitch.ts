@@ -15,8 +15,8 @@ export interface PitchPlace {
 
 /** A pitch that was stopped under two fingers or in two places. */
 export interface SamePitch {
-  /** The pitch, as it sounds, documents’ form. */
-  readonly pitch: string;
+  /** The pitch, as its player reads it, documents’ form. */
+  readonly written: string;
   /** The places, the flattest first. */
   readonly places: readonly PitchPlace[];
   /** The distance from the flattest to the sharpest, cents. */
@@ -29,12 +29,12 @@ const TOLD_FROM = 6;
 /** Lists the pitches that were played under two fingers or in two places and came out differently, the most different first. */
 export function samePitches(misses: readonly NoteMiss[]): readonly SamePitch[] {
   const stopped = misses.filter(({ mm, cents, doubtful, heard }) => mm !== null && cents !== null && !doubtful && !heard.again);
-  const pitches = [...new Set(stopped.map(({ stop }) => stop.pitch))];
-  return pitches
+  const written = [...new Set(stopped.map(({ stop }) => stop.written))];
+  return written
     .map((pitch): SamePitch => {
-      const places = placesOf(stopped.filter(({ stop }) => stop.pitch === pitch));
+      const places = placesOf(stopped.filter(({ stop }) => stop.written === pitch));
       const apartCents = (places.at(-1)?.cents ?? 0) - (places[0]?.cents ?? 0);
-      return { pitch, places, apartCents };
+      return { written: pitch, places, apartCents };
     })
     .filter(({ places, apartCents }) => places.length > 1 && apartCents >= TOLD_FROM)
     .toSorted((one, other) => other.apartCents - one.apartCents);

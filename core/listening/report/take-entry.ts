@@ -1,7 +1,7 @@
 import type { EntryOf } from '#core/practice/log';
 import type { NoteMiss } from './note-misses.ts';
 
-/** What a log says of a take, without what was practised. */
+/** The entry of a take in a log, without what was practised. */
 export type TakeEntry = Pick<EntryOf<'take'>, 'tolerance' | 'notes' | 'leftOut' | 'others'>;
 
 /** Writes a take for the log: each note with its distance from the target and its certainty. What is unclear is left out. */

@@ -1,7 +1,7 @@
-import type { SoundPart } from './voice-pitch.ts';
-import { type Swelling, swellingAt, turnedBack, turningOf } from './swelling.ts';
+import type { Sound } from '#core/listening';
+import { type Swelling, swellingAt, turnBack, turningOf } from './swelling.ts';
 
-/** How far the interval of a pair lies from a pure one whose partials meet. */
+/** The distance of the interval of a pair from a pure one, whose partials meet. */
 export interface PairMiss {
   /** The size of the miss, cents. */
   readonly size: number;
@@ -12,7 +12,7 @@ export interface PairMiss {
 /** The partials of the upper voice that are looked at: a beat is twice as quick on the second. */
 const LOOKED_AT = [1, 2, 3] as const;
 
-/** How far apart the voices may lie, and the steps in which it is tried, cents. */
+/** The largest miss that is tried, and the steps, cents. */
 const AT_MOST = 70;
 const STEP = 0.5;
 
@@ -25,16 +25,16 @@ const OTHER_SIDE = 3;
  * part that stands and a part that turns with the beat: both are fitted by least squares for every size and side of the miss, and the most
  * likely is taken. The way in which it turns is the side.
  */
-export function octaveMiss(part: SoundPart, lowerHz: number, times: number): PairMiss {
+export function octaveMiss(part: Sound, lowerHz: number, times: number): PairMiss {
   const strongest = (Array.from({ length: 5 }, (_, order) => order + 1) as readonly number[])
     .filter((partial) => partial % times !== 0 && partial * lowerHz < 0.45 * part.sampleRate)
     .map((partial) => ({ partial, swelling: swellingAt(part, partial * lowerHz, lowerHz) }))
     .reduce((one, other) => (strengthOf(other.swelling) * other.partial > strengthOf(one.swelling) * one.partial ? other : one));
   const turning = turningOf(strongest.swelling);
-  const swellings = heardOf(part, lowerHz * times).map((partial) => {
+  const swellings = audiblePartials(part, lowerHz * times).map((partial) => {
     const own = partial * times;
     const by = turning.map((angle) => (angle * own) / strongest.partial);
-    return { partial, swelling: turnedBack(swellingAt(part, own * lowerHz, lowerHz), by) };
+    return { partial, swelling: turnBack(swellingAt(part, own * lowerHz, lowerHz), by) };
   });
   const unlikely = (cents: number): number =>
     swellings.reduce((sum, { partial, swelling }) => sum + unlikelinessOf(swelling, differenceHz(lowerHz * times * partial, cents)), 0);
@@ -47,8 +47,8 @@ export function octaveMiss(part: SoundPart, lowerHz: number, times: number): Pai
  * Reads the miss of a unison by the swelling of its partials, whose squares rise and fall with the beat. Which of the two voices is the
  * higher one, no sound tells.
  */
-export function unisonMiss(part: SoundPart, hz: number): PairMiss {
-  const squares = heardOf(part, hz).map((partial) => {
+export function unisonMiss(part: Sound, hz: number): PairMiss {
+  const squares = audiblePartials(part, hz).map((partial) => {
     const { real, imaginary, every } = swellingAt(part, partial * hz, hz);
     return { partial, power: real.map((x, order) => x * x + (imaginary[order] ?? 0) ** 2), every };
   });
@@ -57,7 +57,7 @@ export function unisonMiss(part: SoundPart, hz: number): PairMiss {
   return { size: leastOf(0, unlikely)[0], side: null };
 }
 
-function heardOf({ sampleRate }: SoundPart, hz: number): readonly number[] {
+function audiblePartials({ sampleRate }: Sound, hz: number): readonly number[] {
   return LOOKED_AT.filter((partial) => partial * hz < 0.45 * sampleRate);
 }
 

@@ -1,7 +1,7 @@
 /** The partials of a note that are looked at. */
 const LOOKED_AT = 8;
 
-/** How far two partials lie apart at least, in widths of what a stretch of sound tells apart. */
+/** The least distance of two partials, in widths of what a stretch of sound tells apart. */
 const APART = 2.4;
 
 /**

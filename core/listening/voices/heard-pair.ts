@@ -1,8 +1,8 @@
-import { finePitchHz } from '#core/listening';
+import { finePitchHz, type Sound } from '#core/listening';
 import { octaveMiss, type PairMiss, unisonMiss } from './beating-pair.ts';
-import { type SoundPart, voicePitch } from './voice-pitch.ts';
+import { voicePitch } from './voice-pitch.ts';
 
-/** What was heard of two voices together. */
+/** Two voices together, as they were heard. */
 export interface HeardPair {
   /** The distance of each from its aim, cents, in the order of the aims; null where the sound does not show it. */
   readonly cents: readonly [number | null, number | null];
@@ -33,7 +33,7 @@ const HIDES_WITHIN = 40;
 const ONE_PITCH = 6;
 
 /** Reads two voices that aim at two pitches, in a part of sound in which both sound steadily. */
-export function heardPair(part: SoundPart, [oneHz, otherHz]: readonly [number, number]): HeardPair {
+export function heardPair(part: Sound, [oneHz, otherHz]: readonly [number, number]): HeardPair {
   const upside = oneHz > otherHz;
   const [lowHz, highHz] = upside ? [otherHz, oneHz] : [oneHz, otherHz];
   const times = Math.round(highHz / lowHz);
@@ -42,7 +42,7 @@ export function heardPair(part: SoundPart, [oneHz, otherHz]: readonly [number, n
   return { cents: upside ? [cents[1], cents[0]] : cents, interval };
 }
 
-function clearPair(part: SoundPart, lowHz: number, highHz: number): HeardPair {
+function clearPair(part: Sound, lowHz: number, highHz: number): HeardPair {
   const [low, high] = [meanCents(part, lowHz, highHz), meanCents(part, highHz, lowHz)];
   if (low === null || high === null) return { cents: [low, high], interval: { by: 'nothing', why: 'unclear' } };
   return { cents: [low, high], interval: { by: 'voices', cents: 1200 * Math.log2(highHz / lowHz) + high - low } };
@@ -55,16 +55,10 @@ interface HiddenAims {
   readonly times: number;
 }
 
-function hiddenPair(part: SoundPart, { lowHz, highHz, times }: HiddenAims): HeardPair {
+function hiddenPair(part: Sound, { lowHz, highHz, times }: HiddenAims): HeardPair {
   const isLong = part.samples.length / part.sampleRate >= (lowHz > G3 ? BEATS_NEED.above : BEATS_NEED.below);
   const tooShort = { by: 'nothing', why: 'too short' } as const;
-  if (times === 1) {
-    if (!isLong) return { cents: [null, null], interval: tooShort };
-    const miss = unisonMiss(part, lowHz);
-    const heard = 1200 * Math.log2(finePitchHz(part.samples, part.sampleRate, lowHz) / lowHz);
-    const both = miss.size <= ONE_PITCH ? heard : null;
-    return { cents: [both, both], interval: { by: 'beats', ...miss } };
-  }
+  if (times === 1) return isLong ? unison(part, lowHz) : { cents: [null, null], interval: tooShort };
   const low = meanCents(part, lowHz, highHz);
   if (low === null || !isLong) return { cents: [low, null], interval: low === null ? { by: 'nothing', why: 'unclear' } : tooShort };
   const miss = octaveMiss(part, lowHz * 2 ** (low / 1200), times);
@@ -74,7 +68,15 @@ function hiddenPair(part: SoundPart, { lowHz, highHz, times }: HiddenAims): Hear
   return { cents: [low, offPure === null ? null : low + offPure - aimed], interval: { by: 'beats', ...miss } };
 }
 
-function meanCents(part: SoundPart, hz: number, otherHz: number): number | null {
+/** Reads a unison: where its voices hardly differ, both have the pitch that is heard. */
+function unison(part: Sound, hz: number): HeardPair {
+  const miss = unisonMiss(part, hz);
+  const heard = 1200 * Math.log2(finePitchHz(part.samples, part.sampleRate, hz) / hz);
+  const both = miss.size <= ONE_PITCH ? heard : null;
+  return { cents: [both, both], interval: { by: 'beats', ...miss } };
+}
+
+function meanCents(part: Sound, hz: number, otherHz: number): number | null {
   const track = voicePitch(part, { hz, otherHz });
   return track === null || track.cents.length === 0 ? null : track.cents.reduce((sum, value) => sum + value, 0) / track.cents.length;
 }

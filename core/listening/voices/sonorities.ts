@@ -1,10 +1,11 @@
+import type { Sound } from '#core/listening';
 import { spectrumFinder } from './spectrum.ts';
 
 /** The partials of a note that a sonority is known by, and how weakly they count one after the other. */
 const PARTIALS = 6;
 const FALL = 0.8;
 
-/** How far a partial may lie from its place and still count well, cents (standard deviation): players miss. */
+/** The distance from its place at which a partial still counts well, cents (standard deviation): players miss. */
 const SPREAD_CENTS = 30;
 
 /** The periods of the lowest note that a frame needs, so that two voices stand apart in it. */
@@ -13,15 +14,7 @@ const PERIODS = 7;
 /** The width of a frequency in a frame, in steps of the spectrum (standard deviation), as the window makes it. */
 const WIDTH_STEPS = 0.8;
 
-/** A sound of which frames are compared. */
-interface ComparedSound {
-  /** The samples, −1 … 1. */
-  readonly samples: Float32Array;
-  /** The samples a second. */
-  readonly sampleRate: number;
-}
-
-/** What a sound is compared with, and where. */
+/** A comparison of a sound with sonorities. */
 export interface Comparison {
   /** The sonorities, each with its notes in Hz. */
   readonly sonorities: readonly (readonly number[])[];
@@ -34,7 +27,7 @@ export interface Comparison {
  * ones (the cosine between the two spectra, each as its square root, so that no strong partial decides alone). Row by row in time, each with
  * a number for every sonority.
  */
-export function likenessOf({ samples, sampleRate }: ComparedSound, { sonorities, times }: Comparison): Float32Array {
+export function likenessOf({ samples, sampleRate }: Sound, { sonorities, times }: Comparison): Float32Array {
   const lowest = Math.min(...sonorities.flat());
   const size = 2 ** Math.round(Math.log2((PERIODS * sampleRate) / lowest));
   const spectrumAt = spectrumFinder(size);

@@ -1,4 +1,4 @@
-import type { SoundPart } from './voice-pitch.ts';
+import type { Sound } from '#core/listening';
 
 /** The way in which one frequency of a sound swells and turns: numbers in the plane, evenly in time. */
 export interface Swelling {
@@ -17,7 +17,7 @@ const LEAST = 0.024;
  * with the difference. The sound is averaged under a raised cosine, two halves of which are whole periods of `lowerHz`, so that every other
  * partial of that note is nothing in it.
  */
-export function swellingAt({ samples, sampleRate }: SoundPart, hz: number, lowerHz: number): Swelling {
+export function swellingAt({ samples, sampleRate }: Sound, hz: number, lowerHz: number): Swelling {
   const periods = Math.max(PERIODS, Math.ceil(LEAST * lowerHz));
   const size = Math.round((periods * sampleRate) / lowerHz);
   const step = Math.max(1, Math.floor(size / 3));
@@ -56,7 +56,7 @@ export function turningOf({ real, imaginary }: Swelling): Float64Array {
 }
 
 /** Turns a swelling back by some angles, radians. */
-export function turnedBack({ real, imaginary, every }: Swelling, by: Float64Array): Swelling {
+export function turnBack({ real, imaginary, every }: Swelling, by: Float64Array): Swelling {
   const turned = [...real].map((x, order) => {
     const [y, angle] = [imaginary[order] ?? 0, -(by[order] ?? 0)];
     return [x * Math.cos(angle) - y * Math.sin(angle), x * Math.sin(angle) + y * Math.cos(angle)] as const;

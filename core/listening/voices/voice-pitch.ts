@@ -1,4 +1,4 @@
-import { finePitchHz, strengthAt } from '#core/listening';
+import { finePitchHz, type Sound, strengthAt } from '#core/listening';
 import { clearPartials } from './clear-partials.ts';
 
 /** One of two voices that sound together. */
@@ -17,14 +17,6 @@ export interface VoiceTrack {
   readonly cents: readonly number[];
 }
 
-/** A part of sound. */
-export interface SoundPart {
-  /** The samples, −1 … 1. */
-  readonly samples: Float32Array;
-  /** The samples a second. */
-  readonly sampleRate: number;
-}
-
 /** The parts in which a voice is read one after the other: their length, seconds, and the share by which they overlap. */
 const PART_SECONDS = 0.2;
 const OVERLAP = 0.5;
@@ -32,7 +24,7 @@ const OVERLAP = 0.5;
 /** The share of a part whose frequencies are told apart: pitches are compared in two stretches of this length. */
 const STRETCH = 0.75;
 
-/** How far a voice is looked for around its aim, and in which steps, cents. */
+/** The distance from its aim within which a voice is looked for, and the steps, cents. */
 const AROUND = 90;
 const STEP = 10;
 
@@ -46,7 +38,7 @@ const PART_OF_IT = 60;
  * Reads the pitch of one of two voices, by those of its partials that stand clear of the other’s. Null where none does: the voices of an
  * octave share every partial of the upper one.
  */
-export function voicePitch({ samples, sampleRate }: SoundPart, { hz, otherHz }: SoughtVoice): VoiceTrack | null {
+export function voicePitch({ samples, sampleRate }: Sound, { hz, otherHz }: SoughtVoice): VoiceTrack | null {
   const whole = samples.length / sampleRate;
   const seconds = [PART_SECONDS, 1.5 * PART_SECONDS, 2 * PART_SECONDS, whole].find(
     (length) => length <= whole && clearPartials(hz, otherHz, STRETCH * length).length > 0,
@@ -68,7 +60,7 @@ export function voicePitch({ samples, sampleRate }: SoundPart, { hz, otherHz }: 
 }
 
 /** Finds where around its aim a note sounds most, cents from it: where all of its clear partials are there. */
-function foundNear({ samples, sampleRate }: SoundPart, hz: number, partials: readonly number[]): number {
+function foundNear({ samples, sampleRate }: Sound, hz: number, partials: readonly number[]): number {
   const size = Math.min(samples.length, Math.floor(LOOKED_IN * sampleRate));
   const first = Math.floor((samples.length - size) / 2);
   const part = samples.subarray(first, first + size);

@@ -20,4 +20,3 @@ export { type EntryOf, LARGEST_FILE, LAST_MOMENT, LogEntry, type LogWhat, MOST_E
 export { mergedEntries } from './merged.ts';
 export { inOrder, orderOf } from './order.ts';
 export { logTable } from './table.ts';
-export { piecesTried, triesIn } from './tries.ts';

@@ -1,5 +1,5 @@
-import { levelOf } from '#core/listening';
-import type { Sound } from '#core/listening/reading';
+import { levelOf, type Sound } from '#core/listening';
+
 import { TAKE_RATE } from './protocol.ts';
 
 /** A reason why a file is not read as a take. */

@@ -1,5 +1,8 @@
+import type { Sound } from '#core/listening';
 import type { Finger } from '#core/hand/placement';
-import type { Sound, TakeReading } from '#core/listening/reading';
+import type { StringNumber } from '#core/instrument';
+import type { KnownSounds } from '#core/listening/along';
+import type { TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
 
 /** The samples a second at which takes are read: enough for the partials of the highest note. */
@@ -7,14 +10,25 @@ export const TAKE_RATE = 22_050;
 
 /** The fault of a simulated player. */
 export type Fault =
-  | { readonly kind: 'none' | 'shifts' | 'slips' }
+  | { readonly kind: 'none' | 'shifts' | 'landing' | 'drift' | 'vibrato' | 'slips' }
   /** The finger that lies flat. */
-  | { readonly kind: 'finger'; readonly finger: Finger };
+  | { readonly kind: 'finger'; readonly finger: Finger }
+  /** The string on which all lies sharp. */
+  | { readonly kind: 'string'; readonly string: StringNumber };
+
+/** The task of a simulated player. */
+export interface SimulatedTask {
+  readonly fault: Fault;
+  /** The sound along with it. */
+  readonly along: KnownSounds;
+  /** The seed of all chance. */
+  readonly seed: number;
+}
 
 /** The interface of the worker that makes and reads takes. */
 export interface TakeWorker {
   /** Lets a simulated player play a plan; the same for the same seed. */
-  readonly simulate: (plan: Plan, fault: Fault, seed: number) => Sound;
-  /** Reads a take of a plan. */
-  readonly read: (plan: Plan, sound: Sound) => TakeReading;
+  readonly simulate: (plan: Plan, task: SimulatedTask) => Sound;
+  /** Reads a take of a plan, in which something known sounds along. */
+  readonly read: (plan: Plan, sound: Sound, along: KnownSounds) => TakeReading;
 }

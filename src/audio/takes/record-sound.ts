@@ -1,5 +1,5 @@
-import { type Level, levelOf } from '#core/listening';
-import type { Sound } from '#core/listening/reading';
+import { type Level, levelOf, type Sound } from '#core/listening';
+
 import { type NoMicrophone, openStream } from '../microphone.ts';
 import { LONGEST, type NoTake } from './open-sound.ts';
 import { TAKE_RATE } from './protocol.ts';

@@ -1,6 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { dueNotes, seededNumbers } from '#core/listening';
-import { readTake, type Sound, type TakeReading } from '#core/listening/reading';
+import { readTake, type TakeReading } from '#core/listening/reading';
 import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
 import type { Fault, TakeWorker } from './protocol.ts';
@@ -10,18 +10,21 @@ import { TAKE_RATE } from './protocol.ts';
 const FAULT_CENTS = 18;
 const SPREAD_CENTS = 4;
 
+/** The time in which a landing is corrected, seconds. */
+const CORRECTED_IN = 0.15;
+
 const worker: TakeWorker = {
-  simulate: (plan, fault, seed) => {
+  simulate: (plan, { fault, along: { droneHz, clicks }, seed }) => {
     const { samples } = makeTake(dueNotes(plan), {
       kind: plan.brief.instrument.kind,
       voice: 'full',
       player: playerWith(plan, fault, seed),
-      surroundings: QUIET,
+      surroundings: { ...QUIET, droneHz, clicksEvery: clicks?.every ?? null },
       sampleRate: TAKE_RATE,
     });
     return transfer({ samples, sampleRate: TAKE_RATE }, [samples.buffer]);
   },
-  read: (plan: Plan, sound: Sound): TakeReading => readTake(sound, dueNotes(plan)),
+  read: (plan, sound, along): TakeReading => readTake(sound, dueNotes(plan), along),
 };
 expose(worker);
 
@@ -32,6 +35,14 @@ function playerWith(plan: Plan, fault: Fault, seed: number): SimulatedPlayer {
       return player;
     case 'finger':
       return { ...player, misses: { ...player.misses, fingers: { [fault.finger]: -FAULT_CENTS } } };
+    case 'string':
+      return { ...player, misses: { ...player.misses, strings: { [fault.string]: FAULT_CENTS } } };
+    case 'landing':
+      return { ...player, landing: { beyondCents: 2 * FAULT_CENTS, correctedIn: CORRECTED_IN } };
+    case 'drift':
+      return { ...player, driftCents: 2 * FAULT_CENTS };
+    case 'vibrato':
+      return { ...player, vibrato: { cents: FAULT_CENTS, hz: 5.5 } };
     case 'shifts':
       return { ...player, misses: { ...player.misses, shiftUp: FAULT_CENTS, shiftDown: -FAULT_CENTS } };
     case 'slips':

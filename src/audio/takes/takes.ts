@@ -1,7 +1,9 @@
+import type { Sound } from '#core/listening';
 import { type Remote, wrap } from 'comlink';
-import type { Sound, TakeReading } from '#core/listening/reading';
+import type { KnownSounds } from '#core/listening/along';
+import type { TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
-import type { Fault, TakeWorker } from './protocol.ts';
+import type { SimulatedTask, TakeWorker } from './protocol.ts';
 
 let remote: Remote<TakeWorker> | null = null;
 
@@ -12,11 +14,11 @@ function takeWorker(): Remote<TakeWorker> {
 }
 
 /** Lets a simulated player play a plan, in a worker. */
-export function simulateTake(plan: Plan, fault: Fault, seed: number): Promise<Sound> {
-  return takeWorker().simulate(plan, fault, seed);
+export function simulateTake(plan: Plan, task: SimulatedTask): Promise<Sound> {
+  return takeWorker().simulate(plan, task);
 }
 
-/** Reads a take of a plan, in a worker. */
-export function readTakeOf(plan: Plan, sound: Sound): Promise<TakeReading> {
-  return takeWorker().read(plan, sound);
+/** Reads a take of a plan, in which something known sounds along, in a worker. */
+export function readTakeOf(plan: Plan, sound: Sound, along: KnownSounds): Promise<TakeReading> {
+  return takeWorker().read(plan, sound, along);
 }

@@ -1,7 +1,7 @@
 import { type ReactNode, useMemo, useState } from 'react';
 import { engravingOfPlan, type FingerMark, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { layoutStaff } from '../../engraving/index.ts';
+import { type Head, layoutStaff } from '../../engraving/index.ts';
 import { measuresInView, useScroller } from './use-scroller.ts';
 import { ScoreWindow } from './ScoreWindow.tsx';
 import { MissTint } from './MissTint.tsx';
@@ -9,7 +9,7 @@ import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
 import { StaffMarks } from './StaffMarks.tsx';
-import { type Bead, beadsOf, pathScale } from './geometry/path-geometry.ts';
+import { type Bead, beadsOf, pathScale, type PathScale } from './geometry/path-geometry.ts';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 interface PathScoreProps {
@@ -22,8 +22,18 @@ interface PathScoreProps {
   readonly completed?: { readonly fingers: ReadonlySet<number>; readonly strings: ReadonlySet<number> };
   /** The number of tries that missed at each note, by line index: the notes are tinted by them. */
   readonly missed?: ReadonlyMap<number, number>;
+  /** Further drawings. */
+  readonly drawn?: DrawnBeside;
+}
+
+/** Drawings beside the staff and the path. */
+interface DrawnBeside {
   /** A drawing under the path: its height, px, and what is drawn for the beads above it. */
-  readonly below?: { readonly height: number; readonly draw: (beads: readonly Bead[]) => ReactNode };
+  readonly below: { readonly height: number; readonly draw: (beads: readonly Bead[]) => ReactNode };
+  /** A drawing on the path, under its beads. */
+  readonly onPath: (beads: readonly Bead[], scale: PathScale) => ReactNode;
+  /** A drawing between the strings of the staff and the path. */
+  readonly underStaff: (heads: readonly Head[], y: number) => ReactNode;
 }
 
 const PATH_HEIGHT = 270;
@@ -44,7 +54,7 @@ function marksOf(plan: Plan, completed: PathScoreProps['completed']): readonly (
 }
 
 /** Shows the staff and path of a plan, apart from the bench; another may be overlaid. */
-export function PathScore({ plan: one, name, over = null, completed, missed, below }: PathScoreProps) {
+export function PathScore({ plan: one, name, over = null, completed, missed, drawn }: PathScoreProps) {
   const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
@@ -55,7 +65,7 @@ export function PathScore({ plan: one, name, over = null, completed, missed, bel
   const view = windowOf(layout, range);
   const note = chosen === null ? undefined : one.notes[chosen];
   const paper = onPaper(layout);
-  const height = layout.height + PATH_HEIGHT + (below?.height ?? 0);
+  const height = layout.height + PATH_HEIGHT + (drawn?.below.height ?? 0);
   return (
     <section
       aria-label={name}
@@ -73,6 +83,7 @@ export function PathScore({ plan: one, name, over = null, completed, missed, bel
               <StaffMarks plan={one} marks={marks} heads={heads} layout={layout} selected={chosen} onSelect={choose} />
               <g transform={`translate(0 ${layout.height})`}>
                 <SemitoneLines plan={one} scale={scale} from={view.left} to={view.left + view.width} />
+                {drawn?.onPath(beadsOf(one, heads, scale), scale)}
                 <PathDrawing
                   plan={one}
                   beads={beadsOf(one, heads, scale)}
@@ -84,7 +95,8 @@ export function PathScore({ plan: one, name, over = null, completed, missed, bel
                   onSelect={choose}
                 />
               </g>
-              {below && <g transform={`translate(0 ${layout.height + PATH_HEIGHT})`}>{below.draw(beadsOf(one, heads, scale))}</g>}
+              {drawn?.underStaff(heads, layout.stringRowY + 20)}
+              {drawn && <g transform={`translate(0 ${layout.height + PATH_HEIGHT})`}>{drawn.below.draw(beadsOf(one, heads, scale))}</g>}
             </>
           )}
         </ScoreFrame>

@@ -3,10 +3,13 @@ import { DrawnText } from '../../ui/DrawnText.tsx';
 import { signedMmText } from '../../words/intonation/intonation.ts';
 import { TAKE_PAGE } from '../../words/intonation/takes.ts';
 import type { Bead } from '../score/index.ts';
+import type { EarlierTake } from './use-earlier.ts';
 
 interface MissLaneProps {
   readonly beads: readonly Bead[];
   readonly misses: readonly NoteMiss[];
+  /** The earlier take that this one is compared with; null for none. */
+  readonly earlier: EarlierTake | null;
 }
 
 /** The height of the lane, and the y of the place of every note in it, px. */
@@ -20,42 +23,70 @@ const LONGEST = 30;
 /** The width of a bar, px. */
 const BAR = 9;
 
-/** Draws under the path how far each finger stood from its place. */
-export function MissLane({ beads, misses }: MissLaneProps) {
+/** A bar of the lane, for one stop of a note. */
+interface Bar {
+  readonly bead: Bead;
+  readonly mm: number;
+  readonly isOff: boolean;
+}
+
+/** Draws under the path how far each finger stood from its place; two voices stand side by side. */
+export function MissLane({ beads, misses, earlier }: MissLaneProps) {
   const [first] = beads;
   const last = beads.at(-1);
   if (!first || !last) return null;
-  const shown = misses.filter(({ heard, doubtful }) => !heard.again && !doubtful);
-  const furthest = shown.reduce((most, { mm }) => Math.max(most, Math.abs(mm ?? 0)), LONGEST / LARGEST);
+  const bars = misses.flatMap(({ heard, doubtful, note, due, stop, mm, side }): readonly Bar[] => {
+    const bead = beads.find((one) => one.index === note && one.stop === due.stops.indexOf(stop));
+    return heard.again || doubtful || mm === null || !bead ? [] : [{ bead, mm, isOff: side !== 'in tune' }];
+  });
+  const before = beads.flatMap((bead): readonly Bar[] => {
+    const mm = earlier?.mmAt(bead.index, bead.stop) ?? null;
+    return mm === null ? [] : [{ bead, mm, isOff: false }];
+  });
+  const furthest = [...bars, ...before].reduce((most, { mm }) => Math.max(most, Math.abs(mm)), LONGEST / LARGEST);
+  const pxPerMm = LONGEST / furthest;
   return (
     <g>
       <DrawnText look="remark" x={first.x - 12} y={12} className="fill-dove-dark">
-        {TAKE_PAGE.lane}
+        {earlier === null ? TAKE_PAGE.lane : TAKE_PAGE.laneCompared}
       </DrawnText>
       <line x1={first.x - 12} x2={last.x + 12} y1={PLACE} y2={PLACE} className="stroke-ink" />
-      {shown.map(({ note, mm, side }) => {
-        const bead = beads.find(({ index }) => index === note);
-        return bead && mm !== null && <MissBar key={note} x={bead.x} mm={mm} pxPerMm={LONGEST / furthest} isOff={side !== 'in tune'} />;
-      })}
+      {bars.map((bar) => (
+        <MissBar key={`${bar.bead.index} ${bar.bead.stop}`} bar={bar} pxPerMm={pxPerMm} />
+      ))}
+      {before.map(({ bead, mm }) => (
+        <rect
+          key={`${bead.index} ${bead.stop}`}
+          {...placeOf(bead, mm, pxPerMm)}
+          className="fill-none stroke-ink"
+          strokeWidth={1.2}
+          strokeDasharray="2 2"
+        />
+      ))}
     </g>
   );
 }
 
-interface MissBarProps {
-  readonly x: number;
-  readonly mm: number;
-  readonly pxPerMm: number;
-  readonly isOff: boolean;
+/** Gives the place of a bar: up for sharp, down for flat; that of the upper voice to the right of the lower. */
+function placeOf({ x, stop, note }: Bead, mm: number, pxPerMm: number) {
+  const length = Math.abs(mm) * pxPerMm;
+  const beside = note.stops.length > 1 ? (stop - 0.5) * (BAR + 2) : 0;
+  return { x: x + beside - BAR / 2, y: mm > 0 ? PLACE - length : PLACE, width: BAR, height: Math.max(1, length) };
 }
 
-function MissBar({ x, mm, pxPerMm, isOff }: MissBarProps) {
-  const length = Math.abs(mm) * pxPerMm;
-  const top = mm > 0 ? PLACE - length : PLACE;
+function MissBar({ bar: { bead, mm, isOff }, pxPerMm }: { readonly bar: Bar; readonly pxPerMm: number }) {
+  const place = placeOf(bead, mm, pxPerMm);
   return (
     <g>
-      <rect x={x - BAR / 2} y={top} width={BAR} height={Math.max(1, length)} className={isOff ? 'fill-ochre' : 'fill-verdigris'} />
+      <rect {...place} className={isOff ? 'fill-ochre' : 'fill-verdigris'} />
       {isOff && (
-        <DrawnText look="remark" x={x} y={mm > 0 ? top - 4 : PLACE + length + 13} textAnchor="middle" className="fill-ink">
+        <DrawnText
+          look="remark"
+          x={place.x + BAR / 2}
+          y={mm > 0 ? place.y - 4 : place.y + place.height + 13}
+          textAnchor="middle"
+          className="fill-ink"
+        >
           {signedMmText(mm).replace(' mm', '')}
         </DrawnText>
       )}

@@ -1,19 +1,16 @@
 import { useState } from 'react';
-import type { Finger } from '#core/hand/placement';
-import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/fields/index.ts';
 import { Mic, Play, Square } from '../../ui/icons.ts';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';
-import { FAULT_LABELS, TAKE_PAGE } from '../../words/intonation/takes.ts';
+import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { fingerName } from '../../words/plan-words.ts';
 import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
+import { FIRST_CHOSEN, faultOf, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
 import { useTake } from './use-take.ts';
@@ -59,39 +56,20 @@ function NoPiece({ why }: { readonly why: string }) {
   );
 }
 
-/** The tolerances within which a note is in tune, cents. */
-const TOLERANCES = ['5', '10', '15', '20', '30'] as const;
-
-const FAULTS = ['none', 'finger', 'shifts', 'slips'] as const;
-
-function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
-  const { take, simulate, open, record, stop } = useTake(plan);
+function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
+  const { plan } = piece;
+  const [chosen, choose] = useState(FIRST_CHOSEN);
+  const { take, simulate, open, record, stop } = useTake(plan, chosen.along);
   const isRecording = take.state === 'recording';
-  const [kind, setKind] = useState<(typeof FAULTS)[number]>('finger');
-  const fingers = fingersOf(plan);
-  const [chosen, setFinger] = useState<Finger>('3');
-  const [tolerance, setTolerance] = useState<(typeof TOLERANCES)[number]>('10');
-  const finger = fingers.includes(chosen) ? chosen : (fingers[0] ?? '1');
-  if (hasDoubleStops(plan)) return <Notice className="mt-3">{TAKE_PAGE.doubleStops}</Notice>;
   return (
     <>
-      <p className="mt-2 font-serif text-[19px] leading-[1.75]">
-        Record this line, open a recording of it, or let a simulated player play it{' '}
-        <Choice label="The simulated player" value={kind} values={FAULTS} name={(value) => FAULT_LABELS[value]} onChange={setKind} />
-        {kind === 'finger' && (
-          <>
-            : <Choice label="The finger that lies flat" value={finger} values={fingers} name={fingerName} onChange={setFinger} />
-          </>
-        )}
-        . A note is in tune within{' '}
-        <Choice label="In tune within" value={tolerance} values={TOLERANCES} name={(value) => `${value} cents`} onChange={setTolerance} />.
-      </p>
+      <TakeChoices plan={plan} chosen={chosen} onChoose={choose} />
       <p className="mt-1 flex flex-wrap gap-2">
         <Button aria-pressed={isRecording} disabled={take.state === 'asking'} onClick={isRecording ? stop : record}>
           {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
           {isRecording ? 'Stop and read it' : 'Record'}
         </Button>
-        <Button disabled={isRecording} onClick={() => simulate(kind === 'finger' ? { kind, finger } : { kind })}>
+        <Button disabled={isRecording} onClick={() => simulate(faultOf(plan, chosen))}>
           <Play size={15} aria-hidden="true" /> Play and read it
         </Button>
         <OpenFileButton label="A recording of the line" accept="audio/*" onFile={open} />
@@ -100,20 +78,10 @@ function TakeOf({ piece: { id, plan } }: { readonly piece: PlannedPiece }) {
         <TakeStatus take={take} />
       </div>
       {take.state === 'read' ? (
-        <TakeRead plan={plan} pieceId={id} sound={take.sound} reading={take.reading} toleranceCents={Number(tolerance)} />
+        <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
       ) : (
         <PathScore plan={plan} name="the line" />
       )}
     </>
   );
-}
-
-/** Lists the fingers that play in a plan. */
-function fingersOf({ notes }: Plan): readonly Finger[] {
-  const playing = new Set(notes.flatMap((note) => (note.kind === 'note' ? note.stops.map(({ finger }) => finger) : [])));
-  return (['1', '2', '3', '4', 'T'] as const).filter((finger) => playing.has(finger));
-}
-
-function hasDoubleStops({ notes }: Plan): boolean {
-  return notes.some((note) => note.kind === 'note' && note.stops.length > 1);
 }

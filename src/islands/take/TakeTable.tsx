@@ -1,46 +1,62 @@
-import type { NoteMiss } from '#core/listening/report';
+import { type NoteMiss, purityOf } from '#core/listening/report';
 import type { Plan } from '#core/plan/describe';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Volume2 } from '../../ui/icons.ts';
+import { Repeat, Volume2 } from '../../ui/icons.ts';
 import { PageButtons, usePager } from '../../ui/Pager.tsx';
 import { Table, TableHead } from '../../ui/Table.tsx';
 import { centsText, signedMmText } from '../../words/intonation/intonation.ts';
-import { arrivalText, SIDE_LABELS } from '../../words/intonation/takes.ts';
+import { arrivalText, purityText, SIDE_LABELS } from '../../words/intonation/takes.ts';
 import { noteAtText, tellNotesOfPlan } from '../../words/line/note-places.ts';
-import { fingeringText } from '../../words/plan-words.ts';
+import { stopText } from '../../words/plan-words.ts';
 
 const COLUMNS = ['Note', 'Fingering', 'Arrives', 'Cents', 'On the string', 'Lies', 'Vibrato', 'Hear'];
 
 interface TakeTableProps {
   readonly plan: Plan;
   readonly misses: readonly NoteMiss[];
+  /** Whether a note sounds over and over, and which. */
+  readonly looped: NoteMiss | null;
   readonly onHear: (miss: NoteMiss) => void;
+  readonly onLoop: (miss: NoteMiss) => void;
 }
 
-/** Lists the notes of a take. */
-export function TakeTable({ plan, misses, onHear }: TakeTableProps) {
+/** Lists the notes of a take, each voice of a double stop in a row of its own. */
+export function TakeTable({ plan, misses, looped, onHear, onLoop }: TakeTableProps) {
   const pager = usePager(misses.length);
   const tell = tellNotesOfPlan(plan);
+  const isDouble = misses.some(({ due }) => due.stops.length > 1);
   return (
     <>
       <Table className="mt-3">
         <caption className="text-left">
           <Heading as="span">Note by note</Heading>
         </caption>
-        <TableHead columns={COLUMNS} />
+        <TableHead columns={isDouble ? [...COLUMNS.slice(0, -1), 'Against pure', 'Hear'] : COLUMNS} />
         <tbody>
-          {misses.slice(pager.from, pager.to).map((miss) => (
-            <tr key={miss.heard.at}>
-              <td>{noteAtText(tell(miss.note), miss.note)}</td>
-              <MissCells plan={plan} miss={miss} />
-              <td>
-                <Button aria-label={`Hear ${noteAtText(tell(miss.note), miss.note)} beside its target`} onClick={() => onHear(miss)}>
-                  <Volume2 size={14} aria-hidden="true" />
-                </Button>
-              </td>
-            </tr>
-          ))}
+          {misses.slice(pager.from, pager.to).map((miss) => {
+            const where = noteAtText(tell(miss.note), miss.note);
+            const voice = miss.due.stops.indexOf(miss.stop);
+            return (
+              <tr key={`${miss.heard.at} ${voice}`}>
+                <td>{voice === 0 ? where : ''}</td>
+                <MissCells miss={miss} />
+                {isDouble && <td>{voice === 0 ? purityText(purityOf(miss.due, miss.heard)) : ''}</td>}
+                <td className="whitespace-nowrap">
+                  {voice === 0 && (
+                    <>
+                      <Button aria-label={`Hear ${where} beside its target`} onClick={() => onHear(miss)}>
+                        <Volume2 size={14} aria-hidden="true" />
+                      </Button>{' '}
+                      <Button aria-label={`Repeat ${where}`} aria-pressed={looped === miss} onClick={() => onLoop(miss)}>
+                        <Repeat size={14} aria-hidden="true" />
+                      </Button>
+                    </>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
         </tbody>
       </Table>
       <PageButtons pager={pager} />
@@ -49,22 +65,20 @@ export function TakeTable({ plan, misses, onHear }: TakeTableProps) {
 }
 
 /** Shows what was read of a note; of another note than the one due, or an unclear one, nothing is judged. */
-function MissCells({ plan, miss }: { readonly plan: Plan; readonly miss: NoteMiss }) {
-  const { note, heard, side, mm, doubtful } = miss;
-  const planned = plan.notes[note];
-  const fingering = planned?.kind === 'note' ? fingeringText(planned) : '';
-  const isJudged = side !== null && !doubtful;
+function MissCells({ miss }: { readonly miss: NoteMiss }) {
+  const { heard, stop, voice, cents, side, mm, doubtful } = miss;
+  const isJudged = cents !== null && !doubtful;
   return (
     <>
-      <td>{fingering}</td>
+      <td>{stopText(stop)}</td>
       <td>{arrivalText(miss)}</td>
-      <td>{isJudged ? centsText(heard.cents) : '–'}</td>
+      <td>{isJudged ? centsText(cents) : '–'}</td>
       <td>{isJudged && mm !== null ? signedMmText(mm) : '–'}</td>
       <td>
-        {doubtful ? 'unclear' : side === null ? 'another note' : SIDE_LABELS[side]}
+        {doubtful ? 'unclear' : heard.wrongBy !== 0 ? 'another note' : side === null ? 'not heard apart' : SIDE_LABELS[side]}
         {heard.again ? ', again' : ''}
       </td>
-      <td>{heard.vibrato > 0 ? `± ${Math.round(heard.vibrato)} cents` : ''}</td>
+      <td>{voice.vibrato > 0 ? `± ${Math.round(voice.vibrato)} cents` : ''}</td>
     </>
   );
 }

@@ -1,7 +1,28 @@
+import type { Sound } from '#core/listening';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { canFollow, type Sound, type TakeReading } from '#core/listening/reading';
+import { canFollow, type TakeReading } from '#core/listening/reading';
 import type { Plan } from '#core/plan/describe';
-import { type Fault, type NoMicrophone, type NoTake, readTakeOf, type Recorded, type Recording, simulateTake } from '../../audio/index.ts';
+import {
+  type Fault,
+  type NoMicrophone,
+  type NoTake,
+  readTakeOf,
+  type Recorded,
+  type Recording,
+  simulateTake,
+  soundPractice,
+  stopPractice,
+} from '../../audio/index.ts';
+import { type SoundAlong, knownSoundsOf, metronomeOf } from './along.ts';
+
+/** A take that was read. */
+export interface ReadTake {
+  readonly plan: Plan;
+  readonly sound: Sound;
+  readonly reading: TakeReading;
+  /** Whether a simulated player played it. */
+  readonly simulated: boolean;
+}
 
 /** The state of the take on the page. */
 export type TakeState =
@@ -9,7 +30,7 @@ export type TakeState =
   | { readonly state: 'refused'; readonly why: NoTake }
   | { readonly state: 'no-microphone'; readonly why: NoMicrophone }
   | { readonly state: 'recording'; readonly now: Recorded }
-  | { readonly state: 'read'; readonly plan: Plan; readonly sound: Sound; readonly reading: TakeReading };
+  | ({ readonly state: 'read' } & ReadTake);
 
 /** These come when something is recorded or opened. */
 const loadRecorder = () => import('../../audio/takes/record-sound.ts');
@@ -34,32 +55,53 @@ function useLatest(onState: (take: TakeState) => void): (work: Work) => Promise<
   };
 }
 
-/** Takes a line: played by a simulated player, recorded, or opened from a file; a take that comes later replaces the one before. */
-export function useTake(plan: Plan) {
+/** Reads a sound as a take of a plan; refuses a line with too many notes for it. */
+async function readAsTake(come: Promise<Sound | NoTake>, { plan, along, simulated }: AskedTake): Promise<TakeState> {
+  const sound = await come;
+  if (typeof sound === 'string') return { state: 'refused', why: sound };
+  if (!canFollow(plan.notes.length, sound.samples.length / sound.sampleRate)) return { state: 'refused', why: 'too-many-notes' };
+  return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound, knownSoundsOf(plan, along)), simulated };
+}
+
+/** The circumstances of a take. */
+interface AskedTake extends Pick<ReadTake, 'plan' | 'simulated'> {
+  readonly along: SoundAlong;
+}
+
+/** Makes the drone or the metronome sound while something is recorded. */
+async function soundAlong(plan: Plan, along: SoundAlong): Promise<void> {
+  if (along === 'nothing') return;
+  const { droneHz } = knownSoundsOf(plan, along);
+  const metronome = along === 'metronome' ? metronomeOf(plan) : null;
+  await soundPractice({ model: null, inTurns: false, vibrato: false, countIn: false, droneHz, metronome });
+}
+
+/**
+ * Takes a line: played by a simulated player, recorded, or opened from a file, with something that sounds along; a take that comes later
+ * replaces the one before.
+ */
+export function useTake(plan: Plan, along: SoundAlong) {
   const [take, setTake] = useState<TakeState>({ state: 'none' });
   const [seed, setSeed] = useState(1);
   const recording = useRef<Recording | null>(null);
   const tryTo = useLatest(setTake);
   /** Releases the microphone where something else is read, and with the page. */
   const release = (): void => {
+    if (recording.current) stopPractice();
     void recording.current?.stop();
     recording.current = null;
   };
   const leave = useEffectEvent(release);
   useEffect(() => () => leave(), []);
-  const readSound = (come: Promise<Sound | NoTake>): void => {
+  const readSound = (come: Promise<Sound | NoTake>, simulated: boolean): void => {
     setTake({ state: 'reading' });
-    void tryTo(async () => {
-      const sound = await come;
-      if (typeof sound === 'string') return { state: 'refused', why: sound };
-      if (!canFollow(plan.notes.length, sound.samples.length / sound.sampleRate)) return { state: 'refused', why: 'too-many-notes' };
-      return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound) };
-    });
+    void tryTo(() => readAsTake(come, { plan, along, simulated }));
   };
   const stop = (): void => {
     const underWay = recording.current;
     recording.current = null;
-    if (underWay) readSound(underWay.stop());
+    stopPractice();
+    if (underWay) readSound(underWay.stop(), false);
   };
   const record = (): void => {
     setTake({ state: 'asking' });
@@ -68,8 +110,10 @@ export function useTake(plan: Plan) {
       const begun = await recordSound({ onHeard: (now) => recording.current && setTake({ state: 'recording', now }), onEnd: stop });
       if (typeof begun === 'string') return { state: 'no-microphone', why: begun };
       // While the browser asked, something else was opened, or the page was left.
-      if (!isWanted()) void begun.stop();
-      else recording.current = begun;
+      if (isWanted()) {
+        recording.current = begun;
+        await soundAlong(plan, along);
+      } else void begun.stop();
       return { state: 'recording', now: { seconds: 0, loudness: 0, level: 'silent' } };
     });
   };
@@ -78,11 +122,14 @@ export function useTake(plan: Plan) {
     take: take.state === 'read' && take.plan !== plan ? { state: 'none' as const } : take,
     simulate: (fault: Fault): void => {
       setSeed(seed + 1);
-      readSound(simulateTake(plan, fault, seed));
+      readSound(simulateTake(plan, { fault, along: knownSoundsOf(plan, along), seed }), true);
     },
     open: (file: File): void => {
       release();
-      readSound(loadOpener().then(({ openSound }) => openSound(file)));
+      readSound(
+        loadOpener().then(({ openSound }) => openSound(file)),
+        false,
+      );
     },
     record,
     stop,

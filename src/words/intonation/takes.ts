@@ -1,11 +1,14 @@
+import { format } from 'date-fns/format';
 import { countText, listText, positionWords } from '#core/messages';
 import type { Level } from '#core/listening';
-import type { NoteMiss, WeakPlace } from '#core/listening/report';
-import type { Plan } from '#core/plan/describe';
-import { noteLabel } from '#core/pitch';
+import type { HeardArrival } from '#core/listening/reading';
+import type { ArrivalMiss, ChromaticOctave, NoteMiss, Purity, SamePitch, Shared, WeakPlace } from '#core/listening/report';
+import type { Plan, Shift } from '#core/plan/describe';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import type { NoTake } from '../../audio/index.ts';
 import { noteAtText, type TellNoteOfLine } from '../line/note-places.ts';
 import { fingerName } from '../plan-words.ts';
+import { centsText, signedMmText } from './intonation.ts';
 
 /** The words of the page on which a take is read. */
 export const TAKE_PAGE = {
@@ -15,8 +18,9 @@ export const TAKE_PAGE = {
   failed: 'The take could not be read. Try it again.',
   none: 'Nothing has been played yet. Record the line, open a recording of it, or let the simulated player play it. The sound stays on this machine.',
   asking: 'The browser asks for the microphone: it is used until you stop, and the sound stays on this machine.',
-  doubleStops: 'This line has double stops. So far a take is read note by note: choose a line of single notes.',
   lane: 'How far each finger stood from its place, magnified, mm: up is sharp, down is flat',
+  laneCompared: 'How far each finger stood from its place, magnified, mm; in dashed outline: the earlier take',
+  trace: 'The green line on the path is where along the string the finger sounded.',
   notThisLine: 'Little of this line was heard. It may be another piece, or somebody spoke: nothing is said of the playing.',
   nothingWeak: 'No finger, string or shift lies to one side more than chance would have it.',
   caution: 'A reading helps to find where to listen. The ear of player and teacher decides.',
@@ -48,9 +52,136 @@ export function recordedText(seconds: number): string {
 export const FAULT_LABELS = {
   none: 'in tune',
   finger: 'with one finger flat',
+  string: 'with one string sharp',
   shifts: 'with shifts that overshoot',
+  landing: 'with shifts that overshoot and are corrected',
+  drift: 'going sharp by and by',
+  vibrato: 'with vibrato',
   slips: 'with slips, as in a first reading',
 } as const;
+
+/** The sounds along, in the sentence. */
+export const ALONG_LABELS = { nothing: 'nothing', drone: 'a drone on the tonic', metronome: 'the metronome' } as const;
+
+/** The words for keeping a take. */
+export const KEEPING = {
+  keep: 'Keep it in the record',
+  simulated: 'A simulated player’s take does not go into the record.',
+  notThisLine: 'A take in which little of the line was heard does not go into the record.',
+  tooLong: 'too long to be kept in the record: save it as a file',
+  failed: 'The sound could not be saved. The take itself is in the record.',
+} as const;
+
+/** Writes that a take is kept: "Kept in the record of Mara: 24 notes, without those that were unclear." */
+export function keptText(name: string, notes: number): string {
+  return `Kept in the record${name === '' ? '' : ` of ${name}`}: ${countText(notes, 'note', 'notes')}, without what was unclear.`;
+}
+
+/** Names a take by its time: "3 December, 17:05". */
+export function takenAtText(at: number): string {
+  return format(at, 'd MMMM, HH:mm');
+}
+
+/** Writes cents without their unit: "−26". */
+export function signedCents(cents: number): string {
+  return centsText(Math.round(cents)).replace(/\.0 cents| cents/, '');
+}
+
+/** The words of the table of shifts. */
+export const SHIFTS_TAKEN = {
+  title: 'Shifts within one bow',
+  columns: ['Arrives on', 'Shift', 'Lands', 'Heard on the way', 'Against the plan'],
+  note: 'Where the bow changes with the shift, its way is not heard, and such a shift is not listed.',
+} as const;
+
+/** Writes where a shift landed first: "3.1 mm beyond, corrected in 0.2 s". */
+export function landingText({ lands, beyondMm, heard: { correctedIn } }: ArrivalMiss): string {
+  const corrected = correctedIn > 0 ? `, corrected in ${correctedIn.toFixed(1)} s` : lands === 'on it' ? '' : ', and stays there';
+  const by = beyondMm === null ? '' : `${Math.abs(beyondMm).toFixed(1)} mm `;
+  return lands === 'on it' ? `at its place${corrected}` : `${by}${lands}${corrected}`;
+}
+
+/** Writes where most shifts land first, where it is not at their place: "4 of 5 shifts within one bow land beyond their place at first." */
+export function landingsText(arrivals: readonly ArrivalMiss[]): string | null {
+  const most = (['beyond', 'short'] as const).find((lands) => 2 * arrivals.filter((one) => one.lands === lands).length > arrivals.length);
+  if (!most || arrivals.length < 2) return null;
+  const off = arrivals.filter(({ lands }) => lands === most);
+  const where = most === 'beyond' ? 'beyond their place' : 'short of their place';
+  return `${off.length} of ${arrivals.length} shifts within one bow land ${where} at first.`;
+}
+
+/** The parts of the way that are heard. */
+const PART_WORDS: Readonly<Record<HeardArrival['part'], string>> = {
+  from: 'out of the old note',
+  into: 'into the new note',
+  all: 'all the way',
+  none: 'nothing',
+};
+
+/** Writes what was heard on the way: "a slide of 0.15 s all the way", "nothing: a silent shift". */
+export function slideText({ heard: { part, slideSeconds } }: ArrivalMiss): string {
+  return part === 'none' ? 'nothing: a silent shift' : `a slide of ${slideSeconds.toFixed(2)} s ${PART_WORDS[part]}`;
+}
+
+/** Writes how the way that was heard compares with the guide of the plan. */
+export function guideHeardText({ planned, passedInBetween, heard: { part } }: ArrivalMiss): string {
+  if (part === 'none') return planned === 'none' ? 'silent, as planned' : '';
+  if (planned === 'none') return 'planned without a slide';
+  const passing = passedInBetween === null ? '' : passedInBetween ? ', over the in-between note' : ', not over the in-between note';
+  return part === planned ? `as planned${passing}` : `the plan leads ${PART_WORDS[planned]}${passing}`;
+}
+
+/** The words of the table by finger, string, position and arrival. */
+export const GROUPS_TAKEN = {
+  title: 'By finger, string, position and shift',
+  columns: ['', 'Notes', 'Flat', 'Sharp', 'Mean', 'Spread'],
+  by: { finger: 'By finger', string: 'By string', position: 'By position', arrival: 'By arriving shift' },
+} as const;
+
+const ARRIVAL_WORDS = { up: 'after a shift upward', down: 'after a shift downward', none: 'without a shift' } as const;
+
+/** Names what notes of a take have in common. */
+export function sharedText(shared: Shared, plan: Plan): string {
+  switch (shared.by) {
+    case 'finger':
+      return fingerName(shared.finger);
+    case 'string':
+      return stringText(shared.string, plan);
+    case 'position':
+      return positionWords(shared.position);
+    case 'arrival':
+      return ARRIVAL_WORDS[shared.way];
+  }
+}
+
+function stringText(number: string, { strings }: Plan): string {
+  const string = strings.find((one) => one.number === number);
+  return `${number}${string ? ` (${noteLabel(string.name)})` : ''}`;
+}
+
+/** Writes how pure a double stop was: "4 cents wide, 1.2 beats a second". */
+export function purityText(purity: Purity | null): string {
+  if (purity === null) return '';
+  if (purity.heard === 'too short') return 'too short to tell';
+  const size = Math.round(Math.abs(purity.cents));
+  if (size < 2) return 'pure';
+  const beats = `${purity.beats.toFixed(1)} beats a second`;
+  if (purity.heard === 'size') return `${size} cents off, ${beats}; wide or narrow is not heard`;
+  return `${size} cents ${purity.cents > 0 ? 'wide' : 'narrow'}, ${beats}`;
+}
+
+/** Writes that a pitch came out differently: "E5 differs by 14 cents: finger 4 on II (A) −3.2 mm, finger 1 on I (E) +0.4 mm." */
+export function samePitchText({ written, places, apartCents }: SamePitch, plan: Plan): string {
+  const told = places.map(({ finger, string, mm }) => `${fingerName(finger)} on ${stringText(string, plan)} ${signedMmText(mm)}`);
+  return `${pitchLabel(written)} differs by ${Math.round(apartCents)} cents: ${listText(told)}.`;
+}
+
+/** Writes a chromatic octave: "Chromatic octave upward from measure 1, beat 1 (G3): 12 of 13 notes, semitones of 82 to 115 cents." */
+export function chromaticOctaveText({ from, way, notes, semitones }: ChromaticOctave, tell: TellNoteOfLine): string {
+  const sizes =
+    semitones.length === 0 ? '' : `, semitones of ${Math.round(Math.min(...semitones))} to ${Math.round(Math.max(...semitones))} cents`;
+  return `Chromatic octave ${way}ward from ${noteAtText(tell(from), from)}: ${notes} of 13 notes${sizes}.`;
+}
 
 /** Names the sides on which a note may lie. */
 export const SIDE_LABELS = { flat: 'flat', 'in tune': 'in tune', sharp: 'sharp' } as const;
@@ -60,9 +191,11 @@ export function heardText(misses: readonly NoteMiss[], leftOut: readonly number[
   const placesOf = (notes: readonly number[]): string => listText(notes.map((note) => noteAtText(tell(note), note)));
   const reached = misses.reduce((last, { note }) => Math.max(last, note), -1);
   const skipped = leftOut.filter((note) => note < reached);
-  const wrong = misses.filter(({ side }) => side === null);
-  const again = misses.filter(({ heard }) => heard.again);
-  const doubtful = misses.filter((miss) => miss.doubtful);
+  // Of a double stop either voice may have been heard, or both.
+  const notes = misses.filter(({ heard }, order) => heard !== misses[order - 1]?.heard);
+  const wrong = notes.filter(({ heard }) => heard.wrongBy !== 0);
+  const again = notes.filter(({ heard }) => heard.again);
+  const doubtful = notes.filter((miss) => miss.doubtful);
   return [
     `${due - leftOut.length} of ${countText(due, 'note', 'notes')} were heard.`,
     ...(skipped.length < leftOut.length && reached >= 0 ? [`Played as far as ${noteAtText(tell(reached), reached)}.`] : []),
@@ -84,18 +217,14 @@ export function weakText({ group, cents, othersCents, onThatSide, notes }: WeakP
   return `${groupText(group, plan)} ${side}: ${apart} cents ${way} the other notes, in ${onThatSide} of ${countText(notes.length, 'note', 'notes')}.`;
 }
 
-function groupText(group: WeakPlace['group'], { strings }: Plan): string {
-  const nameOf = (number: string): string => {
-    const string = strings.find((one) => one.number === number);
-    return `${number}${string ? ` (${noteLabel(string.name)})` : ''}`;
-  };
+function groupText(group: WeakPlace['group'], plan: Plan): string {
   switch (group.by) {
     case 'finger':
       return `${capital(fingerName(group.finger))} lies`;
     case 'string':
-      return `Notes on ${nameOf(group.string)} lie`;
+      return `Notes on ${stringText(group.string, plan)} lie`;
     case 'finger on string':
-      return `${capital(fingerName(group.finger))} on ${nameOf(group.string)} lies`;
+      return `${capital(fingerName(group.finger))} on ${stringText(group.string, plan)} lies`;
     case 'arrival':
       return `Shifts ${group.way === 'up' ? 'upward' : 'downward'} arrive`;
   }
@@ -107,5 +236,10 @@ function capital(text: string): string {
 
 /** Writes the shift that arrives on a note: "from first to third position"; nothing where none does. */
 export function arrivalText({ due: { shift } }: NoteMiss): string {
-  return shift === null ? '' : `from ${positionWords(shift.fromPosition)} to ${positionWords(shift.toPosition)}`;
+  return shift === null ? '' : shiftWayText(shift);
+}
+
+/** Writes the way of a shift: "from first to third position". */
+export function shiftWayText({ fromPosition, toPosition }: Shift): string {
+  return `from ${positionWords(fromPosition)} to ${positionWords(toPosition)}`;
 }

@@ -109,7 +109,7 @@ export function missedNoteText({ piece, title, note, times, miss, voice }: Misse
 }
 
 /** Writes a size: "2.4 MB". */
-function sizeText(bytes: number): string {
+export function sizeText(bytes: number): string {
   return bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 }
 

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { dueNotes } from '#core/listening';
+import { type DueNote, dueNotes } from '#core/listening';
 import { type HeardArrival, readTake } from '#core/listening/reading';
-import { FAULTLESS, makeTake, playNotes, QUIET, type SimulatedPlayer } from '#core/listening/simulated';
+import { FAULTLESS, makeTake, playNotes, QUIET, type SimulatedNote, type SimulatedPlayer } from '#core/listening/simulated';
 import { slurredOnOneString } from '../../support/listening/seeded-lines.ts';
 
 /** A shift within one bow as it was played and as it was heard. */
@@ -36,21 +36,25 @@ function compareArrivals(player: Partial<SimulatedPlayer>): readonly Compared[] 
       const { heard } = readTake(makeTake(due, { kind, voice: 'full', player: faults, surroundings: QUIET, sampleRate: 22_050 }), due);
       const played = playNotes(due, faults);
       return played.flatMap((note, order): readonly Compared[] => {
-        const [aim = 1] = due[note.order]?.hz ?? [];
-        if (!due[note.order]?.shift || !note.slurred || note.until - note.at < (note.landing ? ROOM : 0)) return [];
+        const owed = due[note.order];
         const read = heard.find((other) => other.order === note.order);
-        const first = centsOf(note.hz[0] ?? 1) - centsOf(aim) + (note.landing?.cents ?? 0);
-        return [
-          {
-            first,
-            part: partOf(note.slide, played[order - 1]?.hz[0] ?? 1, aim),
-            slideSeconds: note.slide?.seconds ?? 0,
-            heard: read?.arrival ?? null,
-          },
-        ];
+        return owed ? compare(owed, { note, oldHz: played[order - 1]?.hz[0] ?? 1, heard: read?.arrival ?? null }) : [];
       });
     }),
   );
+}
+
+/** A note that was played, after another, and the arrival that was heard. */
+interface PlayedAndHeard extends Pick<Compared, 'heard'> {
+  readonly note: SimulatedNote;
+  readonly oldHz: number;
+}
+
+/** Compares one note; nothing where no shift within one bow arrives on it, and where it is too short for its landing. */
+function compare({ shift, hz: [aim = 1] }: DueNote, { note, oldHz, heard }: PlayedAndHeard): readonly Compared[] {
+  if (!shift || !note.slurred || note.until - note.at < (note.landing ? ROOM : 0)) return [];
+  const first = centsOf(note.hz[0] ?? 1) - centsOf(aim) + (note.landing?.cents ?? 0);
+  return [{ first, part: partOf(note.slide, oldHz, aim), slideSeconds: note.slide?.seconds ?? 0, heard }];
 }
 
 function partOf(slide: { readonly fromHz: number; readonly toHz: number } | null, oldHz: number, aimHz: number): HeardArrival['part'] {

@@ -6,7 +6,7 @@ import type { HeardNote, TakeReading } from '#core/listening/reading';
 import { arrivalsOf, chromaticOctaves, missesOf, missGroups, samePitches, takeEntry } from '#core/listening/report';
 import { openSession } from '#core/session';
 import type { Plan } from '#core/plan/describe';
-import { triesIn } from '#core/practice/log';
+import { triesIn } from '#core/practice/tries';
 import { arrivalsIn } from '#core/trends';
 import { planBest } from '../../support/briefs.ts';
 import { doubleStopsToPlay, lineToPlay, slurredOnOneString } from '../../support/listening/seeded-lines.ts';

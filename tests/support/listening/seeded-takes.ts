@@ -11,7 +11,7 @@ import {
   type TakeRequest,
   TIMBRES,
 } from '#core/listening/simulated';
-import type { KnownSounds } from '#core/listening/reading';
+import type { KnownSounds } from '#core/listening/along';
 import { droneHz } from '#core/sound';
 import { seeded } from '../seeded.ts';
 import type { Plan } from '#core/plan/describe';
@@ -62,7 +62,7 @@ export interface SeededTake {
   readonly kind: InstrumentKind;
   readonly condition: Condition;
   readonly due: readonly DueNote[];
-  /** What sounds beside the player. */
+  /** The sound beside the player. */
   readonly known: KnownSounds;
   readonly take: SimulatedTake;
 }

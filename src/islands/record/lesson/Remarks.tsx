@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { asCorrected, LARGEST_FILE } from '#core/practice/log';
+import { dataUrlOf } from '../../../files/index.ts';
 import { dayOf } from '../../../records/log-pages.ts';
 import { fieldsTypedBefore, lessonField, useTyped } from '../../../state/typed.ts';
 import { TextField } from '../../../ui/fields/index.ts';
@@ -79,13 +80,4 @@ function useAttaching(log: Log): Attaching {
     await log.add({ kind: 'file', name: file.name.slice(0, 120), type: file.type.slice(0, 80), bytes: file.size, data });
   };
   return { attach, trouble };
-}
-
-async function dataUrlOf(file: File): Promise<string> {
-  return await new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(typeof reader.result === 'string' ? reader.result : '');
-    reader.onerror = () => reject(reader.error ?? new Error('The file cannot be read.'));
-    reader.readAsDataURL(file);
-  });
 }

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { asCorrected, type LogEntry, ofKind, piecesTried } from '#core/practice/log';
+import { asCorrected, type LogEntry, ofKind } from '#core/practice/log';
+import { piecesTried } from '#core/practice/tries';
 import { becameSure, meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
 import { WEEKS_COUNTED } from '../../../records/log-pages.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';

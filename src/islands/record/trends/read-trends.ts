@@ -1,4 +1,5 @@
-import { type LogEntry, piecesTried } from '#core/practice/log';
+import { type LogEntry } from '#core/practice/log';
+import { piecesTried } from '#core/practice/tries';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
 import { readPlans } from '../read-plans.ts';

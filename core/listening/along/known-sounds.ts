@@ -1,6 +1,6 @@
-import type { Sound } from './frames.ts';
+import type { Sound } from '#core/listening';
 
-/** What sounds beside the player, and is known. */
+/** The known sounds beside a player. */
 export interface KnownSounds {
   /** The pitch of a drone, Hz; null for none. */
   readonly droneHz: number | null;
@@ -38,7 +38,7 @@ function withoutDrone({ samples, sampleRate }: Sound, droneHz: number): Sound {
   const believed = quiet.slice(0, Math.max(3, Math.ceil(BELIEVED * quiet.length)));
   for (let partial = 1; partial <= DRONE_PARTIALS && partial * droneHz < 0.45 * sampleRate; partial += 1) {
     const angle = (2 * Math.PI * partial * droneHz) / sampleRate;
-    const parts = believed.map((first) => measuredIn(left, first, size, angle));
+    const parts = believed.map((first) => measureTone(left, first, size, angle));
     const [real, imaginary] = [middleOf(parts.map(([x]) => x)), middleOf(parts.map(([, y]) => y))];
     for (let index = 0; index < left.length; index += 1)
       left[index] = (left[index] ?? 0) - (real * Math.cos(angle * index) + imaginary * Math.sin(angle * index));
@@ -51,7 +51,7 @@ function energyOf(samples: Float32Array): number {
 }
 
 /** Measures a tone in a part of sound under a raised cosine: its share of the cosine and of the sine as of the first sample of all. */
-function measuredIn(samples: Float32Array, first: number, size: number, angle: number): readonly [number, number] {
+function measureTone(samples: Float32Array, first: number, size: number, angle: number): readonly [number, number] {
   let [real, imaginary] = [0, 0];
   for (let index = 0; index < size; index += 1) {
     const value = (samples[first + index] ?? 0) * (1 - Math.cos((2 * Math.PI * index) / size));

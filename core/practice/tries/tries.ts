@@ -1,5 +1,4 @@
-import { asCorrected, ofKind } from './counted.ts';
-import type { EntryOf, LogEntry } from './entry.ts';
+import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
 
 /** Lists the tries of a log as they stand, with every note that was read in a take as a try of that note alone. */
 export function triesIn(entries: readonly LogEntry[]): readonly EntryOf<'attempt'>[] {

@@ -1,0 +1,1 @@
+export { type KnownSounds, NOTHING_KNOWN, withoutKnown } from './known-sounds.ts';

@@ -1,0 +1,1 @@
+export { piecesTried, triesIn } from './tries.ts';
