@@ -77,6 +77,7 @@ export const CORE_ROOMS = [
   'listening/voices',
   'listening/reading',
   'listening/report',
+  'listening/live',
   'tapes',
   'documents',
   'format',

@@ -153,10 +153,11 @@ export const book = documentKind({
 export const log = documentKind({
   kind: 'log',
   plural: 'logs',
-  version: 4,
+  version: 5,
   fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
-  // The second version states the order of entries where the clock does not, the fourth knows misses that were not said.
-  upgrades: { 1: asItIs, 2: keepUnknownFields, 3: asItIs },
+  // The second version states the order of entries where the clock does not, the fourth knows misses that were not said, the
+  // fifth takes.
+  upgrades: { 1: asItIs, 2: keepUnknownFields, 3: asItIs, 4: asItIs },
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data are derived from this list. */

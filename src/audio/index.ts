@@ -5,5 +5,6 @@ export { playSamples, stopPlaying } from './play.ts';
 export { beatNow, soundPractice, stopPractice } from './practice.ts';
 export type { NoTake } from './takes/open-sound.ts';
 export type { Fault, SimulatedTask } from './takes/protocol.ts';
+export type { LiveListening } from './takes/listen-live.ts';
 export type { Recorded, Recording } from './takes/record-sound.ts';
 export { readTakeOf, simulateTake } from './takes/takes.ts';

@@ -6,8 +6,9 @@ import type { NoteMiss } from './note-misses.ts';
 export interface PitchPlace {
   readonly finger: Finger;
   readonly string: StringNumber;
-  /** The mean miss there, cents and mm at the place. */
+  /** The mean miss there, cents. */
   readonly cents: number;
+  /** The mean miss there, mm at the place. */
   readonly mm: number;
   /** The notes that were heard there, by line index. */
   readonly notes: readonly number[];

@@ -15,7 +15,11 @@ export interface HeardPair {
  * interval by the beats; or nothing, since they sounded for too short a time to beat, or are not clear enough.
  */
 export type HeardInterval =
-  | { readonly by: 'voices'; readonly cents: number }
+  | {
+      readonly by: 'voices';
+      /** The size of the interval, cents. */
+      readonly cents: number;
+    }
   | ({ readonly by: 'beats' } & PairMiss)
   | { readonly by: 'nothing'; readonly why: 'too short' | 'unclear' };
 
@@ -63,7 +67,7 @@ function hiddenPair(part: Sound, { lowHz, highHz, times }: HiddenAims): HeardPai
   if (low === null || !isLong) return { cents: [low, null], interval: low === null ? { by: 'nothing', why: 'unclear' } : tooShort };
   const miss = octaveMiss(part, lowHz * 2 ** (low / 1200), times);
   const offPure = miss.side === null ? (miss.size <= ONE_PITCH / 2 ? 0 : null) : miss.side * miss.size;
-  // What the aims themselves lie off the pure interval is no miss of the player’s.
+  // The amount by which the aims themselves lie off the pure interval is no miss of the player’s.
   const aimed = 1200 * Math.log2(highHz / lowHz / times);
   return { cents: [low, offPure === null ? null : low + offPure - aimed], interval: { by: 'beats', ...miss } };
 }

@@ -3,6 +3,7 @@ import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
 import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
+import type { LivePlace } from '#core/listening/live';
 import type { Plan } from '#core/plan/describe';
 
 /** The samples a second at which takes are read: enough for the partials of the highest note. */
@@ -31,4 +32,8 @@ export interface TakeWorker {
   readonly simulate: (plan: Plan, task: SimulatedTask) => Sound;
   /** Reads a take of a plan, in which something known sounds along. */
   readonly read: (plan: Plan, sound: Sound, along: KnownSounds) => TakeReading;
+  /** Begins to follow a player through a plan, at a number of samples a second. */
+  readonly beginLive: (plan: Plan, sampleRate: number) => void;
+  /** Hears the next samples of the player who is followed. */
+  readonly hearLive: (samples: Float32Array) => LivePlace;
 }

@@ -1,9 +1,9 @@
 import { type Level, levelOf, type Sound } from '#core/listening';
 
-import { type NoMicrophone, openStream } from '../microphone.ts';
+import type { NoMicrophone } from '../microphone.ts';
 import { LONGEST, type NoTake } from './open-sound.ts';
 import { TAKE_RATE } from './protocol.ts';
-import recorderUrl from './recorder.worklet.ts?worker&url';
+import { openRecorder } from './open-recorder.ts';
 
 /** The state of a recording that goes on. */
 export interface Recorded {
@@ -28,39 +28,30 @@ interface Hearing {
   readonly onEnd: () => void;
 }
 
+/** The samples that are recorded at once: about a tenth of a second. */
+const AT_ONCE = 4096;
+
 /**
  * Begins to record, once the microphone may be used.
  *
  * @throws where the browser does not load the recorder; the microphone is released then
  */
 export async function recordSound({ onHeard, onEnd }: Hearing): Promise<Recording | NoMicrophone> {
-  const stream = await openStream();
-  if (typeof stream === 'string') return stream;
-  const release = (): void => {
-    for (const track of stream.getTracks()) track.stop();
-  };
-  const context = new AudioContext();
   const parts: Float32Array[] = [];
-  await context.audioWorklet.addModule(recorderUrl).catch((error: unknown) => {
-    release();
-    throw error;
+  const opened = await openRecorder(AT_ONCE, {
+    onPart: (part, sampleRate) => {
+      parts.push(part);
+      const seconds = (parts.length * part.length) / sampleRate;
+      onHeard({ seconds, loudness: loudnessOf(part), level: levelOf(part) });
+      if (seconds > LONGEST) onEnd();
+    },
+    onEnd,
   });
-  const recorder = new AudioWorkletNode(context, 'take-recorder');
-  recorder.port.onmessage = ({ data }: MessageEvent<Float32Array>) => {
-    parts.push(data);
-    const seconds = (parts.length * data.length) / context.sampleRate;
-    onHeard({ seconds, loudness: loudnessOf(data), level: levelOf(data) });
-    if (seconds > LONGEST) onEnd();
-  };
-  for (const track of stream.getTracks()) track.addEventListener('ended', onEnd);
-  // Not every browser hears a recorder that is not connected; it makes no sound of its own.
-  context.createMediaStreamSource(stream).connect(recorder).connect(context.destination);
+  if (typeof opened === 'string') return opened;
   return {
     stop: async () => {
-      release();
-      const { sampleRate } = context;
-      await context.close();
-      return await atTakeRate(parts, sampleRate);
+      await opened.close();
+      return await atTakeRate(parts, opened.sampleRate);
     },
   };
 }

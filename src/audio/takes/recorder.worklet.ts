@@ -2,29 +2,37 @@
 declare class AudioWorkletProcessor {
   readonly port: MessagePort;
 }
-declare function registerProcessor(name: string, processor: typeof AudioWorkletProcessor): void;
+declare function registerProcessor(name: string, processor: new (options: RecorderOptions) => AudioWorkletProcessor): void;
 
-/** The samples that are sent at once: about a tenth of a second. */
-const AT_ONCE = 4096;
+/** The options of a recorder: the samples that are sent at once. */
+interface RecorderOptions {
+  readonly processorOptions: { readonly atOnce: number };
+}
 
 /** Sends on what the microphone hears, sample for sample. */
 class TakeRecorder extends AudioWorkletProcessor {
-  private samples = new Float32Array(AT_ONCE);
+  private samples: Float32Array<ArrayBuffer>;
   private count = 0;
+
+  constructor({ processorOptions: { atOnce } }: RecorderOptions) {
+    super();
+    this.samples = new Float32Array(atOnce);
+  }
 
   /** Takes the next samples of the first channel; true to be asked again. */
   process([input]: readonly (readonly Float32Array[])[]): boolean {
     for (const sample of input?.[0] ?? []) {
       this.samples[this.count] = sample;
       this.count += 1;
-      if (this.count === AT_ONCE) this.send();
+      if (this.count === this.samples.length) this.send();
     }
     return true;
   }
 
   private send(): void {
+    const { length } = this.samples;
     this.port.postMessage(this.samples, [this.samples.buffer]);
-    this.samples = new Float32Array(AT_ONCE);
+    this.samples = new Float32Array(length);
     this.count = 0;
   }
 }

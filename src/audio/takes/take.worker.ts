@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
-import { dueNotes, seededNumbers } from '#core/listening';
+import { type DueNote, dueNotes, seededNumbers } from '#core/listening';
+import { BEFORE_FIRST, followLive, type LiveEar, liveEar, type LivePlace } from '#core/listening/live';
 import { readTake, type TakeReading } from '#core/listening/reading';
 import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
@@ -13,6 +14,12 @@ const SPREAD_CENTS = 4;
 /** The time in which a landing is corrected, seconds. */
 const CORRECTED_IN = 0.15;
 
+/** The player who is followed now; null for none. */
+let live: { readonly due: readonly DueNote[]; readonly ear: LiveEar; readonly place: LivePlace } | null = null;
+
+/** Room below the lowest note of a line, for one that is played too low. */
+const ROOM_BELOW = 0.85;
+
 const worker: TakeWorker = {
   simulate: (plan, { fault, along: { droneHz, clicks }, seed }) => {
     const { samples } = makeTake(dueNotes(plan), {
@@ -23,6 +30,16 @@ const worker: TakeWorker = {
       sampleRate: TAKE_RATE,
     });
     return transfer({ samples, sampleRate: TAKE_RATE }, [samples.buffer]);
+  },
+  beginLive: (plan, sampleRate) => {
+    const due = dueNotes(plan);
+    const lowest = due.reduce((least, { hz }) => Math.min(least, ...hz), Infinity);
+    live = { due, ear: liveEar(ROOM_BELOW * lowest, sampleRate), place: BEFORE_FIRST };
+  },
+  hearLive: (samples) => {
+    if (live === null) return BEFORE_FIRST;
+    live = { ...live, place: followLive(live.due, live.place, live.ear.hear(samples)) };
+    return live.place;
   },
   read: (plan, sound, along): TakeReading => readTake(sound, dueNotes(plan), along),
 };

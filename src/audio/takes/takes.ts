@@ -2,6 +2,7 @@ import type { Sound } from '#core/listening';
 import { type Remote, wrap } from 'comlink';
 import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
+import type { LivePlace } from '#core/listening/live';
 import type { Plan } from '#core/plan/describe';
 import type { SimulatedTask, TakeWorker } from './protocol.ts';
 
@@ -16,6 +17,16 @@ function takeWorker(): Remote<TakeWorker> {
 /** Lets a simulated player play a plan, in a worker. */
 export function simulateTake(plan: Plan, task: SimulatedTask): Promise<Sound> {
   return takeWorker().simulate(plan, task);
+}
+
+/** Begins to follow a player through a plan, at a number of samples a second, in a worker. */
+export function beginLive(plan: Plan, sampleRate: number): Promise<void> {
+  return takeWorker().beginLive(plan, sampleRate);
+}
+
+/** Hears the next samples of the player who is followed, in a worker. */
+export function hearLive(samples: Float32Array): Promise<LivePlace> {
+  return takeWorker().hearLive(samples);
 }
 
 /** Reads a take of a plan, in which something known sounds along, in a worker. */

@@ -10,6 +10,7 @@ import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
+import { LivePanel } from './LivePanel.tsx';
 import { FIRST_CHOSEN, faultOf, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
@@ -77,6 +78,9 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
       <div role="status" aria-label="The take" className="mt-2">
         <TakeStatus take={take} />
       </div>
+      {!isRecording && take.state !== 'read' && (
+        <LivePanel plan={plan} playerId={piece.playerId} toleranceCents={Number(chosen.tolerance)} />
+      )}
       {take.state === 'read' ? (
         <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
       ) : (

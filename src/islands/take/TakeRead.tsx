@@ -119,7 +119,7 @@ function ComparedWith({ earlier, over, onChoose }: ComparedWithProps) {
   ];
   return (
     <p className="mt-2 font-serif text-[17px]">
-      Laid over it:{' '}
+      Compared with{' '}
       <OptionChoice label="The earlier take it is compared with" value={over?.id ?? 'none'} options={options} onChange={onChoose} />.
     </p>
   );

@@ -152,6 +152,7 @@ const SIDES_IN_DOCUMENTS: Readonly<Record<QuestionName, string>> = {
   // Its label says “set again”; the name stays.
   correcting: 'both anew small',
   judging: 'both ear open-strings lower tuner',
+  liveTuner: 'both late never',
 };
 
 describe('the questions of a school', () => {

@@ -4,6 +4,7 @@ import {
   elbow,
   fingerWeight,
   judging,
+  liveTuner,
   padOrTip,
   slideSpeed,
   thumbCello,
@@ -25,4 +26,5 @@ export const ADVICE_QUESTIONS = {
   bowOnTwo,
   correcting,
   judging,
+  liveTuner,
 } as const;

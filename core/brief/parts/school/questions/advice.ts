@@ -137,6 +137,19 @@ export const vibrato = {
   },
 } as const satisfies Question;
 
+/** The tuner while a line is played. */
+export const liveTuner = {
+  title: 'The tuner while playing',
+  kinds: ALL_STRINGS,
+  usual: 'both',
+  toldAt: 'check',
+  sides: {
+    both: { label: 'whenever it is wanted', gains: '' },
+    late: { label: 'after the ear has said flat or sharp', gains: 'The ear decides, and then learns how far it can be trusted.' },
+    never: { label: 'never', gains: 'Nothing takes the place of listening.' },
+  },
+} as const satisfies Question;
+
 /** The means by which a note is judged. */
 export const judging = {
   title: 'How a note is checked',
