@@ -14,6 +14,8 @@ export interface LivePlace {
   readonly order: number;
   /** The distance from it, cents, sharp positive; null while nothing of it is heard. */
   readonly cents: number | null;
+  /** The distances that were heard of this note in the last moments, cents: their middle is what is told. */
+  readonly recent: readonly number[];
   /** The moments for which this note has been heard. */
   readonly moments: number;
   /** Another note that is heard, and for which number of moments: a player who begins again is believed after a few. */
@@ -21,7 +23,7 @@ export interface LivePlace {
 }
 
 /** The place before the first note. */
-export const BEFORE_FIRST: LivePlace = { order: -1, cents: null, moments: 0, elsewhere: null };
+export const BEFORE_FIRST: LivePlace = { order: -1, cents: null, recent: [], moments: 0, elsewhere: null };
 
 /** The distance within which a pitch is that of a note due, cents. */
 const IS_NOTE = 65;
@@ -45,7 +47,7 @@ export function followLive(due: readonly DueNote[], place: LivePlace, { hz, begi
   const ahead = Array.from({ length: AHEAD }, (_, step) => place.order + 1 + step);
   const next = isRepeated ? place.order + 1 : [place.order, ...ahead].find(fits);
   if (next !== undefined) {
-    return { order: next, cents: centsTo(next), moments: next === place.order ? place.moments + 1 : 1, elsewhere: null };
+    return placeOn(place, next, centsTo(next));
   }
   const fitting = due.flatMap((_, order) => (fits(order) ? [order] : []));
   const [nearest] = fitting.toSorted((one, other) => Math.abs(one - place.order) - Math.abs(other - place.order));
@@ -55,7 +57,16 @@ export function followLive(due: readonly DueNote[], place: LivePlace, { hz, begi
 /** Gives the place of a player of whom another note is heard than those that may come next. */
 function placeElsewhere(place: LivePlace, order: number, cents: number): LivePlace {
   const moments = place.elsewhere?.order === order ? place.elsewhere.moments + 1 : 1;
-  return moments < BELIEVED_AFTER
-    ? { ...place, cents: null, elsewhere: { order, moments } }
-    : { order, cents, moments: 1, elsewhere: null };
+  return moments < BELIEVED_AFTER ? { ...place, cents: null, elsewhere: { order, moments } } : placeOn(place, order, cents);
+}
+
+/** The moments of which the middle is told: one that was read wrong does not show. */
+const TOLD_OF = 5;
+
+/** Gives the place of a player of whom a note is heard. */
+function placeOn(place: LivePlace, order: number, cents: number): LivePlace {
+  const goesOn = order === place.order;
+  const recent = [...(goesOn ? place.recent : []), cents].slice(-TOLD_OF);
+  const middle = recent.toSorted((one, other) => one - other)[Math.floor(recent.length / 2)] ?? cents;
+  return { order, cents: middle, recent, moments: goesOn ? place.moments + 1 : 1, elsewhere: null };
 }

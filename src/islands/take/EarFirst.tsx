@@ -46,10 +46,11 @@ export function EarFirst({ due, place, toleranceCents, onAnswer }: EarFirstProps
   const answer = (given: Side): void => {
     if (asked === null) return;
     const written = due[asked.order]?.stops[0]?.written ?? '';
-    const right = given === sideOf(asked.cents, toleranceCents);
+    const side = sideOf(asked.cents, toleranceCents);
+    const right = given === side;
     const one = { written, given, right };
     setAnswers([...answers, one]);
-    setTold({ order: asked.order, text: earJudgedText(asked.cents, right) });
+    setTold({ order: asked.order, text: earJudgedText(asked.cents, side, right) });
     setAsked(null);
     onAnswer(one);
   };

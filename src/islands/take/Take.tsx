@@ -3,8 +3,10 @@ import { answerOf } from '../../engine/index.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Mic, Play, Square } from '../../ui/icons.ts';
 import { NextSteps } from '../../ui/NextSteps.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { LIVE } from '../../words/intonation/live.ts';
 import { TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
@@ -62,6 +64,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
   const [chosen, choose] = useState(FIRST_CHOSEN);
   const { take, simulate, open, record, stop } = useTake(plan, chosen.along);
   const isRecording = take.state === 'recording';
+  const live = <LivePanel plan={plan} playerId={piece.playerId} toleranceCents={Number(chosen.tolerance)} />;
   return (
     <>
       <TakeChoices plan={plan} chosen={chosen} onChoose={choose} />
@@ -78,11 +81,12 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
       <div role="status" aria-label="The take" className="mt-2">
         <TakeStatus take={take} />
       </div>
-      {!isRecording && take.state !== 'read' && (
-        <LivePanel plan={plan} playerId={piece.playerId} toleranceCents={Number(chosen.tolerance)} />
-      )}
+      {!isRecording && take.state !== 'read' && live}
       {take.state === 'read' ? (
-        <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
+        <>
+          <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
+          <OpenedSection title={LIVE.title}>{() => live}</OpenedSection>
+        </>
       ) : (
         <PathScore plan={plan} name="the line" />
       )}

@@ -73,7 +73,7 @@ export function TakeChoices({ plan, chosen, onChoose }: TakeChoicesProps) {
           />
         </>
       )}
-      . SoundAlong with it sounds{' '}
+      . Along with it sounds{' '}
       <Choice
         label="What sounds along"
         value={along}

@@ -1,5 +1,4 @@
 import type { Side } from '#core/listening/report';
-import { centsText } from './intonation.ts';
 
 /** The ways to listen while a line is played. */
 export const LIVE_MODES = {
@@ -39,9 +38,9 @@ export function liveMissText(cents: number, side: Side): string {
   return side === 'in tune' ? 'in tune' : `${Math.round(Math.abs(cents))} cents ${side}`;
 }
 
-/** Writes what a note was, after the ear has judged: "It was −12.0 cents off. The ear was right." */
-export function earJudgedText(cents: number, right: boolean): string {
-  return `It lay ${centsText(Math.round(cents)).replace('.0', '')} from its place. The ear was ${right ? 'right' : 'wrong'}.`;
+/** Writes how a note lay, after the ear has judged: "It was 12 cents flat. The ear was right." */
+export function earJudgedText(cents: number, side: Side, right: boolean): string {
+  return `It was ${liveMissText(cents, side)}. The ear was ${right ? 'right' : 'wrong'}.`;
 }
 
 /** Writes how often the ear was right: "The ear was right 7 times of 9." */
