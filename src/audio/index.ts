@@ -7,4 +7,4 @@ export type { NoTake } from './takes/open-sound.ts';
 export type { Fault, SimulatedTask } from './takes/protocol.ts';
 export type { LiveListening } from './takes/listen-live.ts';
 export type { Recorded, Recording } from './takes/record-sound.ts';
-export { readTakeOf, simulateTake } from './takes/takes.ts';
+export { readTakeOf, simulateTake, soundOfPair } from './takes/takes.ts';

@@ -11,3 +11,9 @@ export async function dataUrlOf(content: Blob): Promise<string> {
     reader.readAsDataURL(content);
   });
 }
+
+/** Gives the content of a data URL as `dataUrlOf` writes it. */
+export function blobOfDataUrl(address: string, type: string): Blob {
+  const letters = atob(address.slice(address.indexOf(',') + 1));
+  return new Blob([Uint8Array.from(letters, (letter) => letter.charCodeAt(0))], { type });
+}

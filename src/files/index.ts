@@ -1,5 +1,5 @@
 export { briefFromText } from './brief-link.ts';
-export { dataUrlOf } from './data-url.ts';
+export { blobOfDataUrl, dataUrlOf } from './data-url.ts';
 export { csvText, tableText } from './csv.ts';
 export { deflate, inflate } from './deflate.ts';
 export { readStudioFile } from './document-files.ts';

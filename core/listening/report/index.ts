@@ -3,6 +3,7 @@ export { type ChromaticOctave, chromaticOctaves } from './chromatic-octaves.ts';
 export { type MissGroup, missGroups, type Shared } from './miss-groups.ts';
 export { missesOf, type NoteMiss, type Side } from './note-misses.ts';
 export { takeEntry } from './take-entry.ts';
+export { type PairOfLine, pairsOfLine } from './pairs-of-line.ts';
 export { type Purity, purityOf } from './purity.ts';
 export { type PitchPlace, type SamePitch, samePitches } from './same-pitch.ts';
 export { type Group, type WeakPlace, weakPlaces } from './weak-places.ts';

@@ -10,7 +10,15 @@ export interface Stroke {
   /** The centre of its pitch, Hz. */
   readonly hz: number;
   /** The pitch from which it is reached, the one to which that leads, and how long it takes, seconds; null where it begins at once. */
-  readonly from: { readonly hz: number; readonly toHz: number; readonly seconds: number } | null;
+  readonly from: {
+    readonly hz: number;
+    readonly toHz: number;
+    readonly seconds: number;
+    /** The loudness of the bow on the way, as a share of the usual. */
+    readonly loudness: number;
+  } | null;
+  /** The loudness of the bow, as a share of the usual. */
+  readonly loudness: number;
   /** The landing beside its pitch: cents, and the time in which it is corrected, seconds; null for none. */
   readonly landing: SimulatedNote['landing'];
   /** Whether the bow goes on from the stroke before. */
@@ -37,6 +45,7 @@ export function strokesOf(played: readonly SimulatedNote[], voice: number): read
         until: note.until - (next ? secondsOfSlide(next) : 0),
         hz,
         from,
+        loudness: 1,
         landing: note.landing,
         slurred: note.slurred && from !== null,
         goesOn: next?.slurred === true && next.hz[voice] !== undefined,
@@ -53,9 +62,9 @@ function secondsOfSlide({ slide }: SimulatedNote): number {
 /** Gives the way into a note from the one before, whose pitch is given: a slide, or a finger that takes over; null where there is none. */
 function wayInto({ slide, slurred, hz }: SimulatedNote, beforeHz: number | undefined, voice: number): Stroke['from'] {
   const ownHz = hz[voice] ?? 0;
-  if (slide && voice === 0) return { hz: slide.fromHz, toHz: slide.toHz, seconds: slide.seconds };
-  if (slide) return { hz: beforeHz ?? ownHz, toHz: ownHz, seconds: slide.seconds };
-  return slurred && beforeHz !== undefined ? { hz: beforeHz, toHz: ownHz, seconds: TAKEN_OVER } : null;
+  if (slide && voice === 0) return { hz: slide.fromHz, toHz: slide.toHz, seconds: slide.seconds, loudness: 1 };
+  if (slide) return { hz: beforeHz ?? ownHz, toHz: ownHz, seconds: slide.seconds, loudness: 1 };
+  return slurred && beforeHz !== undefined ? { hz: beforeHz, toHz: ownHz, seconds: TAKEN_OVER, loudness: 1 } : null;
 }
 
 /** The way in which pitch is not steady. */
@@ -126,12 +135,13 @@ const SPEAKS_IN = 0.035;
 const STOPS_IN = 0.03;
 
 /** Makes the loudness of a stroke over time, 0 … 1, at a time in seconds from its beginning. */
-export function loudnessWay({ at, until, slurred, goesOn }: Stroke): (seconds: number) => number {
+export function loudnessWay({ at, until, slurred, goesOn, from, loudness }: Stroke): (seconds: number) => number {
   const length = until - at;
   return (seconds) => {
     const speaking = slurred ? 0.85 + 0.15 * Math.min(1, seconds / SPEAKS_IN) : rise(seconds / SPEAKS_IN);
     const stopping = goesOn ? 1 : rise((length - seconds) / STOPS_IN);
-    return speaking * stopping;
+    const share = from !== null && seconds < from.seconds ? from.loudness : loudness;
+    return speaking * stopping * share;
   };
 }
 

@@ -4,6 +4,7 @@ import type { StringNumber } from '#core/instrument';
 import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
 import type { LivePlace } from '#core/listening/live';
+import type { Flaw, PairNotes } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
 
 /** The samples a second at which takes are read: enough for the partials of the highest note. */
@@ -30,6 +31,8 @@ export interface SimulatedTask {
 export interface TakeWorker {
   /** Lets a simulated player play a plan; the same for the same seed. */
   readonly simulate: (plan: Plan, task: SimulatedTask) => Sound;
+  /** Renders two notes right or with a flaw. */
+  readonly renderPair: (notes: PairNotes, flaw: Flaw | null, seed: number) => Sound;
   /** Reads a take of a plan, in which something known sounds along. */
   readonly read: (plan: Plan, sound: Sound, along: KnownSounds) => TakeReading;
   /** Begins to follow a player through a plan, at a number of samples a second. */

@@ -2,7 +2,7 @@ import { expose, transfer } from 'comlink';
 import { type DueNote, dueNotes, seededNumbers } from '#core/listening';
 import { BEFORE_FIRST, followLive, type LiveEar, liveEar, type LivePlace } from '#core/listening/live';
 import { readTake, type TakeReading } from '#core/listening/reading';
-import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
+import { FAULTLESS, makeTake, QUIET, renderPair, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
 import type { Fault, TakeWorker } from './protocol.ts';
 import { TAKE_RATE } from './protocol.ts';
@@ -30,6 +30,10 @@ const worker: TakeWorker = {
       sampleRate: TAKE_RATE,
     });
     return transfer({ samples, sampleRate: TAKE_RATE }, [samples.buffer]);
+  },
+  renderPair: (notes, flaw, seed) => {
+    const sound = renderPair(notes, flaw, seed);
+    return transfer(sound, [sound.samples.buffer]);
   },
   beginLive: (plan, sampleRate) => {
     const due = dueNotes(plan);

@@ -3,6 +3,7 @@ import { type Remote, wrap } from 'comlink';
 import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
 import type { LivePlace } from '#core/listening/live';
+import type { Flaw, PairNotes } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
 import type { SimulatedTask, TakeWorker } from './protocol.ts';
 
@@ -17,6 +18,11 @@ function takeWorker(): Remote<TakeWorker> {
 /** Lets a simulated player play a plan, in a worker. */
 export function simulateTake(plan: Plan, task: SimulatedTask): Promise<Sound> {
   return takeWorker().simulate(plan, task);
+}
+
+/** Renders two notes right or with a flaw, in a worker. */
+export function soundOfPair(notes: PairNotes, flaw: Flaw | null, seed: number): Promise<Sound> {
+  return takeWorker().renderPair(notes, flaw, seed);
 }
 
 /** Begins to follow a player through a plan, at a number of samples a second, in a worker. */

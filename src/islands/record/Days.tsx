@@ -1,7 +1,8 @@
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { DAYS_A_WEEK, dayNumber } from '#core/calendar';
 import { workIn, type LogEntry, ofKind } from '#core/practice/log';
 import { type DayTries, daysOfPractice, temposByPiece } from '#core/trends';
+import { blobOfDataUrl } from '../../files/index.ts';
 import { dayOf, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { useTellNote } from '../../state/note-places.ts';
@@ -156,9 +157,16 @@ function TakeBack({ entry, log }: { readonly entry: LogEntry; readonly log: Log 
   );
 }
 
+/** Plays a sound of the log; the page may play what it has made itself, but no address with the sound in it. */
+function AttachedSound({ entry }: { readonly entry: Extract<LogEntry, { kind: 'file' }> }) {
+  const address = useMemo(() => URL.createObjectURL(blobOfDataUrl(entry.data, entry.type)), [entry]);
+  useEffect(() => () => URL.revokeObjectURL(address), [address]);
+  return <audio controls src={address} aria-label={entry.name} className="mt-1 block" />;
+}
+
 function Attached({ entry }: { readonly entry: Extract<LogEntry, { kind: 'file' }> }) {
   if (entry.type.startsWith('image/')) return <img src={entry.data} alt={entry.name} className="mt-1 max-h-60" />;
-  if (entry.type.startsWith('audio/')) return <audio controls src={entry.data} aria-label={entry.name} className="mt-1 block" />;
+  if (entry.type.startsWith('audio/')) return <AttachedSound entry={entry} />;
   return (
     <a href={entry.data} download={entry.name}>
       Download

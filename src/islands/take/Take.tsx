@@ -6,6 +6,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { PAIRS } from '../../words/intonation/pairs.ts';
 import { LIVE } from '../../words/intonation/live.ts';
 import { TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
@@ -13,6 +14,7 @@ import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
 import { LivePanel } from './LivePanel.tsx';
+import { PairsToHear } from './PairsToHear.tsx';
 import { FIRST_CHOSEN, faultOf, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
@@ -90,6 +92,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
       ) : (
         <PathScore plan={plan} name="the line" />
       )}
+      <OpenedSection title={PAIRS.title}>{() => <PairsToHear plan={plan} playerId={piece.playerId} />}</OpenedSection>
     </>
   );
 }

@@ -22,7 +22,7 @@ test('a simulated player is read: the finger that lies flat is named, note by no
   await expect(heard.getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
   const rows = heard.getByRole('row').filter({ hasText: 'finger 2 on' });
   await expect(rows.filter({ hasText: 'flat' })).toHaveCount(await rows.count());
-  await expect(heard.getByRole('row')).toHaveCount((await beads(page).count()) + 1);
+  await expect(heard.getByRole('table', { name: 'Note by note' }).getByRole('row')).toHaveCount((await beads(page).count()) + 1);
   await page.getByLabel('In tune within').selectOption('30');
   await expect(rows.filter({ hasText: 'flat' })).toHaveCount(0);
 });
@@ -53,10 +53,50 @@ test('a recording is opened and read, in any rate and with a silent side; what i
   await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
 });
 
-test('a line with double stops says that it is not read yet', async ({ page }) => {
+test('of a double stop both voices are read, and how pure they are together', async ({ page }) => {
   await openPiece(page, 'A major in sixths');
   await page.getByRole('link', { name: 'Take', exact: true }).click();
-  await expect(page.getByText('This line has double stops.')).toBeVisible();
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByText(/^Finger 3 lies flat: \d+ cents below the other notes/)).toBeVisible();
+  const [first, second] = [heard.getByRole('row').nth(1), heard.getByRole('row').nth(2)];
+  await expect(first).toContainText(/finger 1 on IV \(G\).*cents wide, \d+\.\d beats a second/);
+  await expect(second).toContainText('finger 2 on III (D)');
+});
+
+test('shifts within one bow tell where they landed, and the notes are summed up', async ({ page }) => {
+  await page.getByLabel('The simulated player').selectOption('landing');
+  await page.getByLabel('What sounds along').selectOption('metronome');
+  await page.getByRole('button', { name: 'Play and read it' }).click();
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByText(/^2 of 2 shifts within one bow land beyond their place at first\.$/)).toBeVisible();
+  await expect(
+    heard
+      .getByRole('row')
+      .filter({ hasText: /\d mm beyond, corrected in 0\.\d s/ })
+      .first(),
+  ).toBeVisible();
+  await heard.getByText('By finger, string, position and shift').click();
+  await expect(heard.getByRole('table').filter({ hasText: 'By arriving shift' })).toContainText('after a shift downward');
+  await expect(heard.getByText('A simulated player’s take does not go into the record.')).toBeVisible();
+});
+
+test('a take goes into the record, with its sound, and a later one is compared with it', async ({ page }) => {
+  await openPiece(page, SHORT);
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await page.getByLabel('A recording of the line').setInputFiles(waveFile('take.wav', { play: SHORT, sampleRate: 44_100 }));
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await heard.getByLabel(/^with its sound, \d+ kB$/).check();
+  await heard.getByRole('button', { name: 'Keep it in the record' }).click();
+  await expect(heard.getByText(/^Kept in the record of Merle: 15 notes/)).toBeVisible();
+  await heard.getByLabel('The earlier take it is compared with').selectOption({ index: 1 });
+  await expect(heard.getByText('in dashed outline: the earlier take')).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await heard.getByRole('button', { name: /^Save the sound as WAV/ }).click();
+  expect((await saved).suggestedFilename()).toMatch(/\.wav$/);
+  await page.getByRole('link', { name: 'Record', exact: true }).click();
+  await expect(page.getByText(`${SHORT}, recorded: 15 of 15 notes within 10 cents`)).toBeVisible();
+  await expect.poll(() => page.locator('audio').evaluate((sound: HTMLAudioElement) => sound.duration)).toBeGreaterThan(10);
 });
 
 /** Puts a microphone in place of the browser’s that hears a file over and over, is taken away after some time (ms), or is refused. */
@@ -107,4 +147,34 @@ test('a microphone that is refused is said, and one that is taken away ends the 
   await withMicrophone(page, { file: waveFile('take.wav', { play: LINE, sampleRate: 44_100 }), goneAfter: 3000 });
   await page.getByRole('button', { name: 'Record' }).click();
   await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^Played as far as measure/)).toBeVisible();
+});
+
+test('while the line is played each note is shown; the ear judges first where that is wanted', async ({ page }) => {
+  await openPiece(page, SHORT);
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  await page.getByRole('button', { name: 'Listen live' }).waitFor();
+  await withMicrophone(page, { file: waveFile('take.wav', { play: SHORT, sampleRate: 44_100 }) });
+  const live = page.getByRole('region', { name: 'Listening while you play' });
+  await live.getByRole('button', { name: 'Listen live' }).click();
+  await expect(live.getByText('measure 1, beat 2 (G2)')).toBeVisible();
+  await expect(live.getByText('measure 1, beat 4 (B♭2)')).toBeVisible();
+  await live.getByLabel('While you play').selectOption('ear');
+  await live.getByRole('group', { name: 'How did it lie?' }).getByRole('button', { name: 'in tune' }).click();
+  await expect(live.getByText('It was in tune. The ear was right.')).toBeVisible();
+  await expect(live.getByText('The ear was right 1 time of 1.')).toBeVisible();
+  await live.getByRole('button', { name: 'Stop listening' }).click();
+  expect(await page.evaluate(() => (Reflect.get(window, 'microphone') as MediaStreamTrack).readyState)).toBe('ended');
+});
+
+test('a shift of the line is heard right and wrong, and asked', async ({ page }) => {
+  await page.getByText('Hear it right and wrong').click();
+  await page.getByLabel('Of this line').selectOption({ label: 'the shift to measure 4, beat 2 (C4)' });
+  await page.getByRole('button', { name: 'Hear it right' }).click();
+  await page.getByLabel('The flaw').selectOption('late');
+  await page.getByRole('button', { name: 'Hear it wrong' }).click();
+  await page.getByRole('button', { name: 'Ask me' }).click();
+  const asked = page.getByRole('group', { name: 'Ask me' });
+  await asked.getByRole('button', { name: 'the first' }).click();
+  await asked.getByRole('button', { name: 'late', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Hear it right and wrong' })).toHaveText(/^(Right|No): the (first|second) was /);
 });
