@@ -118,6 +118,7 @@ export const LogEntry = Type.Union([
       type: Type.String({ maxLength: 80 }),
       bytes: Type.Integer({ minimum: 0, maximum: LARGEST_FILE }),
       data: Type.String({ maxLength: Math.ceil((LARGEST_FILE * 4) / 3) + 100, pattern: '^data:', description: 'A data URL.' }),
+      recording: Type.Optional(Type.Literal(true, { description: 'It is the sound of a take.' })),
     },
     closed,
   ),

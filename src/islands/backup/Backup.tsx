@@ -15,9 +15,19 @@ import {
   type StudioBrought,
 } from '../../state/backup/index.ts';
 import { Button } from '../../ui/Button.tsx';
+import { CheckField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { broughtText, FILE_UNDER_WAY, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
+import {
+  broughtText,
+  FILE_UNDER_WAY,
+  lastBackupText,
+  NO_FOLDERS,
+  persistedText,
+  recordingsText,
+  reminderText,
+} from '../../words/kept/backup.ts';
+import { sizeText } from '../../words/practice/record.ts';
 import { PageShell } from '../frame/index.ts';
 import { PracticeOfNobody, type Run } from '../parts/index.ts';
 import { BroughtTable } from './BroughtTable.tsx';
@@ -67,14 +77,17 @@ interface PartProps {
 }
 
 function SaveStudio({ state, run }: PartProps) {
+  const [wantsRecordings, setWantsRecordings] = useState(false);
+  const { count, bytes } = state.recordings;
   const save = (): void =>
     run(async () => {
-      downloadText(`dove-path-studio-${new Date().toISOString().slice(0, 10)}.json`, 'application/json', await backUp());
+      downloadText(`dove-path-studio-${new Date().toISOString().slice(0, 10)}.json`, 'application/json', await backUp(wantsRecordings));
     });
   return (
     <section aria-label="Save the studio" className="mt-5">
       <p className="mb-2">{state.daysChanged > 0 ? reminderText(state) : lastBackupText(state.backedUpAt)}</p>
       <Button onClick={save}>Save the studio as a file</Button>
+      {count > 0 && <CheckField label={recordingsText(count, sizeText(bytes))} checked={wantsRecordings} onChange={setWantsRecordings} />}
     </section>
   );
 }

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { countText } from '#core/messages';
-import { logTable } from '#core/practice/log';
+import { isRecording, logTable } from '#core/practice/log';
 import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
-import { textOf } from '../../state/backup/index.ts';
+import { textOf, withoutRecordings } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { remove as removeRecord } from '../../state/keeping/index.ts';
 import { recordsOfPlayer } from '../../state/deleting/index.ts';
@@ -11,6 +11,7 @@ import { BROUGHT_BACK_UNDER } from '../../words/kept/deleted.ts';
 import type { Logged } from '../../records/record.ts';
 import { ENTRIES, readStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
+import { CheckField } from '../../ui/fields/index.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 interface TheirDataProps {
@@ -26,15 +27,22 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const tellOutcome = (work: Promise<void>): void =>
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
-  const entries = async () => await readStored(ENTRIES, playerId);
+  const [wantsRecordings, setWantsRecordings] = useState(false);
+  const entries = async () => {
+    const all = await readStored(ENTRIES, playerId);
+    return wantsRecordings ? all : all.filter((entry) => !isRecording(entry));
+  };
   const saveTable = async (): Promise<void> => {
     const { columns, rows } = logTable(await entries());
     downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', tableText(columns, rows));
   };
   const saveEntries = async (): Promise<void> =>
     downloadText(fileNameOf(`${name} log`, 'json'), 'application/json', JSON.stringify(await entries(), null, 2));
-  const saveAll = async (id: string): Promise<void> =>
-    downloadText(fileNameOf(`${name} everything`, 'json'), 'application/json', textOf(await recordsOfPlayer(id)));
+  const saveAll = async (id: string): Promise<void> => {
+    const parts = await recordsOfPlayer(id);
+    const text = textOf(wantsRecordings ? parts : withoutRecordings(parts));
+    downloadText(fileNameOf(`${name} everything`, 'json'), 'application/json', text);
+  };
   const remove = async (id: string): Promise<void> => {
     const outcome = await removeRecord('player', id, 'deleted');
     if (!outcome.ok) throw new Error(outcome.message);
@@ -55,6 +63,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
           </>
         )}
       </div>
+      <CheckField label="with the recordings of takes" checked={wantsRecordings} onChange={setWantsRecordings} />
       <p className="mt-1 text-[14px] text-dove-dark">“Everything” can be brought in again under Backup.</p>
       {asks !== null && playerId !== null && (
         <Question

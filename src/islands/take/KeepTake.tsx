@@ -43,7 +43,7 @@ export function KeepTake({ piece, sound, misses, leftOut, toleranceCents, notKep
     if (!withSound || !fits) return;
     const wave = await waveOf(sound);
     const name = `${takenAtText(Date.now())}, ${piece.title}`.slice(0, 120);
-    await log.add({ kind: 'file', name, type: wave.type, bytes: wave.size, data: await dataUrlOf(wave) });
+    await log.add({ kind: 'file', name, type: wave.type, bytes: wave.size, data: await dataUrlOf(wave), recording: true });
   };
   const save = async (): Promise<void> => downloadBlob(fileNameOf(piece.title, 'wav'), await waveOf(sound));
   const tell = (work: Promise<void>): void => void work.then(() => setFailed(false)).catch(() => setFailed(true));

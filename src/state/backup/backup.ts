@@ -1,5 +1,6 @@
 import { DOCUMENT_NAMES } from '#core/documents';
 import { database } from '../../storage/database/index.ts';
+import { countRecordings, type Recordings } from './recordings.ts';
 import { studioText } from './studio-file.ts';
 
 /** The number of days with changes since the last backup after which the teacher is reminded. */
@@ -15,6 +16,8 @@ export interface BackupState {
   readonly isDue: boolean;
   /** Whether the browser keeps its storage even when the disk runs full; null where it does not say. */
   readonly persisted: boolean | null;
+  /** The recordings of takes, which a backup leaves out unless they are wanted. */
+  readonly recordings: Recordings;
   /** The folder that is kept up to date; null for none. */
   readonly folder: { readonly name: string; readonly allowed: boolean } | null;
 }
@@ -34,13 +37,14 @@ export async function backupState(): Promise<BackupState> {
     daysChanged: days.size,
     isDue: daysAfterPuttingOff.size >= REMIND_AFTER_DAYS,
     persisted: (await globalThis.navigator?.storage?.persisted?.()) ?? null,
+    recordings: await countRecordings(),
     folder: folder && { name: folder.name, allowed: await isAllowed(folder) },
   };
 }
 
 /** Writes the studio as a file's text, and remembers that it was saved. */
-export async function backUp(): Promise<string> {
-  const text = await studioText();
+export async function backUp(wantsRecordings = false): Promise<string> {
+  const text = await studioText(wantsRecordings);
   await database.facts.put({ key: 'backed-up', value: Date.now() });
   return text;
 }

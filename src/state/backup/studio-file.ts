@@ -3,6 +3,7 @@ import { goodReading, type Reading } from '#core/result';
 import { database } from '../../storage/database/index.ts';
 import type { Along } from './along.ts';
 import { type Brought, hereByName, readPart } from './brought.ts';
+import { withoutRecordings } from './recordings.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 
 /** The content of a file of the studio. */
@@ -13,11 +14,11 @@ export interface StudioBrought {
   readonly damaged: readonly DamagedPart[];
 }
 
-/** Writes the whole studio as a file's text: every record of every kind. */
-export async function studioText(): Promise<string> {
+/** Writes the whole studio as a file's text: every record of every kind; the recordings of takes only where they are wanted. */
+export async function studioText(wantsRecordings = false): Promise<string> {
   const parts: RecordPart[] = [];
   for (const kind of DOCUMENT_NAMES) for (const record of await database.tableOf(kind).toArray()) parts.push({ kind, record });
-  return textOf(parts);
+  return textOf(wantsRecordings ? parts : withoutRecordings(parts));
 }
 
 /** Writes some records as the text of a file that any studio can bring in. */

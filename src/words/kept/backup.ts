@@ -13,6 +13,11 @@ export function reminderText({ backedUpAt, daysChanged }: { readonly backedUpAt:
   return `${lastBackupText(backedUpAt)} You have changed something on ${countText(daysChanged, 'day', 'days')}${since}.`;
 }
 
+/** Writes which recordings a backup may take along: "with the recordings of takes: 3, 1.7 MB". */
+export function recordingsText(count: number, size: string): string {
+  return `with the recordings of takes: ${count}, ${size}`;
+}
+
 /** Writes whether the browser keeps its storage. */
 export function persistedText(persisted: boolean | null): string {
   if (persisted === null) return 'This browser does not say whether it keeps the studio when the disk is full.';

@@ -8,6 +8,7 @@ import { newPlayer } from '../../../src/records/new-records.ts';
 import { playerDocument } from '../../../src/records/studio.ts';
 import { bringIn } from '../../../src/state/backup/brought.ts';
 import { restoreSetAside } from '../../../src/state/backup/set-aside.ts';
+import { backupState } from '../../../src/state/backup/backup.ts';
 import { readStudioText, studioText, textOf } from '../../../src/state/backup/studio-file.ts';
 import { logEntry } from '../../../src/state/practice/logging.ts';
 import { database } from '../../../src/storage/database/database.ts';
@@ -76,6 +77,21 @@ describe('a day of a log with more entries than a page holds', () => {
     assert.equal(await database.players.count(), 1);
     const again = await readStudioText(text);
     assert.ok(again.ok && again.value.brought.every(({ standing }) => standing === 'same'));
+  });
+});
+
+describe('the recording of a take', () => {
+  const recording = { kind: 'file', name: 'take', type: 'audio/wav', bytes: 3, data: 'data:audio/wav;base64,AAAA' } as const;
+
+  it('goes into a file of the studio only where that is wanted, and is counted with its size', async () => {
+    await database.logs.clear();
+    await logEntry(WREN, newEntry({ ...recording, recording: true }));
+    await logEntry(WREN, newEntry({ ...recording, name: 'brought along' }));
+    const { recordings } = await backupState();
+    assert.deepEqual(recordings, { count: 1, bytes: 3 });
+    const filesIn = (text: string): readonly string[] => [...text.matchAll(/"name":"(take|brought along)"/g)].map(([, name]) => name ?? '');
+    assert.deepEqual(filesIn(await studioText()), ['brought along']);
+    assert.deepEqual(filesIn(await studioText(true)).toSorted(), ['brought along', 'take']);
   });
 });
 
