@@ -16,17 +16,7 @@ export {
   setIn,
   setsOf,
 } from './counted.ts';
-export {
-  type EntryOf,
-  isRecording,
-  LARGEST_FILE,
-  LAST_MOMENT,
-  LogEntry,
-  type LogWhat,
-  MOST_ENTRIES,
-  PosturePoint,
-  type Prompt,
-} from './entry.ts';
+export { type EntryOf, LARGEST_FILE, LAST_MOMENT, LogEntry, type LogWhat, MOST_ENTRIES, PosturePoint, type Prompt } from './entry.ts';
 export { mergedEntries } from './merged.ts';
 export { inOrder, orderOf } from './order.ts';
 export { logTable } from './table.ts';

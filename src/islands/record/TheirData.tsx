@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { countText } from '#core/messages';
-import { isRecording, logTable } from '#core/practice/log';
+import { logTable } from '#core/practice/log';
 import { downloadText, fileNameOf, tableText } from '../../files/index.ts';
-import { textOf, withoutRecordings } from '../../state/backup/index.ts';
+import { isRecording, textOf, withoutRecordings } from '../../state/backup/index.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { remove as removeRecord } from '../../state/keeping/index.ts';
 import { recordsOfPlayer } from '../../state/deleting/index.ts';

@@ -1,4 +1,4 @@
-import { isRecording } from '#core/practice/log';
+import type { LogEntry } from '#core/practice/log';
 import { database } from '../../storage/database/index.ts';
 import type { RecordPart } from './records-text.ts';
 
@@ -20,4 +20,9 @@ export async function countRecordings(): Promise<Recordings> {
 /** Leaves the recordings of takes out of some records. */
 export function withoutRecordings(parts: readonly RecordPart[]): readonly RecordPart[] {
   return parts.filter(({ record: { document } }) => !('entries' in document && document.entries.some(isRecording)));
+}
+
+/** Tells whether an entry is the sound of a take, which is kept but given away only where that is wanted. */
+export function isRecording(entry: LogEntry): boolean {
+  return entry.kind === 'file' && entry.recording === true;
 }

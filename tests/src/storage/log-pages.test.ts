@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import { DOCUMENT_KINDS } from '#core/documents';
 import { type LogEntry, MOST_ENTRIES } from '#core/practice/log';
-import { entriesOf, pageOf } from '../../../src/records/log-pages.ts';
+import { entriesOf, newEntry, pageOf } from '../../../src/records/log-pages.ts';
 import { newPlayer } from '../../../src/records/new-records.ts';
 import { playerDocument } from '../../../src/records/studio.ts';
 import { bringIn } from '../../../src/state/backup/brought.ts';
