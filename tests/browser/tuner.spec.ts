@@ -7,7 +7,7 @@ async function openTuner(page: Page, instrument: string): Promise<void> {
 }
 
 /** Puts a microphone of the page's own making in place of the browser's: its sound, or the error it fails with. */
-async function withMicrophone(page: Page, kind: 'denied' | 'absent' | 'silent' | 'clipped' | 'sounding'): Promise<void> {
+async function withMicrophone(page: Page, kind: 'denied' | 'absent' | 'silent' | 'clipped' | 'sounding' | 'two strings'): Promise<void> {
   await page.addInitScript((what) => {
     navigator.mediaDevices.getUserMedia = async () => {
       if (what === 'denied') throw new DOMException('no', 'NotAllowedError');
@@ -18,6 +18,13 @@ async function withMicrophone(page: Page, kind: 'denied' | 'absent' | 'silent' |
       const level = new GainNode(context, { gain: what === 'silent' ? 0 : what === 'clipped' ? 40 : 0.4 });
       tone.connect(level).connect(destination);
       tone.start();
+      if (what === 'two strings') {
+        // The A of a violin and a D that makes a fifth with it which is 4 cents too wide.
+        tone.frequency.value = 440;
+        const other = new OscillatorNode(context, { type: 'sawtooth', frequency: (440 / 1.5) * 2 ** (-4 / 1200) });
+        other.connect(level);
+        other.start();
+      }
       return destination.stream;
     };
   }, kind);
@@ -69,3 +76,22 @@ for (const [kind, words] of [
     await expect(page.getByRole('status', { name: 'Heard' })).toContainText('cents');
   });
 }
+
+test('two strings bowed together tell how far they are from pure', async ({ page }) => {
+  await withMicrophone(page, 'two strings');
+  await openTuner(page, 'Robin’s violin');
+  await page.getByLabel('Listen to').selectOption('microphone');
+  await page.getByRole('button', { name: '2. D with A' }).click();
+  await expect(page.getByRole('status', { name: 'Both strings together' })).toHaveText(
+    /^D with A: [345] cents wide of pure, \d\.\d beats a second$/,
+  );
+});
+
+test('a tuning is kept with the day', async ({ page }) => {
+  await withMicrophone(page, 'sounding');
+  await openTuner(page, 'Martin’s cello');
+  await page.getByLabel('Listen to').selectOption('microphone');
+  await expect(page.getByText(/^Tuned: A \+[56]\.\d cents$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this tuning with the day' }).click();
+  await expect(page.getByText('It is in the record of today.')).toBeVisible();
+});

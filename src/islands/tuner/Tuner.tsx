@@ -4,7 +4,7 @@ import { guardIsland, Notice, Part } from '../../ui/states/index.ts';
 import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
-import type { InstrumentRecord } from '../../records/record.ts';
+import type { InstrumentRecord, Logged, PlayerRecord } from '../../records/record.ts';
 import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { storedOr, STUDIO, useStored } from '../../state/reading/index.ts';
 import { useTaught } from '../../state/taught.ts';
@@ -17,8 +17,10 @@ import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
 import { Addressed, PageShell } from '../frame/index.ts';
 import { instrumentLike, NumberOrigins } from '../parts/index.ts';
+import { KeepTuning } from './KeepTuning.tsx';
 import { FIRST_ERRORS } from './simulated.ts';
-import { useMicrophone } from './use-microphone.ts';
+import { Together } from './Together.tsx';
+import { useHeardStrings } from './use-heard-strings.ts';
 
 const TuningStepPanel = lazy(async () => ({ default: (await import('./TuningStepPanel.tsx')).TuningStepPanel }));
 
@@ -68,7 +70,7 @@ function TunerPage() {
         <Choice label="Listen to" value={source} values={SOURCES} name={(value) => SOURCE_LABELS[value]} onChange={setSource} />.
       </p>
       <Part>
-        <Strings key={id} instrument={instrument} source={source} />
+        <Strings key={id} instrument={instrument} source={source} whose={ownerOfLog(player)} />
         <NextSteps>
           <ButtonLink href="/">Play the last piece</ButtonLink>
           <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
@@ -78,6 +80,11 @@ function TunerPage() {
       </Part>
     </PageShell>
   );
+}
+
+/** Gives the owner of the log in which a tuning is kept. */
+function ownerOfLog(player: PlayerRecord | null): Logged {
+  return player ? { playerId: player.id, name: player.document.name } : { playerId: null, name: '' };
 }
 
 /** Gives the address of the tapes for an instrument of the studio, or for a kind of instrument in its usual size. */
@@ -98,12 +105,19 @@ function instrumentNamed(id: string, studio: readonly InstrumentRecord[]): Instr
   return instrumentLike(spec);
 }
 
-function Strings({ instrument, source }: { readonly instrument: Instrument; readonly source: Source }) {
+interface StringsProps {
+  readonly instrument: Instrument;
+  readonly source: Source;
+  /** The player in whose record a tuning is kept. */
+  readonly whose: Logged;
+}
+
+function Strings({ instrument, source, whose }: StringsProps) {
   const steps = useMemo(() => tuningSteps(instrument), [instrument]);
   const [order, setOrder] = useState(0);
   const [errors, setErrors] = useState<readonly number[]>(FIRST_ERRORS);
-  const listening = useMicrophone(source === 'microphone');
   const step = steps[order];
+  const { pair, listening, tuned } = useHeardStrings(instrument, step, source === 'microphone');
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 md:grid-cols-[220px_minmax(0,1fr)]">
       <nav aria-label="Strings in the order of tuning">
@@ -132,14 +146,18 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
         </Notice>
       ) : (
         step && (
-          <TuningStepPanel
-            instrument={instrument}
-            step={step}
-            errors={errors}
-            onErrors={setErrors}
-            heard={listening === null ? null : listening.state === 'open' ? listening.heard : { kind: 'silent' }}
-            onNext={order + 1 < steps.length ? () => setOrder(order + 1) : null}
-          />
+          <div>
+            <TuningStepPanel
+              instrument={instrument}
+              step={step}
+              errors={errors}
+              onErrors={setErrors}
+              heard={listening === null ? null : listening.state === 'open' ? listening.heard : { kind: 'silent' }}
+              onNext={order + 1 < steps.length ? () => setOrder(order + 1) : null}
+            />
+            <Together instrument={instrument} step={step} pair={pair} listening={listening} />
+            <KeepTuning instrument={instrument} tuned={tuned} whose={whose} />
+          </div>
         )
       )}
     </div>

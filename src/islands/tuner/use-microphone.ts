@@ -8,23 +8,35 @@ const EVERY_MS = 150;
 export type Listening =
   | { readonly state: 'opening' }
   | { readonly state: 'none'; readonly why: NoMicrophone }
-  | { readonly state: 'open'; readonly heard: Heard };
+  | {
+      readonly state: 'open';
+      readonly heard: Heard;
+      /** The interval of the two strings that are bowed together, cents; null where only one is heard. */
+      readonly together: number | null;
+    };
 
-/** Listens to the microphone while it is wanted; null while it is not. */
-export function useMicrophone(wanted: boolean): Listening | null {
+/** Listens to the microphone while it is wanted, for one string and for two, Hz, the lower first; null while it is not. */
+export function useMicrophone(wanted: boolean, lowHz: number | null = null, highHz: number | null = null): Listening | null {
   const [listening, setListening] = useState<Listening>({ state: 'opening' });
   useEffect(() => {
     if (!wanted) return;
     let gone = false;
     let close = (): void => undefined;
     void (async () => {
-      const [{ openMicrophone }, { listen: heard }] = await Promise.all([
+      const [{ openMicrophone }, { listen: heard }, { intervalTogether }] = await Promise.all([
         import('../../audio/microphone.ts'),
         import('../../audio/heard.ts'),
+        import('../../audio/heard-together.ts'),
       ]);
       const microphone = await openMicrophone();
       if (typeof microphone === 'string') return gone ? undefined : setListening({ state: 'none', why: microphone });
-      const timer = setInterval(() => setListening({ state: 'open', heard: heard(microphone.read(), microphone.sampleRate) }), EVERY_MS);
+      const timer = setInterval(() => {
+        const [samples, rate] = [microphone.read(), microphone.sampleRate];
+        const one = heard(samples, rate);
+        const isSounding = one.kind === 'pitch' || one.kind === 'unclear';
+        const together = isSounding && lowHz !== null && highHz !== null ? intervalTogether(samples, rate, [lowHz, highHz]) : null;
+        setListening({ state: 'open', heard: one, together });
+      }, EVERY_MS);
       close = () => {
         clearInterval(timer);
         microphone.close();
@@ -36,6 +48,6 @@ export function useMicrophone(wanted: boolean): Listening | null {
       close();
       setListening({ state: 'opening' });
     };
-  }, [wanted]);
+  }, [wanted, lowHz, highHz]);
   return wanted ? listening : null;
 }

@@ -54,3 +54,29 @@ export function harmonicsText(instrument: Instrument, step: TuningStep): string 
 function nameOf(instrument: Instrument, index: number): string {
   return noteLabel(instrument.strings[index]?.name ?? '');
 }
+
+/** The words for keeping a tuning. */
+export const KEEP_TUNING = { keep: 'Keep this tuning with the day', kept: 'It is in the record of today.' } as const;
+
+/** Writes a tuning as it was heard: "Tuned: A +0.4 cents, D −1.2 cents". */
+export function tunedText(instrument: Instrument, tuned: Readonly<Record<number, number>>): string {
+  const strings = instrument.strings.flatMap((_, index) => {
+    const cents = tuned[index];
+    return cents === undefined ? [] : [`${nameOf(instrument, index)} ${centsText(cents)}`];
+  });
+  return `Tuned: ${strings.join(', ')}`;
+}
+
+/** Writes how far two strings together lie from pure: "D with A: 3 cents wide, 1.2 beats a second"; how to hear it, while one is missing. */
+export function togetherText(
+  instrument: Instrument,
+  { stringIndex, against }: TuningStep,
+  heard: { readonly off: number; readonly beats: number } | null,
+): string {
+  const both = `${nameOf(instrument, stringIndex)} with ${nameOf(instrument, against ?? stringIndex)}`;
+  if (heard === null) return `${both}: bow the two together to hear how they beat.`;
+  const size = Math.round(Math.abs(heard.off));
+  return size < 2
+    ? `${both}: pure, ${heard.beats.toFixed(1)} beats a second`
+    : `${both}: ${size} cents ${heard.off > 0 ? 'wide' : 'narrow'} of pure, ${heard.beats.toFixed(1)} beats a second`;
+}
