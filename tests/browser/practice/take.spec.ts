@@ -1,3 +1,6 @@
+import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import type { StudyFile } from '../../support/plans/study-files.ts';
 import { beads, expect, openPiece, test } from '../bench-page.ts';
@@ -49,9 +52,28 @@ test('a recording is opened and read, in any rate and with a silent side; what i
   await expect(message).toContainText('Nothing is heard in this recording');
   await open.setInputFiles(waveFile('long.wav', { seconds: 601, sampleRate: 8000 }));
   await expect(message).toContainText('longer than ten minutes');
-  await open.setInputFiles(waveFile('take.wav', { play: LINE, sampleRate: 48_000 }));
-  await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
+  await open.setInputFiles(twoHours());
+  await expect(message).toContainText('too large for a take of ten minutes');
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await open.setInputFiles(waveFile('talk.wav', { talks: 8, sampleRate: 8000 }));
+  await expect(heard.getByText(/^Little of this line was heard\./)).toBeVisible();
+  await expect(heard.getByText('A take in which little of the line was heard does not go into the record.')).toBeVisible();
+  for (const [sampleRate, offset] of [
+    [48_000, 0.2],
+    [192_000, 0],
+  ] as const) {
+    await open.setInputFiles(waveFile('take.wav', { play: LINE, sampleRate, offset }));
+    await expect(heard.getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
+  }
 });
+
+/** Makes a file as long as two hours of sound, of which nothing but the first letters is written. */
+function twoHours(): string {
+  const path = join(mkdtempSync(join(tmpdir(), 'dove-path-')), 'long.wav');
+  writeFileSync(path, 'RIFF');
+  truncateSync(path, 2 * 3600 * 44_100 * 4);
+  return path;
+}
 
 test('of a double stop both voices are read, and how pure they are together', async ({ page }) => {
   await openPiece(page, 'A major in sixths');
