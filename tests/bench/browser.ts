@@ -6,6 +6,7 @@ import { type Browser, chromium, type Page } from '@playwright/test';
 import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../support/first-page.ts';
 import { CHROMIUM, startServer } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
+import { printLiveLatency } from './live.ts';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -41,7 +42,14 @@ console.log(
   `a plan asked for while other fingerings of the whole line are looked for, against one asked for at rest: ${ratio(first.busyMs, first.restMs)}`,
 );
 if (against !== undefined) await printAgainst(against, first);
+await printLive();
 await browser.close();
+
+/** Serves this build, and measures how soon a note is shown while it is played. */
+async function printLive(): Promise<void> {
+  const server = await startServer({ port: PORT, tree: '.', env: { DOVE_PATH_DEMO: '1' } });
+  await printLiveLatency(browser, ADDRESS).finally(() => server.stop());
+}
 
 /** Measures both builds in turns, because the first finds a cold machine. */
 async function printAgainst(other: string, first: Figures): Promise<void> {
