@@ -15,7 +15,7 @@ const RATES = [4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8];
 
 /** The shortest time in which a swing and a drift are told apart, seconds, and the least swing that is called a vibrato, cents. */
 const NEEDS_SECONDS = 0.3;
-const LEAST_VIBRATO = 6;
+const LEAST_VIBRATO = 9;
 
 /**
  * Takes the pitch of a note apart: a steady centre, a drift in a straight line, and one swing at the rate of a vibrato, by least squares;

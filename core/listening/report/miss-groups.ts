@@ -42,7 +42,8 @@ export function missGroups({ notes }: Plan, misses: readonly NoteMiss[]): readon
     ];
   });
   const keys = new Map(shares.flat().map((shared): [string, Shared] => [JSON.stringify(shared), shared]));
-  return [...keys].map(([key, shared]) => {
+  const inOrder = [...keys].toSorted(([, one], [, other]) => placeOf(one).localeCompare(placeOf(other), 'en', { numeric: true }));
+  return inOrder.map(([key, shared]) => {
     const here = counted.filter((_, order) => shares[order]?.some((one) => JSON.stringify(one) === key));
     const cents = here.map((miss) => miss.cents ?? 0);
     const mean = cents.reduce((sum, value) => sum + value, 0) / cents.length;
@@ -55,4 +56,18 @@ export function missGroups({ notes }: Plan, misses: readonly NoteMiss[]): readon
       spreadCents: Math.sqrt(cents.reduce((sum, value) => sum + (value - mean) ** 2, 0) / cents.length),
     };
   });
+}
+
+/** Gives the place of a group among its like, as text that is ordered with its numbers: fingers, strings and positions upward. */
+function placeOf(shared: Shared): string {
+  switch (shared.by) {
+    case 'finger':
+      return `1 ${shared.finger}`;
+    case 'string':
+      return `2 ${shared.string}`;
+    case 'position':
+      return `3 ${shared.position.label === 'half' ? '0' : shared.position.label}`;
+    case 'arrival':
+      return `4 ${['none', 'up', 'down'].indexOf(shared.way)}`;
+  }
 }
