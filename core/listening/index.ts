@@ -3,4 +3,5 @@ export { type DueNote, dueNotes } from './due-notes.ts';
 export { finePitchHz, strengthAt } from './fine-pitch.ts';
 export type { Sound } from './sound.ts';
 export { type Level, levelOf } from './level.ts';
+export { middleOf } from './middle.ts';
 export { seededNumbers, seededSpread } from './seeded.ts';

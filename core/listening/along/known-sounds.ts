@@ -1,4 +1,4 @@
-import type { Sound } from '#core/listening';
+import { middleOf, type Sound } from '#core/listening';
 
 /** The known sounds beside a player. */
 export interface KnownSounds {
@@ -59,11 +59,6 @@ function measureTone(samples: Float32Array, first: number, size: number, angle: 
     imaginary += value * Math.sin(angle * (first + index));
   }
   return [(2 * real) / size, (2 * imaginary) / size];
-}
-
-function middleOf(values: readonly number[]): number {
-  const sorted = values.toSorted((one, other) => one - other);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
 }
 
 /** The length of a click, and the time before it from which it is taken out, seconds. */

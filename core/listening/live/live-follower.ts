@@ -1,4 +1,4 @@
-import type { DueNote } from '#core/listening';
+import { type DueNote, middleOf } from '#core/listening';
 
 /** A moment of sound, as it is heard while somebody plays. */
 export interface HeardNow {
@@ -67,6 +67,5 @@ const TOLD_OF = 5;
 function placeOn(place: LivePlace, order: number, cents: number): LivePlace {
   const goesOn = order === place.order;
   const recent = [...(goesOn ? place.recent : []), cents].slice(-TOLD_OF);
-  const middle = recent.toSorted((one, other) => one - other)[Math.floor(recent.length / 2)] ?? cents;
-  return { order, cents: middle, recent, moments: goesOn ? place.moments + 1 : 1, elsewhere: null };
+  return { order, cents: middleOf(recent), recent, moments: goesOn ? place.moments + 1 : 1, elsewhere: null };
 }

@@ -1,4 +1,4 @@
-import type { Sound } from '#core/listening';
+import { middleOf, type Sound } from '#core/listening';
 
 import { pitchFinder } from './period.ts';
 
@@ -80,7 +80,7 @@ export function readArrival({ samples, sampleRate }: Sound, arriving: Arriving):
   const steady = restsFrom(looks, left, { at: steadyCents, within: AT_STEADY });
   if (left < 0 || steady < 0) return null;
   const rest = Math.min(steady, restsFrom(looks, left, { at: aimCents, within: FIRST_WITHIN }));
-  const firstCents = medianOf(looks.slice(rest, rest + RESTS_FOR)) - aimCents;
+  const firstCents = middleOf(looks.slice(rest, rest + RESTS_FOR)) - aimCents;
   const isCorrected = Math.abs(firstCents - (steadyCents - aimCents)) > CORRECTED;
   // A leap is smeared over a look: the sound before it and the sound after it are both in it.
   const slid = (rest - left) * EVERY - size / sampleRate / 2;
@@ -122,9 +122,4 @@ function wayHeard(looks: readonly number[], { left, rest, oldCents }: Way): Pick
   const [out, into] = [Math.abs(before - oldCents), Math.abs(arrived - after)];
   if (Math.max(out, into) < LEAST_WAY) return SILENT;
   return out > into ? { part: 'from', passedCents: before } : { part: 'into', passedCents: after };
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = values.toSorted((one, other) => one - other);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
 }

@@ -1,3 +1,4 @@
+import { middleOf } from '#core/listening';
 import type { Stretch } from './follow.ts';
 import type { Frames } from './frames.ts';
 import type { HeardNote } from './heard.ts';
@@ -50,7 +51,7 @@ export function readNote(frames: Frames, { order, from, to, begun, cameFrom }: N
   const edge = Math.max(Math.min(EDGE.seconds, EDGE.share * length), Math.min(window / 2, 0.35 * length)) / every;
   const inner = bowed.filter((frame) => frame >= first + edge && frame <= last - edge);
   const judged = inner.length >= FEWEST ? inner : bowed;
-  const middle = medianOf(judged.map((frame) => cents[frame] ?? 0));
+  const middle = middleOf(judged.map((frame) => cents[frame] ?? 0));
   const kept = judged.filter((frame) => Math.abs((cents[frame] ?? 0) - middle) < PART_OF_IT);
   const pitch = steadyPitch(
     kept.map((frame) => frame * every),
@@ -115,9 +116,4 @@ function arrivalOf({ cents, window, every }: Frames, { from, last, pitch, cameFr
 function foldedOctave(off: number): number {
   const octaves = Math.round(off / 1200);
   return octaves !== 0 && Math.abs(off - 1200 * octaves) < ANOTHER ? off - 1200 * octaves : off;
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = values.toSorted((one, other) => one - other);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
 }

@@ -64,7 +64,8 @@ function isOrnamented({ notes }: Plan, { note }: DueNote): boolean {
   return planned?.kind === 'note' && planned.partner !== null && planned.partner.does !== 'touches';
 }
 
-function sideOf(cents: number, tolerance: number): Side {
+/** Tells on which side a note lies, against a tolerance, both in cents. */
+export function sideOf(cents: number, tolerance: number): Side {
   return cents < -tolerance ? 'flat' : cents > tolerance ? 'sharp' : 'in tune';
 }
 

@@ -3,15 +3,12 @@ import { useMemo } from 'react';
 import { fadeAfter, type Help, HELPS, usualCourse } from '#core/practice/fading';
 import { notesOfPart } from '#core/practice/session';
 import type { Practised } from '#core/practice/item';
-import { answerOf } from '../../engine/index.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { NextSteps } from '../../ui/NextSteps.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';
-import { pieceTitle } from '../../words/piece/pieces.ts';
+import { guardIsland, Notice } from '../../ui/states/index.ts';
 import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
-import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
-import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
+import { Addressed } from '../frame/index.ts';
+import { PlannedPage, type PlannedPiece, titleOfPlanned } from '../opened-piece/index.ts';
 import { CourseForm } from './CourseForm.tsx';
 import { ShownWith } from './ShownWith.tsx';
 import { type FadingKept, useFading } from './use-fading.ts';
@@ -22,38 +19,10 @@ export const ByHeart = guardIsland(GuardedByHeart);
 function GuardedByHeart() {
   return (
     <Addressed>
-      <ByHeartPage />
+      <PlannedPage name="By heart" waiting={FADING_WORDS.waiting}>
+        {(piece) => <Learning piece={piece} />}
+      </PlannedPage>
     </Addressed>
-  );
-}
-
-function ByHeartPage() {
-  const id = new URL(location.href).searchParams.get('piece');
-  const asked = usePlanned(id);
-  const loaded = answerOf(asked);
-  const piece = loaded === null || typeof loaded === 'string' ? null : loaded;
-  usePageTitle('By heart', piece ? titleOf(piece) : null);
-  return (
-    <PageShell current="By heart" title={piece ? titleOf(piece) : 'By heart'} pieceId={id}>
-      <Answered asked={asked} waiting={FADING_WORDS.waiting}>
-        {(come) => (typeof come === 'string' ? <NoPiece why={come} /> : <Learning piece={come} />)}
-      </Answered>
-    </PageShell>
-  );
-}
-
-function titleOf({ name, plan }: PlannedPiece): string {
-  return pieceTitle({ name, brief: plan.brief });
-}
-
-function NoPiece({ why }: { readonly why: string }) {
-  return (
-    <>
-      <p role="alert">{why}</p>
-      <NextSteps>
-        <ButtonLink href="/pieces">Choose a piece</ButtonLink>
-      </NextSteps>
-    </>
   );
 }
 
@@ -63,7 +32,7 @@ const ADDRESS = { with: parseAsArrayOf(parseAsStringLiteral(HELPS)) };
 function Learning({ piece }: { readonly piece: PlannedPiece }) {
   const { plan, playerId } = piece;
   const [{ with: chosen }, setAddress] = useQueryStates(ADDRESS);
-  const practised = useMemo((): Practised => ({ piece: piece.id, title: titleOf(piece), part: { part: 'whole' } }), [piece]);
+  const practised = useMemo((): Practised => ({ piece: piece.id, title: titleOfPlanned(piece), part: { part: 'whole' } }), [piece]);
   const kept = useFading({ playerId, name: plan.brief.player?.name ?? '' }, practised);
   const usual = usualCourse(plan.brief.school?.labels ?? 'numbers');
   const { fading } = kept;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { DueNote } from '#core/listening';
 import type { LivePlace } from '#core/listening/live';
-import type { Side } from '#core/listening/report';
+import { type Side, sideOf } from '#core/listening/report';
 import { Button } from '../../ui/Button.tsx';
 import { SIDE_LABELS } from '../../words/intonation/takes.ts';
 import { EAR_FIRST, earJudgedText, earRightText } from '../../words/intonation/live.ts';
@@ -71,9 +71,4 @@ export function EarFirst({ due, place, toleranceCents, onAnswer }: EarFirstProps
       {answers.length > 0 && <p>{earRightText(answers.filter(({ right }) => right).length, answers.length)}</p>}
     </div>
   );
-}
-
-/** Tells on which side a note lies, against the tolerance. */
-export function sideOf(cents: number, toleranceCents: number): Side {
-  return cents < -toleranceCents ? 'flat' : cents > toleranceCents ? 'sharp' : 'in tune';
 }

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { waysOf } from '#core/brief';
 import { dueNotes } from '#core/listening';
 import type { LivePlace } from '#core/listening/live';
+import { sideOf } from '#core/listening/report';
 import type { Plan } from '#core/plan/describe';
 import { useLogPages } from '../../state/practice/index.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -11,7 +12,7 @@ import { Notice } from '../../ui/states/index.ts';
 import { LIVE, LIVE_MODES, liveMissText, type LiveMode } from '../../words/intonation/live.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
 import { noteAtText, tellNotesOfPlan } from '../../words/line/note-places.ts';
-import { type EarAnswer, EarFirst, sideOf } from './EarFirst.tsx';
+import { type EarAnswer, EarFirst } from './EarFirst.tsx';
 import { SureBefore } from './SureBefore.tsx';
 import { useLive } from './use-live.ts';
 

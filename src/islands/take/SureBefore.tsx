@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { LivePlace } from '#core/listening/live';
+import { sideOf } from '#core/listening/report';
 import { Button } from '../../ui/Button.tsx';
 import { SURE_BEFORE, sureBeforeText, type SureTally } from '../../words/intonation/live.ts';
-import { sideOf } from './EarFirst.tsx';
 
 interface SureBeforeProps {
   readonly place: LivePlace;

@@ -1,17 +1,14 @@
 import { useState } from 'react';
-import { answerOf } from '../../engine/index.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Mic, Play, Square } from '../../ui/icons.ts';
-import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { guardIsland } from '../../ui/states/index.ts';
 import { PAIRS } from '../../words/intonation/pairs.ts';
 import { LIVE } from '../../words/intonation/live.ts';
 import { TAKE_PAGE } from '../../words/intonation/takes.ts';
-import { pieceTitle } from '../../words/piece/pieces.ts';
-import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
-import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
+import { Addressed } from '../frame/index.ts';
+import { PlannedPage, type PlannedPiece } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
 import { LivePanel } from './LivePanel.tsx';
 import { PairsToHear } from './PairsToHear.tsx';
@@ -26,38 +23,10 @@ export const Take = guardIsland(GuardedTake);
 function GuardedTake() {
   return (
     <Addressed>
-      <TakePage />
+      <PlannedPage name="Take" waiting={TAKE_PAGE.waiting}>
+        {(piece) => <TakeOf piece={piece} />}
+      </PlannedPage>
     </Addressed>
-  );
-}
-
-function TakePage() {
-  const id = new URL(location.href).searchParams.get('piece');
-  const asked = usePlanned(id);
-  const come = answerOf(asked);
-  const title = come === null || typeof come === 'string' ? TAKE_PAGE.title : titleOf(come);
-  usePageTitle(TAKE_PAGE.title, title === TAKE_PAGE.title ? null : title);
-  return (
-    <PageShell current="Take" title={title} pieceId={id}>
-      <Answered asked={asked} waiting={TAKE_PAGE.waiting}>
-        {(piece) => (typeof piece === 'string' ? <NoPiece why={piece} /> : <TakeOf piece={piece} />)}
-      </Answered>
-    </PageShell>
-  );
-}
-
-function titleOf({ name, plan }: PlannedPiece): string {
-  return pieceTitle({ name, brief: plan.brief });
-}
-
-function NoPiece({ why }: { readonly why: string }) {
-  return (
-    <>
-      <p role="alert">{why}</p>
-      <NextSteps>
-        <ButtonLink href="/pieces">Choose a piece</ButtonLink>
-      </NextSteps>
-    </>
   );
 }
 

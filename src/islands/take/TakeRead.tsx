@@ -31,8 +31,7 @@ import {
   weakText,
 } from '../../words/intonation/takes.ts';
 import { tellNotesOfPlan } from '../../words/line/note-places.ts';
-import { pieceTitle } from '../../words/piece/pieces.ts';
-import type { PlannedPiece } from '../opened-piece/index.ts';
+import { type PlannedPiece, titleOfPlanned } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
 import { besideTarget } from './beside-target.ts';
 import { CentsUnderStaff } from './CentsUnderStaff.tsx';
@@ -78,7 +77,7 @@ export function TakeRead({ piece, take, toleranceCents }: TakeReadProps) {
       </PageSteps>
       <TakeInSentences piece={piece} take={take} misses={misses} arrivals={arrivals} isThisLine={isThisLine} />
       <KeepTake
-        piece={{ id, title: pieceTitle({ name: piece.name, brief: plan.brief }), player: plan.brief.player?.name ?? '' }}
+        piece={{ id, title: titleOfPlanned(piece), player: plan.brief.player?.name ?? '' }}
         sound={sound}
         misses={misses}
         leftOut={reading.leftOut.length}

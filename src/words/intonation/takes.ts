@@ -12,7 +12,6 @@ import { centsText, signedMmText } from './intonation.ts';
 
 /** The words of the page on which a take is read. */
 export const TAKE_PAGE = {
-  title: 'Take',
   waiting: 'Planning the piece …',
   reading: 'Reading the take …',
   failed: 'The take could not be read. Try it again.',
