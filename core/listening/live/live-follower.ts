@@ -14,8 +14,10 @@ export interface LivePlace {
   readonly order: number;
   /** The distance from it, cents, sharp positive; null while nothing of it is heard. */
   readonly cents: number | null;
-  /** The distances that were heard of this note in the last moments, cents: their middle is what is told. */
+  /** The distances that were heard of this note in the last moments, cents. */
   readonly recent: readonly number[];
+  /** The middle of all of these, cents: how a note that is held lies; null before the first. */
+  readonly heldCents: number | null;
   /** The moments for which this note has been heard. */
   readonly moments: number;
   /** Another note that is heard, and for which number of moments: a player who begins again is believed after a few. */
@@ -23,7 +25,7 @@ export interface LivePlace {
 }
 
 /** The place before the first note. */
-export const BEFORE_FIRST: LivePlace = { order: -1, cents: null, recent: [], moments: 0, elsewhere: null };
+export const BEFORE_FIRST: LivePlace = { order: -1, cents: null, recent: [], heldCents: null, moments: 0, elsewhere: null };
 
 /** The distance within which a pitch is that of a note due, cents. */
 const IS_NOTE = 65;
@@ -60,12 +62,20 @@ function placeElsewhere(place: LivePlace, order: number, cents: number): LivePla
   return moments < BELIEVED_AFTER ? { ...place, cents: null, elsewhere: { order, moments } } : placeOn(place, order, cents);
 }
 
-/** The moments of which the middle is told: one that was read wrong does not show. */
+/** The moments of which the middle is told at once: one that was read wrong does not show. And those of a note that is held. */
 const TOLD_OF = 5;
+const HELD_OF = 30;
 
 /** Gives the place of a player of whom a note is heard. */
 function placeOn(place: LivePlace, order: number, cents: number): LivePlace {
   const goesOn = order === place.order;
-  const recent = [...(goesOn ? place.recent : []), cents].slice(-TOLD_OF);
-  return { order, cents: middleOf(recent), recent, moments: goesOn ? place.moments + 1 : 1, elsewhere: null };
+  const recent = [...(goesOn ? place.recent : []), cents].slice(-HELD_OF);
+  return {
+    order,
+    cents: middleOf(recent.slice(-TOLD_OF)),
+    recent,
+    heldCents: middleOf(recent),
+    moments: goesOn ? place.moments + 1 : 1,
+    elsewhere: null,
+  };
 }

@@ -39,8 +39,8 @@ export function EarFirst({ due, place, toleranceCents, onAnswer }: EarFirstProps
   const [asked, setAsked] = useState<Asked | null>(null);
   const [answers, setAnswers] = useState<readonly EarAnswer[]>([]);
   const [told, setTold] = useState<{ readonly order: number; readonly text: string } | null>(null);
-  if (asked === null && place.moments >= ASKED_AFTER && place.cents !== null && told?.order !== place.order) {
-    setAsked({ order: place.order, cents: place.cents });
+  if (asked === null && place.moments >= ASKED_AFTER && place.heldCents !== null && told?.order !== place.order) {
+    setAsked({ order: place.order, cents: place.heldCents });
     setTold(null);
   }
   const answer = (given: Side): void => {

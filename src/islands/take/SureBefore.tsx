@@ -18,7 +18,7 @@ const NOTHING: SureTally = { sure: { inTune: 0, of: 0 }, unsure: { inTune: 0, of
 export function SureBefore({ place, toleranceCents }: SureBeforeProps) {
   const [said, setSaid] = useState<{ readonly as: 'sure' | 'unsure'; readonly after: number } | null>(null);
   const [tally, setTally] = useState(NOTHING);
-  const { order, cents, moments } = place;
+  const { order, heldCents: cents, moments } = place;
   // The word that was said counts for the next note that is held.
   if (said !== null && order !== said.after && moments >= COUNTS_AFTER && cents !== null) {
     const { inTune, of } = tally[said.as];

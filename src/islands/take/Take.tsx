@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Mic, Play, Square } from '../../ui/icons.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -36,6 +36,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
   const { take, simulate, open, record, stop } = useTake(plan, chosen.along);
   const isRecording = take.state === 'recording';
   const live = <LivePanel plan={plan} playerId={piece.playerId} toleranceCents={Number(chosen.tolerance)} />;
+  const pairs = <PairsToHear plan={plan} playerId={piece.playerId} />;
   return (
     <>
       <TakeChoices plan={plan} chosen={chosen} onChoose={choose} />
@@ -54,14 +55,17 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
       </div>
       {!isRecording && take.state !== 'read' && live}
       {take.state === 'read' ? (
-        <>
+        <Fragment key="read">
           <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
           <OpenedSection title={LIVE.title}>{() => live}</OpenedSection>
-        </>
+          <OpenedSection title={PAIRS.title}>{() => pairs}</OpenedSection>
+        </Fragment>
       ) : (
-        <PathScore plan={plan} name="the line" />
+        <Fragment key="line">
+          <PathScore plan={plan} name="the line" />
+          <OpenedSection title={PAIRS.title}>{() => pairs}</OpenedSection>
+        </Fragment>
       )}
-      <OpenedSection title={PAIRS.title}>{() => <PairsToHear plan={plan} playerId={piece.playerId} />}</OpenedSection>
     </>
   );
 }
