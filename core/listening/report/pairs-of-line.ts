@@ -3,10 +3,10 @@ import type { DueNote } from '#core/listening';
 import type { PairKind, PairNotes } from '#core/listening/simulated';
 
 /** Two notes of a line that can be heard right and wrong. */
-export interface PairOfLine extends PairNotes {
+export type PairOfLine = PairNotes & {
   /** The line index of the second of them, or of the double stop. */
   readonly note: number;
-}
+};
 
 /** The distance within which a double stop is an octave, cents. */
 const OCTAVE_WITHIN = 40;
@@ -17,7 +17,11 @@ export function pairsOfLine(instrument: InstrumentKind, due: readonly DueNote[])
     const pair = kindOf(note, due[order - 1]);
     if (pair === null) return [];
     const [one = 1, other = 1] = pair === 'octave' ? note.hz : [due[order - 1]?.hz[0], note.hz[0]];
-    return [{ instrument, pair, note: note.note, hz: [one, other] }];
+    const notes = { instrument, note: note.note, hz: [one, other] } as const;
+    if (pair !== 'shift') return [{ ...notes, pair }];
+    const { shift, slide } = note;
+    // A shift whose guide is silent has no slide to hear, and one pitch under two fingers does not slide.
+    return shift && slide ? [{ ...notes, pair, up: shift.handSemitones > 0, slide }] : [];
   });
 }
 

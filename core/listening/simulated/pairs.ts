@@ -18,11 +18,19 @@ export type PairKind = keyof typeof FLAWS;
 export type Flaw = (typeof FLAWS)[PairKind][number];
 
 /** Two notes of a line that are rendered: of a shift and of a change of string one after the other, of an octave together. */
-export interface PairNotes {
+export type PairNotes = {
   readonly instrument: InstrumentKind;
-  readonly pair: PairKind;
   /** The two frequencies: the old and the new, or the lower and the upper, Hz. */
   readonly hz: readonly [number, number];
+} & ({ readonly pair: Exclude<PairKind, 'shift'> } | ShiftHeard);
+
+/** The way of a shift: short and beyond are said of the hand, whatever the notes do. */
+interface ShiftHeard {
+  readonly pair: 'shift';
+  /** Whether the hand moves up the string. */
+  readonly up: boolean;
+  /** The slide that the guide makes heard, from one frequency to another, Hz. */
+  readonly slide: { readonly fromHz: number; readonly toHz: number };
 }
 
 /** The rate of a rendering, samples a second. */
@@ -60,10 +68,11 @@ const PLAIN = { from: null, loudness: 1, landing: null, slurred: false, goesOn: 
 /** The beginning of the first note, seconds. */
 const FIRST_AT = 0.1;
 
-function voicesOf({ pair, hz: [one, other] }: PairNotes, flaw: Flaw | null): readonly (readonly Stroke[])[] {
-  switch (pair) {
+function voicesOf(notes: PairNotes, flaw: Flaw | null): readonly (readonly Stroke[])[] {
+  const [one, other] = notes.hz;
+  switch (notes.pair) {
     case 'shift':
-      return [shiftStrokes(one, other, flaw)];
+      return [shiftStrokes(notes.hz, notes, flaw)];
     case 'octave': {
       const until = FIRST_AT + OCTAVE;
       const outBy = 2 ** (OUT / 1200);
@@ -82,14 +91,20 @@ function voicesOf({ pair, hz: [one, other] }: PairNotes, flaw: Flaw | null): rea
 /** The time for which a string rings on under the next, seconds. */
 const RINGS_ON = 0.16;
 
-function shiftStrokes(oldHz: number, newHz: number, flaw: Flaw | null): readonly Stroke[] {
+function shiftStrokes([oldHz, newHz]: PairNotes['hz'], { up, slide }: ShiftHeard, flaw: Flaw | null): readonly Stroke[] {
   const seconds = flaw === 'squeezed' ? SLIDE.squeezed : flaw === 'slide-too-heavy' ? SLIDE.heavy : SLIDE.good;
   const arrives = FIRST_AT + NOTE + (flaw === 'late' ? LATE : 0);
   const loudness = flaw === 'slide-too-heavy' ? ON_SLIDE.heavy : flaw === 'slide-too-light' ? ON_SLIDE.light : ON_SLIDE.good;
-  const way = Math.sign(newHz - oldHz);
+  const way = up ? 1 : -1;
   const outBy = flaw === 'beyond' ? way * OUT : flaw === 'short' ? -way * OUT : 0;
+  // The whole hand lands beside its place, and with it the finger that passes the in-between note.
   const landed = newHz * 2 ** (outBy / 1200);
-  const from = { hz: oldHz, toHz: landed, seconds, loudness: flaw === 'squeezed' ? ON_SLIDE.heavy : loudness };
+  const from = {
+    hz: slide.fromHz,
+    toHz: slide.toHz * 2 ** (outBy / 1200),
+    seconds,
+    loudness: flaw === 'squeezed' ? ON_SLIDE.heavy : loudness,
+  };
   return [
     { ...PLAIN, at: FIRST_AT, until: arrives - seconds, hz: oldHz, goesOn: true },
     { ...PLAIN, at: arrives - seconds, until: arrives + NOTE, hz: landed, from, slurred: true },

@@ -1,7 +1,6 @@
-import type { Sound } from '#core/listening';
 import { useState } from 'react';
+import type { Sound } from '#core/listening';
 import { LARGEST_FILE } from '#core/practice/log';
-
 import { type NoteMiss, takeEntry } from '#core/listening/report';
 import type { useLogPages } from '../../state/practice/index.ts';
 import { dataUrlOf, downloadBlob, fileNameOf } from '../../files/index.ts';

@@ -73,7 +73,7 @@ export function TakeChoices({ plan, chosen, onChoose }: TakeChoicesProps) {
           />
         </>
       )}
-      . Along with it sounds{' '}
+      . It is played along with{' '}
       <Choice
         label="What sounds along"
         value={along}

@@ -23,7 +23,7 @@ export const LIVE = {
 } as const;
 
 /** The words for the ear that judges first. */
-export const EAR_FIRST = { hold: 'Hold a note until you are asked.', asks: 'How did it lie?' } as const;
+export const EAR_FIRST = { hold: 'Hold a note until you are asked.', asks: 'Flat, in tune or sharp?' } as const;
 
 /** The words for saying before whether one is sure. */
 export const SURE_BEFORE = {

@@ -14,7 +14,7 @@ export const PAIRS = {
   first: 'the first',
   second: 'the second',
   none: 'This line has no shift, octave or change of string to hear.',
-  note: 'The sounds are made, not recorded: they show one flaw at a time, more than a player would.',
+  note: 'These sounds are computed, not recorded; each shows one flaw, larger than in real playing.',
 } as const;
 
 /** The names of pairs, before their places. */
@@ -28,14 +28,14 @@ export const PAIR_LABELS: Readonly<Record<PairKind, string>> = {
 export const FLAW_LABELS: Readonly<Record<Flaw, string>> = {
   short: 'short of its place',
   beyond: 'beyond its place',
-  squeezed: 'squeezed: it sets out too late and rushes',
+  squeezed: 'squeezed: the hand leaves late and rushes',
   late: 'late',
   'slide-too-light': 'with a slide too light to lead',
   'slide-too-heavy': 'with a slide too heavy',
   'upper-out': 'with the upper voice out',
   'lower-out': 'with the lower voice out',
-  balance: 'with the bow hanging on the lower string',
-  cut: 'with the string before it cut off',
+  balance: 'with too much bow on the lower string',
+  cut: 'with the string before it cut short',
 };
 
 /** Writes what a pair was, after an answer: "Right: the second was short of its place." */

@@ -54,7 +54,7 @@ export const FAULT_LABELS = {
   string: 'with one string sharp',
   shifts: 'with shifts that overshoot',
   landing: 'with shifts that overshoot and are corrected',
-  drift: 'going sharp by and by',
+  drift: 'drifting sharp',
   vibrato: 'with vibrato',
   slips: 'with slips, as in a first reading',
 } as const;
@@ -68,12 +68,12 @@ export const KEEPING = {
   simulated: 'A simulated player’s take does not go into the record.',
   notThisLine: 'A take in which little of the line was heard does not go into the record.',
   tooLong: 'too long to be kept in the record: save it as a file',
-  failed: 'The sound could not be saved. The take itself is in the record.',
+  failed: 'The sound could not be saved. Try it again.',
 } as const;
 
-/** Writes that a take is kept: "Kept in the record of Mara: 24 notes, without those that were unclear." */
+/** Writes that a take is kept: "Kept in the record of Mara: 24 notes; unclear ones are left out." */
 export function keptText(name: string, notes: number): string {
-  return `Kept in the record${name === '' ? '' : ` of ${name}`}: ${countText(notes, 'note', 'notes')}, without what was unclear.`;
+  return `Kept in the record${name === '' ? '' : ` of ${name}`}: ${countText(notes, 'note', 'notes')}; unclear ones are left out.`;
 }
 
 /** Names a take by its time: "3 December, 17:05". */
@@ -165,7 +165,7 @@ export function purityText(purity: Purity | null): string {
   const size = Math.round(Math.abs(purity.cents));
   if (size < 2) return 'pure';
   const beats = `${purity.beats.toFixed(1)} beats a second`;
-  if (purity.heard === 'size') return `${size} cents off, ${beats}; wide or narrow is not heard`;
+  if (purity.heard === 'size') return `${size} cents off, ${beats}; whether wide or narrow cannot be heard`;
   return `${size} cents ${purity.cents > 0 ? 'wide' : 'narrow'}, ${beats}`;
 }
 

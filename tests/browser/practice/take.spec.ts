@@ -181,7 +181,7 @@ test('while the line is played each note is shown; the ear judges first where th
   await expect(live.getByText('measure 1, beat 2 (G2)')).toBeVisible();
   await expect(live.getByText('measure 1, beat 4 (B♭2)')).toBeVisible();
   await live.getByLabel('While you play').selectOption('ear');
-  await live.getByRole('group', { name: 'How did it lie?' }).getByRole('button', { name: 'in tune' }).click();
+  await live.getByRole('group', { name: 'Flat, in tune or sharp?' }).getByRole('button', { name: 'in tune' }).click();
   // On a machine that stutters the sound itself is not in tune, so that the answer may be wrong.
   await expect(live.getByText(/^It was (in tune\. The ear was right|\d+ cents (flat|sharp)\. The ear was wrong)\.$/)).toBeVisible();
   await expect(live.getByText(/^The ear was right (0 times|1 time) of 1\.$/)).toBeVisible();

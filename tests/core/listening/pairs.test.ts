@@ -13,7 +13,7 @@ function partOf(notes: PairNotes, flaw: Flaw | null, [from, to]: readonly [numbe
   return { samples: samples.subarray(from * sampleRate, to * sampleRate), sampleRate };
 }
 
-const SHIFT: PairNotes = { instrument: 'cello', pair: 'shift', hz: [147, 196] };
+const SHIFT: PairNotes = { instrument: 'cello', pair: 'shift', hz: [147, 196], up: true, slide: { fromHz: 147, toHz: 196 } };
 const OCTAVE: PairNotes = { instrument: 'violin', pair: 'octave', hz: [392, 784] };
 
 /** The part of a shift in which its new note is steady, seconds. */
@@ -34,6 +34,17 @@ describe('a shift, an octave and a change of string, right and wrong', () => {
     assert.ok(loudnessOf('slide-too-light') < 0.6 * loudnessOf(null) && loudnessOf('slide-too-heavy') > 1.3 * loudnessOf(null));
     const late = partOf(SHIFT, 'late', [1.01, 1.07]);
     assert.ok(finePitchHz(late.samples, late.sampleRate, 147) < 155);
+  });
+
+  it('tell short from beyond by the hand, also where it moves up to a lower note, and slide by way of the in-between note', () => {
+    const falling: PairNotes = { instrument: 'violin', pair: 'shift', hz: [660, 587], up: true, slide: { fromHz: 660, toHz: 784 } };
+    const pitchOf = (flaw: Flaw | null): number => {
+      const { samples, sampleRate } = partOf(falling, flaw, ARRIVED);
+      return 1200 * Math.log2(finePitchHz(samples, sampleRate, 587) / 587);
+    };
+    assert.ok(pitchOf('short') < -35 && pitchOf('beyond') > 35 && Math.abs(pitchOf(null)) < 3);
+    const { samples, sampleRate } = partOf(falling, null, [0.96, 1]);
+    assert.ok(finePitchHz(samples, sampleRate, 760) > 700);
   });
 
   it('of an octave one voice is out, or hardly bowed', () => {
