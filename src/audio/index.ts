@@ -1,4 +1,5 @@
 export { type Heard, listen } from './heard.ts';
+export type { HeardTogether } from './heard-together.ts';
 export type { MidiKeyboards } from './keyboard/midi-keyboards.ts';
 export { HEARD_SAMPLES, type NoMicrophone } from './microphone.ts';
 export { playSamples, stopPlaying } from './play.ts';

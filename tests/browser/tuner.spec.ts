@@ -85,6 +85,7 @@ test('two strings bowed together tell how far they are from pure', async ({ page
   await expect(page.getByRole('status', { name: 'Both strings together' })).toHaveText(
     /^D with A: [345] cents wide of pure, \d\.\d beats a second$/,
   );
+  await expect(page.getByRole('status', { name: 'Heard' })).toContainText(/[345]\.\d cents flat/);
 });
 
 test('a tuning is kept with the day', async ({ page }) => {

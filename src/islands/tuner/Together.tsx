@@ -17,7 +17,7 @@ interface TogetherProps {
 export function Together({ instrument, step, pair, listening }: TogetherProps) {
   if (pair === null || listening?.state !== 'open') return null;
   const { lowHz, ratio } = pair;
-  const cents = listening.together;
+  const cents = listening.together?.cents ?? null;
   const off = cents === null ? null : cents - centsOfRatio(ratio);
   const beats = cents === null ? 0 : beatsHz(ratio, lowHz, lowHz * 2 ** (cents / 1200));
   return (

@@ -17,10 +17,17 @@ interface HeardStrings {
 /** The distance from its target within which a sound is that string, cents. */
 const OWN_STRING = 60;
 
+/** Where both strings sound, the one that is tuned is heard by its own partials: both together have no one pitch. */
+function withOwnString(listening: Listening | null, step: TuningStep | undefined, pair: StringPair | null): Listening | null {
+  if (listening?.state !== 'open' || listening.together === null || !step || !pair) return listening;
+  const [lowHz, highHz] = listening.together.hz;
+  return { ...listening, heard: { kind: 'pitch', hz: step.targetHz < (pair.lowHz + pair.highHz) / 2 ? lowHz : highHz } };
+}
+
 /** Hears the string of a step, alone and with the one it is tuned against, and remembers each string as it was heard last. */
 export function useHeardStrings(instrument: Instrument, step: TuningStep | undefined, wanted: boolean): HeardStrings {
   const pair = step ? pairOf(instrument, step) : null;
-  const listening = useMicrophone(wanted, pair?.lowHz, pair?.highHz);
+  const listening = withOwnString(useMicrophone(wanted, pair?.lowHz, pair?.highHz), step, pair);
   const [tuned, setTuned] = useState<Tuned>({});
   const heard = listening?.state === 'open' ? listening.heard : null;
   if (step && heard?.kind === 'pitch') {

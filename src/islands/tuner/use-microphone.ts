@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Heard, NoMicrophone } from '../../audio/index.ts';
+import type { Heard, HeardTogether, NoMicrophone } from '../../audio/index.ts';
 
 /** The interval at which the microphone is listened to, ms. */
 const EVERY_MS = 150;
@@ -11,8 +11,8 @@ export type Listening =
   | {
       readonly state: 'open';
       readonly heard: Heard;
-      /** The interval of the two strings that are bowed together, cents; null where only one is heard. */
-      readonly together: number | null;
+      /** The two strings that are bowed together; null where only one is heard. */
+      readonly together: HeardTogether | null;
     };
 
 /** Listens to the microphone while it is wanted, for one string and for two, Hz, the lower first; null while it is not. */
@@ -23,7 +23,7 @@ export function useMicrophone(wanted: boolean, lowHz: number | null = null, high
     let gone = false;
     let close = (): void => undefined;
     void (async () => {
-      const [{ openMicrophone }, { listen: heard }, { intervalTogether }] = await Promise.all([
+      const [{ openMicrophone }, { listen: heard }, { hearTogether }] = await Promise.all([
         import('../../audio/microphone.ts'),
         import('../../audio/heard.ts'),
         import('../../audio/heard-together.ts'),
@@ -34,7 +34,7 @@ export function useMicrophone(wanted: boolean, lowHz: number | null = null, high
         const [samples, rate] = [microphone.read(), microphone.sampleRate];
         const one = heard(samples, rate);
         const isSounding = one.kind === 'pitch' || one.kind === 'unclear';
-        const together = isSounding && lowHz !== null && highHz !== null ? intervalTogether(samples, rate, [lowHz, highHz]) : null;
+        const together = isSounding && lowHz !== null && highHz !== null ? hearTogether(samples, rate, [lowHz, highHz]) : null;
         setListening({ state: 'open', heard: one, together });
       }, EVERY_MS);
       close = () => {
