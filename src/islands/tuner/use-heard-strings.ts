@@ -17,7 +17,7 @@ interface HeardStrings {
 /** The distance from its target within which a sound is that string, cents. */
 const OWN_STRING = 60;
 
-/** Where both strings sound, the one that is tuned is heard by its own partials: both together have no one pitch. */
+/** Replaces the pitch of two strings, which have none together, by that of the one that is tuned, read from its own partials. */
 function withOwnString(listening: Listening | null, step: TuningStep | undefined, pair: StringPair | null): Listening | null {
   if (listening?.state !== 'open' || listening.together === null || !step || !pair) return listening;
   const [lowHz, highHz] = listening.together.hz;
