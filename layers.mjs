@@ -78,6 +78,7 @@ export const CORE_ROOMS = [
   'listening/reading',
   'listening/report',
   'listening/live',
+  'listening/stand',
   'tapes',
   'documents',
   'format',

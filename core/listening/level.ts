@@ -5,6 +5,13 @@ const SILENT_BELOW = 0.001;
 const CLIPPED_FROM = 4;
 const LIMIT = 0.999;
 
+/** Gives the loudness of a sound: its root mean square, 0 … 1. */
+export function loudnessOf(samples: Float32Array): number {
+  let squares = 0;
+  for (const sample of samples) squares += sample * sample;
+  return Math.sqrt(squares / Math.max(1, samples.length));
+}
+
 /** A judgement on whether a part of sound can be used. */
 export type Level = 'silent' | 'clipped' | 'sounding';
 

@@ -1,4 +1,4 @@
-import { finePitchHz } from '#core/listening';
+import { finePitchHz, loudnessOf } from '#core/listening';
 import { pitchFinder } from '#core/listening/reading';
 import type { HeardNow } from './live-follower.ts';
 
@@ -34,7 +34,7 @@ export function liveEar(lowestHz: number, sampleRate: number): LiveEar {
     hear: (samples) => {
       kept.copyWithin(0, samples.length);
       kept.set(samples.subarray(-kept.length), Math.max(0, kept.length - samples.length));
-      const loudness = Math.sqrt(samples.reduce((sum, sample) => sum + sample * sample, 0) / Math.max(1, samples.length));
+      const loudness = loudnessOf(samples);
       sinceBegun += 1;
       const begins = loudness > SOUNDS_FROM && loudness > GROWS_BY * Math.min(before, last) && sinceBegun >= APART;
       if (begins) sinceBegun = 0;

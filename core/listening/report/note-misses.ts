@@ -72,3 +72,12 @@ export function sideOf(cents: number, tolerance: number): Side {
 function mmOf({ stringLengthMm }: Plan, stop: Stop, cents: number): number | null {
   return stop.finger === '0' || stop.harmonic ? null : mmOfCents(stringLengthMm, stop.semitonesAboveOpen, cents);
 }
+
+/** The notes that are right at least, and their share of those heard, where it is this line that was played. */
+const KNOWN_FROM = { notes: 3, share: 0.5 } as const;
+
+/** Tells whether it is a line that was played, and not another, or talk. */
+export function isThisLine(due: readonly DueNote[], { heard }: TakeReading, misses: readonly NoteMiss[]): boolean {
+  const right = new Set(misses.filter(({ cents, doubtful }) => cents !== null && !doubtful).map(({ note }) => note));
+  return right.size >= Math.min(KNOWN_FROM.notes, due.length) && right.size >= KNOWN_FROM.share * heard.length;
+}

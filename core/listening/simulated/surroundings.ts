@@ -1,11 +1,4 @@
-import { seededNumbers, seededSpread } from '#core/listening';
-
-/** The loudness of a sound: its root mean square. */
-function loudnessOf(samples: Float32Array): number {
-  let squares = 0;
-  for (const sample of samples) squares += sample * sample;
-  return Math.sqrt(squares / Math.max(1, samples.length));
-}
+import { loudnessOf, seededNumbers, seededSpread } from '#core/listening';
 
 /** Adds noise that lies below a sound by some decibels. */
 export function addNoise(samples: Float32Array, decibelsBelow: number, seed: number): Float32Array {

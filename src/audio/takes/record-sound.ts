@@ -1,4 +1,4 @@
-import { type Level, levelOf, type Sound } from '#core/listening';
+import { type Level, levelOf, loudnessOf, type Sound } from '#core/listening';
 
 import type { NoMicrophone } from '../microphone.ts';
 import { LONGEST, type NoTake } from './open-sound.ts';
@@ -54,10 +54,6 @@ export async function recordSound({ onHeard, onEnd }: Hearing): Promise<Recordin
       return await atTakeRate(parts, opened.sampleRate);
     },
   };
-}
-
-function loudnessOf(samples: Float32Array): number {
-  return Math.sqrt(samples.reduce((sum, sample) => sum + sample * sample, 0) / Math.max(1, samples.length));
 }
 
 /** Joins the parts of a recording, at the rate at which takes are read. */

@@ -4,6 +4,7 @@ import {
   type ArrivalMiss,
   arrivalsOf,
   chromaticOctaves,
+  isThisLine,
   missesOf,
   missGroups,
   type NoteMiss,
@@ -50,9 +51,6 @@ interface TakeReadProps {
   readonly toleranceCents: number;
 }
 
-/** The notes that are right at least, and their share of those heard, where it is this line that was played. */
-const KNOWN_FROM = { notes: 3, share: 0.5 } as const;
-
 /** Shows what was read of a take: in sentences, on staff and path, and note by note. */
 export function TakeRead({ piece, take, toleranceCents }: TakeReadProps) {
   const { plan, id, playerId } = piece;
@@ -64,9 +62,8 @@ export function TakeRead({ piece, take, toleranceCents }: TakeReadProps) {
   const earlier = useEarlier(plan, id, log.pages);
   const [overId, setOver] = useState('none');
   const over = earlier.find((one) => one.id === overId) ?? null;
-  const right = new Set(misses.filter(({ cents, doubtful }) => cents !== null && !doubtful).map(({ note }) => note));
-  const isThisLine = right.size >= Math.min(KNOWN_FROM.notes, due.length) && right.size >= KNOWN_FROM.share * reading.heard.length;
-  const notKept = simulated ? KEEPING.simulated : isThisLine ? null : KEEPING.notThisLine;
+  const isLine = isThisLine(due, reading, misses);
+  const notKept = simulated ? KEEPING.simulated : isLine ? null : KEEPING.notThisLine;
   return (
     <section aria-label="What was heard">
       <PageSteps>
@@ -75,7 +72,7 @@ export function TakeRead({ piece, take, toleranceCents }: TakeReadProps) {
         </Button>
         <ButtonLink href={drillOf(id, misses)}>Drill the worst place</ButtonLink>
       </PageSteps>
-      <TakeInSentences piece={piece} take={take} misses={misses} arrivals={arrivals} isThisLine={isThisLine} />
+      <TakeInSentences piece={piece} take={take} misses={misses} arrivals={arrivals} isThisLine={isLine} />
       <KeepTake
         piece={{ id, title: titleOfPlanned(piece), player: plan.brief.player?.name ?? '' }}
         sound={sound}
