@@ -54,7 +54,7 @@ export function beatNow(): BeatNow | null {
 }
 
 /** Gives the time of a model with the beats counted in before it, seconds. */
-function secondsBefore({ seconds, countIn: [first] }: Performance, countIn: boolean): number {
+export function secondsBefore({ seconds, countIn: [first] }: Performance, countIn: boolean): number {
   return seconds - (countIn ? (first?.at ?? 0) : 0);
 }
 

@@ -64,10 +64,12 @@ const FEWEST_GAPS = 2;
 
 /** Finds the first note that comes late against the others, at whatever tempo they were played; null for none, and where too few tell. */
 export function lateNote(due: readonly DueNote[], { heard }: TakeReading): number | null {
-  const gaps = heard.flatMap(({ order, at }, index): readonly { readonly note: number; readonly seconds: number; readonly due: number }[] => {
-    const [before, owed, last] = [heard[index - 1], due[order], due[order - 1]];
-    return before?.order === order - 1 && owed && last ? [{ note: owed.note, seconds: at - before.at, due: owed.at - last.at }] : [];
-  });
+  const gaps = heard.flatMap(
+    ({ order, at }, index): readonly { readonly note: number; readonly seconds: number; readonly due: number }[] => {
+      const [before, owed, last] = [heard[index - 1], due[order], due[order - 1]];
+      return before?.order === order - 1 && owed && last ? [{ note: owed.note, seconds: at - before.at, due: owed.at - last.at }] : [];
+    },
+  );
   if (gaps.length < FEWEST_GAPS) return null;
   const pace = middleOf(gaps.map((gap) => gap.seconds / gap.due));
   const late = gaps.find((gap) => {

@@ -12,6 +12,9 @@ export interface StandNow {
   readonly clapped: boolean;
 }
 
+/** The state where nothing has been heard. */
+export const NOTHING_HEARD: StandNow = { state: 'waiting', from: 0, until: 0, clapped: false };
+
 /** An ear that hears what is played on a music stand, part by part. */
 export interface StandEar {
   /** Hears the next samples, −1 … 1, and tells what goes on now. */

@@ -1,6 +1,8 @@
 export { capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
 export {
+  countHeardTry,
+  type HeardMiss,
   itemOf,
   type MissedAt,
   pointAtMiss,

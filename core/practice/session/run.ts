@@ -207,6 +207,20 @@ export function recordMiss(run: SessionRun, miss: Miss, itemSeconds: number): Pr
   return { run: next, log: log.map((entry) => (entry.kind === 'attempt' ? { ...entry, ...where } : entry)) };
 }
 
+/** A miss that was heard, and where. */
+export interface HeardMiss extends MissedAt {
+  readonly miss: Miss;
+}
+
+/** Counts a try that was heard instead of answered: a good one, or how and where it missed; nothing where no set is under way. */
+export function countHeardTry(run: SessionRun, missed: HeardMiss | null, itemSeconds: number): Pressed {
+  if (run.step.at !== 'play') return silently(run);
+  const { tries } = run.step;
+  if (missed === null) return countTry(run, tries, null, itemSeconds);
+  const { miss, note, voice } = missed;
+  return recordMiss({ ...run, step: { at: 'miss', tries, miss: null, where: { note, voice } } }, miss, itemSeconds);
+}
+
 /** Counts a try that is over, after the tries before it: it is logged, and the set goes on or ends. */
 function countTry(run: SessionRun, before: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
   const item = run.items[run.item];

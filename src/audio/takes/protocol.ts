@@ -4,7 +4,9 @@ import type { StringNumber } from '#core/instrument';
 import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
 import type { LivePlace } from '#core/listening/live';
+import type { StandHearing, StandNow } from '#core/listening/stand';
 import type { Flaw, PairNotes } from '#core/listening/simulated';
+import type { NoteGroup } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 
 /** The samples a second at which takes are read: enough for the partials of the highest note. */
@@ -27,16 +29,28 @@ export interface SimulatedTask {
   readonly seed: number;
 }
 
+/** The circumstances in which a take is read. */
+export interface ReadHow {
+  /** The sound along with it. */
+  readonly along: KnownSounds;
+  /** The notes that were played, by line indexes, both inclusive; null for all. */
+  readonly group: NoteGroup | null;
+}
+
 /** The interface of the worker that makes and reads takes. */
 export interface TakeWorker {
   /** Lets a simulated player play a plan; the same for the same seed. */
   readonly simulate: (plan: Plan, task: SimulatedTask) => Sound;
   /** Renders two notes right or with a flaw. */
   readonly renderPair: (notes: PairNotes, flaw: Flaw | null, seed: number) => Sound;
-  /** Reads a take of a plan, in which something known sounds along. */
-  readonly read: (plan: Plan, sound: Sound, along: KnownSounds) => TakeReading;
+  /** Reads a take of a plan, or of some of its notes, in which something known sounds along. */
+  readonly read: (plan: Plan, sound: Sound, how: ReadHow) => TakeReading;
   /** Begins to follow a player through a plan, at a number of samples a second. */
   readonly beginLive: (plan: Plan, sampleRate: number) => void;
   /** Hears the next samples of the player who is followed. */
   readonly hearLive: (samples: Float32Array) => LivePlace;
+  /** Begins to listen on the music stand. */
+  readonly beginOnStand: (hearing: StandHearing) => void;
+  /** Hears the next samples on the music stand. */
+  readonly hearOnStand: (samples: Float32Array) => StandNow;
 }

@@ -2,7 +2,7 @@ import { type Level, levelOf, loudnessOf, type Sound } from '#core/listening';
 
 import type { NoMicrophone } from '../microphone.ts';
 import { LONGEST, type NoTake } from './open-sound.ts';
-import { TAKE_RATE } from './protocol.ts';
+import { atTakeRate } from './at-take-rate.ts';
 import { openRecorder } from './open-recorder.ts';
 
 /** The state of a recording that goes on. */
@@ -54,22 +54,4 @@ export async function recordSound({ onHeard, onEnd }: Hearing): Promise<Recordin
       return await atTakeRate(parts, opened.sampleRate);
     },
   };
-}
-
-/** Joins the parts of a recording, at the rate at which takes are read. */
-async function atTakeRate(parts: readonly Float32Array[], sampleRate: number): Promise<Sound | NoTake> {
-  const count = parts.reduce((sum, part) => sum + part.length, 0);
-  if (count === 0) return 'silent';
-  const buffer = new AudioBuffer({ length: count, sampleRate });
-  let from = 0;
-  for (const part of parts) {
-    buffer.copyToChannel(Float32Array.from(part), 0, from);
-    from += part.length;
-  }
-  const offline = new OfflineAudioContext({ numberOfChannels: 1, length: Math.ceil(buffer.duration * TAKE_RATE), sampleRate: TAKE_RATE });
-  const source = new AudioBufferSourceNode(offline, { buffer });
-  source.connect(offline.destination);
-  source.start();
-  const samples = (await offline.startRendering()).getChannelData(0);
-  return levelOf(samples) === 'silent' ? 'silent' : { samples, sampleRate: TAKE_RATE };
 }

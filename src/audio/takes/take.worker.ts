@@ -3,6 +3,7 @@ import { type DueNote, dueNotes, seededNumbers } from '#core/listening';
 import { BEFORE_FIRST, followLive, type LiveEar, liveEar, type LivePlace } from '#core/listening/live';
 import { readTake, type TakeReading } from '#core/listening/reading';
 import { FAULTLESS, makeTake, QUIET, renderPair, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
+import { dueInGroup, NOTHING_HEARD, standEar, type StandEar } from '#core/listening/stand';
 import type { Plan } from '#core/plan/describe';
 import type { Fault, TakeWorker } from './protocol.ts';
 import { TAKE_RATE } from './protocol.ts';
@@ -16,6 +17,9 @@ const CORRECTED_IN = 0.15;
 
 /** The player who is followed now; null for none. */
 let live: { readonly due: readonly DueNote[]; readonly ear: LiveEar; readonly place: LivePlace } | null = null;
+
+/** The ear on the music stand; null where none listens. */
+let stand: StandEar | null = null;
 
 /** Room below the lowest note of a line, for one that is played too low. */
 const ROOM_BELOW = 0.85;
@@ -45,7 +49,11 @@ const worker: TakeWorker = {
     live = { ...live, place: followLive(live.due, live.place, live.ear.hear(samples)) };
     return live.place;
   },
-  read: (plan, sound, along): TakeReading => readTake(sound, dueNotes(plan), along),
+  beginOnStand: (hearing) => {
+    stand = standEar(hearing);
+  },
+  hearOnStand: (samples) => stand?.hear(samples) ?? NOTHING_HEARD,
+  read: (plan, sound, { along, group }): TakeReading => readTake(sound, dueInGroup(dueNotes(plan), group), along),
 };
 expose(worker);
 

@@ -1,11 +1,11 @@
 import type { Sound } from '#core/listening';
 import { type Remote, wrap } from 'comlink';
-import type { KnownSounds } from '#core/listening/along';
 import type { TakeReading } from '#core/listening/reading';
 import type { LivePlace } from '#core/listening/live';
+import type { StandHearing, StandNow } from '#core/listening/stand';
 import type { Flaw, PairNotes } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
-import type { SimulatedTask, TakeWorker } from './protocol.ts';
+import type { ReadHow, SimulatedTask, TakeWorker } from './protocol.ts';
 
 let remote: Remote<TakeWorker> | null = null;
 
@@ -35,7 +35,17 @@ export function hearLive(samples: Float32Array): Promise<LivePlace> {
   return takeWorker().hearLive(samples);
 }
 
-/** Reads a take of a plan, in which something known sounds along, in a worker. */
-export function readTakeOf(plan: Plan, sound: Sound, along: KnownSounds): Promise<TakeReading> {
-  return takeWorker().read(plan, sound, along);
+/** Begins to listen on the music stand, in a worker. */
+export function beginOnStand(hearing: StandHearing): Promise<void> {
+  return takeWorker().beginOnStand(hearing);
+}
+
+/** Hears the next samples on the music stand, in a worker. */
+export function hearOnStand(samples: Float32Array): Promise<StandNow> {
+  return takeWorker().hearOnStand(samples);
+}
+
+/** Reads a take of a plan, or of some of its notes, in which something known sounds along, in a worker. */
+export function readTakeOf(plan: Plan, sound: Sound, how: ReadHow): Promise<TakeReading> {
+  return takeWorker().read(plan, sound, how);
 }

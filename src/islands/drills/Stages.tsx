@@ -2,6 +2,7 @@ import { PUT_IN_WORDS } from '../../words/practice/put-in.ts';
 import { useState } from 'react';
 import { keyOfClass } from '#core/drill/shifts';
 import { type ShiftApart, type Stage, STAGE_STATES, type StageName } from '#core/drill/apart';
+import { isRecorded } from '#core/listening/stand';
 import { issuesText } from '#core/messages';
 import { answerOf, useEngine } from '../../engine/index.ts';
 import { playPlan, silence, useSound } from '../../state/sound/index.ts';
@@ -10,10 +11,12 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { elsewhereText, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
+import { elsewhereText, STAGE_TAKE, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
 import { stagesVersionText } from '../../words/practice/versions.ts';
 import { EarlierVersions } from '../opened-piece/index.ts';
 import { KeptNotices } from '../frame/index.ts';
+import { StageTake, type StageTakeProps } from './StageTake.tsx';
+import type { StagesRecord } from '../../records/record.ts';
 import { useStages } from './use-stages.ts';
 
 const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] }));
@@ -23,6 +26,7 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
   const shift = apart.shiftClass ? keyOfClass(apart.shiftClass) : '';
   const { record, loaded, stateOf, set, bringBack, trouble, elsewhere } = useStages(shift);
   const [heard, setHeard] = useState<StageName | null>(null);
+  const [recorded, setRecorded] = useState<StageName | null>(null);
   const pieceId = useWork((work) => work.pieceId);
   return (
     <section aria-label="Stages" className="mt-5">
@@ -45,6 +49,15 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
               </ButtonLink>
             )}
             <HearStage stage={stage} heard={heard === stage.name} onHear={() => setHeard(stage.name)} />
+            {isRecorded(stage.name) && (
+              <Button
+                aria-expanded={recorded === stage.name}
+                aria-label={`${recorded === stage.name ? STAGE_TAKE.close : STAGE_TAKE.open}: ${STAGE_WORDS[stage.name].name}`}
+                onClick={() => setRecorded(recorded === stage.name ? null : stage.name)}
+              >
+                {recorded === stage.name ? STAGE_TAKE.close : STAGE_TAKE.open}
+              </Button>
+            )}
             {apart.shiftClass && (
               <SelectField
                 disabled={!loaded}
@@ -54,23 +67,34 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
                 onChoose={(state) => set(stage.name, state)}
               />
             )}
+            {recorded === stage.name && <RecordStage stage={stage} state={stateOf(stage.name)} onClean={() => set(stage.name, 'clean')} />}
           </li>
         ))}
       </ol>
-      {record && (
-        <OpenedSection title="Earlier versions">
-          {() => (
-            <EarlierVersions
-              name="stages"
-              id={record.id}
-              differs={({ document }) => stagesVersionText(shift, record.document, document)}
-              onBack={bringBack}
-            />
-          )}
-        </OpenedSection>
-      )}
+      {record && <VersionsOfStages record={record} shift={shift} onBack={bringBack} />}
     </section>
   );
+}
+
+interface VersionsOfStagesProps {
+  readonly record: StagesRecord;
+  /** The name of the class of shifts. */
+  readonly shift: string;
+  readonly onBack: (was: StagesRecord) => void;
+}
+
+function VersionsOfStages({ record: { id, document: now }, shift, onBack }: VersionsOfStagesProps) {
+  return (
+    <OpenedSection title="Earlier versions">
+      {() => <EarlierVersions name="stages" id={id} differs={({ document }) => stagesVersionText(shift, now, document)} onBack={onBack} />}
+    </OpenedSection>
+  );
+}
+
+/** Records a stage once it is planned. */
+function RecordStage({ stage, state, onClean }: Omit<StageTakeProps, 'plan'>) {
+  const plan = answerOf(useEngine(stage.brief, { kind: 'plan' }));
+  return plan?.ok ? <StageTake stage={stage} plan={plan.value.best} state={state} onClean={onClean} /> : null;
 }
 
 interface HearStageProps {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { assignKey, type PedalSignal, usePedal, usualKeys } from '../../state/practice/index.ts';
+import { assignKey, type PedalSignal, usePedal, usualKeys } from '../../state/pedal.ts';
 import { keyText } from '../../words/practice/session.ts';
 import { Button } from '../../ui/Button.tsx';
 

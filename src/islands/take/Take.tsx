@@ -15,7 +15,7 @@ import { PairsToHear } from './PairsToHear.tsx';
 import { FIRST_CHOSEN, faultOf, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
-import { useTake } from './use-take.ts';
+import { useTake } from '../../state/takes/index.ts';
 
 /** Reads a take of a piece against its plan. */
 export const Take = guardIsland(GuardedTake);

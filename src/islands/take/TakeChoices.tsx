@@ -6,7 +6,7 @@ import type { Fault } from '../../audio/index.ts';
 import { Choice } from '../../ui/fields/index.ts';
 import { ALONG_LABELS, FAULT_LABELS } from '../../words/intonation/takes.ts';
 import { fingerName } from '../../words/plan-words.ts';
-import { SOUNDS_ALONG, type SoundAlong } from './along.ts';
+import { SOUNDS_ALONG, type SoundAlong } from '../../state/takes/index.ts';
 
 /** The tolerances within which a note is in tune, cents. */
 const TOLERANCES = ['5', '10', '15', '20', '30'] as const;

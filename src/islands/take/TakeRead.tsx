@@ -43,7 +43,7 @@ import { PitchTraces } from './PitchTraces.tsx';
 import { ShiftTable } from './ShiftTable.tsx';
 import { TakeTable } from './TakeTable.tsx';
 import { type EarlierTake, useEarlier } from './use-earlier.ts';
-import type { ReadTake } from './use-take.ts';
+import type { ReadTake } from '../../state/takes/index.ts';
 
 interface TakeReadProps {
   readonly piece: PlannedPiece;

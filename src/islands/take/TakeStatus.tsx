@@ -2,7 +2,7 @@ import type { Recorded } from '../../audio/index.ts';
 import { Notice } from '../../ui/states/index.ts';
 import { LEVEL_LABELS, NO_TAKE, recordedText, TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
-import type { TakeState } from './use-take.ts';
+import type { TakeState } from '../../state/takes/index.ts';
 
 /** Tells the state of the take: nothing yet, a recording under way, or why there is none. */
 export function TakeStatus({ take }: { readonly take: TakeState }) {

@@ -4,10 +4,10 @@ export { placeLeft } from './left.ts';
 export { type LoadedItem, loadItem } from './load-item.ts';
 export { newItem } from './new-item.ts';
 export { holds, todaysSession } from './put-in.ts';
-export { assignKey, type PedalSignal, pedalStore, signalOf, usePedal, usualKeys } from './pedal.ts';
 export { unplayableIn } from './playable.ts';
 export {
   beginSession,
+  countHeard,
   hearAgain,
   inHand,
   leaveSession,
@@ -16,6 +16,7 @@ export {
   runningStore,
   sayMiss,
   signal,
+  takeBackHeard,
   useRunning,
 } from './running.ts';
 export { TO_GIVE, type ToGive } from './to-give.ts';

@@ -1,16 +1,11 @@
-import type { LogEntry, LogWhat } from '#core/practice/log';
+import type { LogEntry } from '#core/practice/log';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
-import { keep, nextEntry } from '../keeping/index.ts';
+import { keep } from '../keeping/index.ts';
 import type { SaveOutcome } from '../../storage/writing/index.ts';
 
 /** The entries that are on their way into the database, by the page they go to. */
 const unwritten = new Map<string, readonly LogEntry[]>();
-
-/** Writes an event of this moment into a player's log. */
-export async function logNow(whose: Logged, what: LogWhat): Promise<SaveOutcome> {
-  return await logEntry(whose, nextEntry(what));
-}
 
 /**
  * Writes an entry into a player's log: at once where the next page finds it, then into the database, together with those still on their way

@@ -1,6 +1,8 @@
 import { create } from 'zustand';
 import {
   groupsOfItem,
+  countHeardTry,
+  type HeardMiss,
   soundOfItem,
   type InHand,
   itemOf,
@@ -24,7 +26,9 @@ import { soundPractice, stopPractice } from '../../audio/index.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
-import { logNow } from './logging.ts';
+import type { JudgedTry, TryFault } from '#core/listening/stand';
+import { nextEntry } from '../keeping/index.ts';
+import { logEntry } from './logging.ts';
 import { leaveAt } from './left.ts';
 import type { SetForPlayer } from '../reading/index.ts';
 
@@ -46,8 +50,17 @@ export interface Running {
   readonly tolerance: number;
   /** Whether the last try missed, so that help is shown. */
   readonly justMissed: boolean;
+  /** The try that was heard last; null where none was, or something else has happened since. */
+  readonly heard: HeardTry | null;
   /** The reason why something could not be kept, or does not sound. */
   readonly trouble: string | null;
+}
+
+/** A try that was heard. */
+interface HeardTry {
+  readonly judged: JudgedTry;
+  /** The session before it was counted, and the entries that it left in the log; null where it was not counted. */
+  readonly counted: { readonly before: Running; readonly entries: readonly string[] } | null;
 }
 
 /** The session under way; null before and after. */
@@ -79,7 +92,7 @@ export function beginSession({ session, whose, items, tolerance, fadingOf, left 
     left,
   );
   const now = Date.now();
-  const nothing = { good: 0, tries: 0, justMissed: false, trouble: null } as const;
+  const nothing = { good: 0, tries: 0, justMissed: false, heard: null, trouble: null } as const;
   runningStore.setState({ running: { session, whose, items, run, tolerance, itemSince: now, stepSince: now, ...nothing } });
 }
 
@@ -104,17 +117,59 @@ export function pointAt(where: MissedAt): void {
   takeUp((run) => ({ run: pointAtMiss(run, where), log: [] }));
 }
 
-/** Goes on with the effect of a signal, and logs it. */
-function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
+/** The misses of a log, by the faults that are heard. */
+const MISS_OF_FAULT: Readonly<Record<TryFault, Miss>> = {
+  flat: 'flat',
+  sharp: 'sharp',
+  'another note': 'unsaid',
+  'left out': 'unsaid',
+  again: 'unsaid',
+  late: 'late',
+};
+
+/** Counts a try that was heard; one that was too unclear is told, and counts for nothing. */
+export function countHeard(judged: JudgedTry): void {
+  const { running: before } = runningStore.getState();
+  if (before?.run.step.at !== 'play') return;
+  if (judged.judged === 'unclear') return runningStore.setState({ running: { ...before, heard: { judged, counted: null } } });
+  const missed: HeardMiss | null =
+    judged.judged === 'missed' ? { miss: MISS_OF_FAULT[judged.fault], note: judged.note, voice: judged.voice } : null;
+  const entries = takeUp((run, itemSeconds) => countHeardTry(run, missed, itemSeconds));
+  runningStore.setState(({ running }) => ({ running: running && { ...running, heard: { judged, counted: { before, entries } } } }));
+}
+
+/** Takes back the try that was heard last: the set stands as it did before, and the record says so. */
+export function takeBackHeard(): void {
   const { running } = runningStore.getState();
-  if (!running) return;
+  const counted = running?.heard?.counted;
+  if (!running || !counted) return;
+  const { before, entries } = counted;
+  const next: Running = { ...before, stepSince: Date.now(), heard: null };
+  runningStore.setState({ running: next });
+  leaveAt(next);
+  for (const of of entries) logIn(running, { kind: 'correction', of });
+  soundStep(running.run, next);
+}
+
+/** Goes on with the effect of a signal, and logs it; gives the ids of the entries. */
+function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): readonly string[] {
+  const { running } = runningStore.getState();
+  if (!running) return [];
   const now = Date.now();
   const { run, log } = come(running.run, (now - running.itemSince) / 1000);
   const next = followRun(running, run, log, now);
   runningStore.setState({ running: next });
   leaveAt(next);
-  for (const entry of log) void logNow(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
+  const entries = log.map((what) => logIn(running, what));
   if (run !== running.run) soundStep(running.run, next);
+  return entries;
+}
+
+/** Writes an event of a session into the log, and gives the id of its entry. */
+function logIn({ whose }: Running, what: LogWhat): string {
+  const entry = nextEntry(what);
+  void logEntry(whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
+  return entry.id;
 }
 
 function followRun(running: Running, run: SessionRun, log: readonly LogWhat[], now: number): Running {
@@ -127,6 +182,7 @@ function followRun(running: Running, run: SessionRun, log: readonly LogWhat[], n
     stepSince: run.step === running.run.step ? running.stepSince : now,
     good: running.good + attempts.filter(({ miss }) => miss === null).length,
     tries: running.tries + attempts.length,
+    heard: run === running.run ? running.heard : null,
     justMissed: attempts.length > 0 ? attempts.some(({ miss }) => miss !== null) : running.justMissed && run.step.at !== 'rest',
   };
 }

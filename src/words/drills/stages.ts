@@ -25,6 +25,19 @@ export const STATE_WORDS: Readonly<Record<StageState, string>> = {
   'in-time': 'in time',
 };
 
+/** The words for recording a stage. */
+export const STAGE_TAKE = {
+  open: 'Record it',
+  close: 'Close',
+  title: 'Record this stage',
+  record: 'Record',
+  stop: 'Stop and judge it',
+  simulate: 'Let the simulated player play it',
+  heard: 'The stage as it was heard',
+  none: 'Record it, and hear whether it is passed. The sound stays on this machine.',
+  setTo: (state: string): string => `Set it to “${state}”`,
+} as const;
+
 /** Writes an interval: "a minor third up", "an octave and a major second down", "the same note". */
 export function intervalText({ letters, semitones }: ShiftApart['interval']): string {
   if (semitones === 0 && letters === 0) return 'the same note';

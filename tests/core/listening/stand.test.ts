@@ -66,7 +66,10 @@ describe('an ear on the music stand', () => {
         assert.ok(from > begins - 0.8 && from < begins + 0.1, `${kind}: from ${from}, not ${begins}`);
         assert.ok(Math.abs(until - (begins + seconds)) < 1.2, `${kind}: until ${until}, not ${begins + seconds}`);
       }
-      assert.ok(told.every(({ clapped }) => !clapped), `${kind} claps`);
+      assert.ok(
+        told.every(({ clapped }) => !clapped),
+        `${kind} claps`,
+      );
     }
   });
 
@@ -74,13 +77,20 @@ describe('an ear on the music stand', () => {
     const claps = (told: readonly StandNow[]): number => told.filter(({ clapped }) => clapped).length;
     const pair = inRow(silence(1), clap(1), silence(0.2), clap(2), silence(2));
     assert.equal(claps(tell(pair)), 1);
-    assert.ok(tell(pair).every(({ state }) => state !== 'over'), 'claps are no try');
+    assert.ok(
+      tell(pair).every(({ state }) => state !== 'over'),
+      'claps are no try',
+    );
     assert.equal(claps(tell(inRow(pair, pair, pair))), 3);
     assert.equal(claps(tell(inRow(silence(1), clap(3), silence(3)))), 0);
     const clicks = inRow(silence(0.5), ...Array.from({ length: 20 }, () => inRow(click(), silence(0.44))));
     assert.equal(claps(tell(clicks)), 0);
-    assert.ok(tell(clicks).every(({ state }) => state === 'waiting'), 'clicks are no try');
-    const plucked = (hz: number) => silence(0.4).map((_, index) => 0.4 * Math.sin((2 * Math.PI * hz * index) / RATE) * Math.exp(-index / (0.06 * RATE)));
+    assert.ok(
+      tell(clicks).every(({ state }) => state === 'waiting'),
+      'clicks are no try',
+    );
+    const plucked = (hz: number) =>
+      silence(0.4).map((_, index) => 0.4 * Math.sin((2 * Math.PI * hz * index) / RATE) * Math.exp(-index / (0.06 * RATE)));
     assert.equal(claps(tell(inRow(silence(1), plucked(293), plucked(440), plucked(660), silence(1)))), 0);
   });
 
@@ -147,6 +157,9 @@ describe('a stage that is judged by ear', () => {
     const misses = missesOf(plan, due, reading, 12);
     assert.equal(judgeStage('slide', due, reading, misses).judged, 'clean');
     const judgedLate = judgeStage('measures', due, reading, misses);
-    assert.ok(judgedLate.judged === 'missed' && judgedLate.fault === 'late' && judgedLate.note === due[5]?.note, JSON.stringify(judgedLate));
+    assert.ok(
+      judgedLate.judged === 'missed' && judgedLate.fault === 'late' && judgedLate.note === due[5]?.note,
+      JSON.stringify(judgedLate),
+    );
   });
 });

@@ -1,11 +1,14 @@
 import { useEffect } from 'react';
 import { itemOf, type Signal, type Step } from '#core/practice/session';
 import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/index.ts';
+import { LISTENING } from '../../../words/practice/by-ear.ts';
 import { CLOSE_WORDS, HURTS_WORDS, NAMES_WORDS, NOTES_WORDS, SAID_WORDS, UNSAID_WORDS } from '../../../words/practice/stand.ts';
 import { showNamesOnly, useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
+import { StandEar } from './StandEar.tsx';
 import { StandStep } from './StandStep.tsx';
 import { useHold } from './use-hold.ts';
+import { type StandEarState, useStandEar } from './use-stand-ear.ts';
 
 /** Gives a signal to the session; at the end any signal leaves the stand. */
 function say(said: Signal): void {
@@ -18,6 +21,7 @@ export function Stand() {
   const running = useRunning((now) => now);
   const { held, ...hold } = useHold(say);
   useKeepAwake();
+  const { ear, toggle } = useStandEar(running);
   if (!running) return null;
   const step = running.run.step.at;
   const item = itemOf(running.run);
@@ -29,12 +33,15 @@ export function Stand() {
       onContextMenu={(event) => event.preventDefault()}
     >
       <StandStep running={running} />
+      <StandEar ear={ear} running={running} />
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
       <Said
         step={step}
         isUnsaid={running.run.step.at === 'miss' && running.run.step.miss === null}
         held={held}
         hurts={item !== null && step !== 'pain'}
+        ear={ear.state}
+        onListen={toggle}
         notes={(step === 'prepare' || step === 'play') && !item?.fading}
       />
     </main>
@@ -49,18 +56,25 @@ interface SaidProps {
   readonly hurts: boolean;
   /** Whether notes stand there, which may be read as fingers and names. */
   readonly notes: boolean;
+  readonly ear: StandEarState['state'];
+  readonly onListen: () => void;
   /** The signal that a held key gives when it is released. */
   readonly held: Signal | null;
 }
 
 /** Shows the signals in one row at the foot of the stand, the pedal's last. */
-function Said({ step, isUnsaid, hurts, notes, held }: SaidProps) {
+function Said({ step, isUnsaid, hurts, notes, ear, onListen, held }: SaidProps) {
   const namesOnly = useStandView((view) => view.namesOnly);
   const { on, other } = SAID_WORDS[step];
   return (
     <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-paper py-2 sm:gap-4">
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
+      {step !== 'done' && (
+        <StandButton aria-pressed={ear === 'on'} disabled={ear === 'asking'} onClick={onListen}>
+          {ear === 'on' ? LISTENING.stop : LISTENING.begin}
+        </StandButton>
+      )}
       {notes && <StandButton onClick={() => showNamesOnly(!namesOnly)}>{namesOnly ? NOTES_WORDS : NAMES_WORDS}</StandButton>}
       {other !== null && (
         <StandButton held={held === 'other'} onClick={() => signal('other')}>

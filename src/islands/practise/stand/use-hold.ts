@@ -1,6 +1,6 @@
 import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Signal } from '#core/practice/session';
-import { pedalStore, signalOf } from '../../../state/practice/index.ts';
+import { pedalStore, signalOf } from '../../../state/pedal.ts';
 
 /** The times for which the one key is held, ms, to give the other answer, and to say that it hurts. */
 const HOLD_MS = { other: 700, pain: 3000 } as const;

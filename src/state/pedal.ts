@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { Signal } from '#core/practice/session';
-import { keepBeside, textBeside } from '../../storage/beside/index.ts';
+import { keepBeside, textBeside } from '../storage/beside/index.ts';
 
 /** A signal that a key or a pedal can give. */
 export type PedalSignal = Exclude<Signal, 'pain'>;

@@ -60,7 +60,13 @@ async function readAsTake(come: Promise<Sound | NoTake>, { plan, along, simulate
   const sound = await come;
   if (typeof sound === 'string') return { state: 'refused', why: sound };
   if (!canFollow(plan.notes.length, sound.samples.length / sound.sampleRate)) return { state: 'refused', why: 'too-many-notes' };
-  return { state: 'read', plan, sound, reading: await readTakeOf(plan, sound, knownSoundsOf(plan, along)), simulated };
+  return {
+    state: 'read',
+    plan,
+    sound,
+    reading: await readTakeOf(plan, sound, { along: knownSoundsOf(plan, along), group: null }),
+    simulated,
+  };
 }
 
 /** The circumstances of a take. */

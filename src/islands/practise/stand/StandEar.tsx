@@ -1,0 +1,53 @@
+import { itemOf } from '#core/practice/session';
+import { type Running, takeBackHeard } from '../../../state/practice/index.ts';
+import { useTellNote } from '../../../state/note-places.ts';
+import { NO_MICROPHONE } from '../../../words/intonation/tuner.ts';
+import { judgedText, LISTENING } from '../../../words/practice/by-ear.ts';
+import { practisedNoteText } from '../../../words/practice/session.ts';
+import { StandButton } from './StandButton.tsx';
+import { inTurn, type StandEarState } from './use-stand-ear.ts';
+
+interface StandEarProps {
+  readonly ear: StandEarState;
+  readonly running: Running;
+}
+
+/** Tells what the stand hears, and how it judged the last try, which may be taken back. */
+export function StandEar({ ear, running }: StandEarProps) {
+  const tell = useTellNote();
+  const practised = itemOf(running.run)?.practised;
+  const heard = ear.state === 'on' ? running.heard : null;
+  return (
+    <div role="status" aria-label="Listening" className="flex flex-wrap items-center gap-x-5 gap-y-2 text-[18px] sm:text-[26px]">
+      {heard && practised && (
+        <>
+          <p className="font-semibold">{judgedText(heard.judged, (note) => practisedNoteText(practised, note, tell))}</p>
+          {heard.counted && (
+            <StandButton className="min-h-0 grow-0 sm:min-h-0" onClick={takeBackHeard}>
+              {LISTENING.takeBack}
+            </StandButton>
+          )}
+        </>
+      )}
+      <p>{earText(ear, running)}</p>
+    </div>
+  );
+}
+
+/** Writes what the stand does now. */
+function earText(ear: StandEarState, running: Running): string {
+  switch (ear.state) {
+    case 'off':
+      return '';
+    case 'asking':
+      return LISTENING.asking;
+    case 'failed':
+      return LISTENING.failed;
+    case 'no-microphone':
+      return NO_MICROPHONE[ear.why];
+    case 'on':
+      if (ear.judging) return LISTENING.judging;
+      if (running.run.step.at !== 'play') return LISTENING.claps;
+      return inTurn(running) ? LISTENING[ear.now === 'playing' ? 'playing' : 'waiting'] : LISTENING.inTurns;
+  }
+}

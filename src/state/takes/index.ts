@@ -1,0 +1,2 @@
+export { SOUNDS_ALONG, type SoundAlong } from './along.ts';
+export { type ReadTake, type TakeState, useTake } from './use-take.ts';
