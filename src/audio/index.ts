@@ -5,7 +5,7 @@ export { HEARD_SAMPLES, type NoMicrophone } from './microphone.ts';
 export { playSamples, stopPlaying } from './play.ts';
 export { beatNow, secondsBefore, soundPractice, stopPractice } from './practice.ts';
 export type { NoTake } from './takes/open-sound.ts';
-export type { Fault, SimulatedTask } from './takes/protocol.ts';
+export type { Fault, ShiftsMissed, SimulatedTask } from './takes/protocol.ts';
 export type { LiveListening } from './takes/listen-live.ts';
 export type { NextOnStand, StandListening } from './takes/listen-on-stand.ts';
 export type { Recorded, Recording } from './takes/record-sound.ts';

@@ -1,4 +1,4 @@
-import type { HeardInterval } from '#core/listening/voices';
+import type { HeardInterval, VoiceTrack } from '#core/listening/voices';
 import type { HeardArrival } from './arrival.ts';
 
 /** One voice of a note that was heard. */
@@ -12,6 +12,8 @@ export interface HeardVoice {
   readonly vibrato: number;
   /** The change of its pitch from beginning to end, cents. */
   readonly drift: number;
+  /** Its pitch over time, of a voice of a double stop, seconds from the beginning of the take; null where it is not told apart. */
+  readonly track: VoiceTrack | null;
 }
 
 /** A note that was heard. */

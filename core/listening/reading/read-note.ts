@@ -66,7 +66,7 @@ export function readNote(frames: Frames, { order, from, to, begun, cameFrom }: N
     at: (begun ? from - SPEAKS_FOR : arrivalOf(frames, { from, last, pitch: middle, cameFrom })) * every,
     until: (last + 1) * every,
     wrongBy,
-    voices: [{ cents: off - 100 * wrongBy, vibrato: pitch.vibrato, drift: pitch.drift }],
+    voices: [{ cents: off - 100 * wrongBy, vibrato: pitch.vibrato, drift: pitch.drift, track: null }],
     interval: null,
     arrival: null,
     confidence: Math.max(0, Math.min(1, ((kept.length / judged.length) * (clear - 0.5)) / 0.45)),

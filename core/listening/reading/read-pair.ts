@@ -1,5 +1,5 @@
 import type { Sound } from '#core/listening';
-import { heardPair, likenessOf } from '#core/listening/voices';
+import { heardPair, likenessOf, type VoiceTrack } from '#core/listening/voices';
 import type { Frames } from './frames.ts';
 import { type Begun, type ReadNote, SPEAKS_FOR } from './read-note.ts';
 
@@ -34,7 +34,7 @@ export function readPair(sound: Sound, frames: Frames, { order, from, to, begun 
     sampleRate: sound.sampleRate,
   };
   const [one = 440, other = 440] = hz.map((aim) => aim * 2 ** (wrongBy / 12));
-  const { cents, interval } = heardPair(part, [one, other]);
+  const { cents, tracks, interval } = heardPair(part, [one, other]);
   return {
     pitch: null,
     note: {
@@ -42,12 +42,17 @@ export function readPair(sound: Sound, frames: Frames, { order, from, to, begun 
       at: (begun ? from - SPEAKS_FOR : from) * every,
       until: (last + 1) * every,
       wrongBy,
-      voices: cents.map((value) => ({ cents: value, vibrato: 0, drift: 0 })),
+      voices: cents.map((value, voice) => ({ cents: value, vibrato: 0, drift: 0, track: laterBy(begins, tracks[voice] ?? null) })),
       interval,
       arrival: null,
       confidence: Math.max(0, Math.min(1, (likeness - UNLIKE) / (ALIKE - UNLIKE))),
     },
   };
+}
+
+/** Moves a track to a later time, seconds. */
+function laterBy(seconds: number, track: VoiceTrack | null): VoiceTrack | null {
+  return track && { ...track, times: track.times.map((time) => time + seconds) };
 }
 
 /** Finds by how many semitones both voices are other notes than those due, at a time in seconds. */

@@ -12,13 +12,18 @@ import type { Plan } from '#core/plan/describe';
 /** The samples a second at which takes are read: enough for the partials of the highest note. */
 export const TAKE_RATE = 22_050;
 
+/** The shifts that a simulated player misses. */
+export type ShiftsMissed = 'both' | 'up' | 'down';
+
 /** The fault of a simulated player. */
 export type Fault =
-  | { readonly kind: 'none' | 'shifts' | 'landing' | 'drift' | 'vibrato' | 'slips' }
-  /** The finger that lies flat. */
-  | { readonly kind: 'finger'; readonly finger: Finger }
-  /** The string on which all lies sharp. */
-  | { readonly kind: 'string'; readonly string: StringNumber };
+  | { readonly kind: 'none' | 'landing' | 'drift' | 'vibrato' | 'slips' }
+  /** A finger, a string or a note (by its line index) that is out, cents, sharp positive. */
+  | { readonly kind: 'finger'; readonly finger: Finger; readonly cents: number }
+  | { readonly kind: 'string'; readonly string: StringNumber; readonly cents: number }
+  | { readonly kind: 'note'; readonly note: number; readonly cents: number }
+  /** Shifts that stay beyond their place, cents, short negative. */
+  | { readonly kind: 'shifts'; readonly way: ShiftsMissed; readonly beyondCents: number };
 
 /** The task of a simulated player. */
 export interface SimulatedTask {

@@ -8,7 +8,7 @@ import type { Plan } from '#core/plan/describe';
 import type { Fault, TakeWorker } from './protocol.ts';
 import { TAKE_RATE } from './protocol.ts';
 
-/** The size of a fault that a simulated player has on purpose, and the spread of all its notes, cents. */
+/** The size of a fault of which the size is not chosen, and the spread of all its notes, cents. */
 const FAULT_CENTS = 18;
 const SPREAD_CENTS = 4;
 
@@ -63,9 +63,13 @@ function playerWith(plan: Plan, fault: Fault, seed: number): SimulatedPlayer {
     case 'none':
       return player;
     case 'finger':
-      return { ...player, misses: { ...player.misses, fingers: { [fault.finger]: -FAULT_CENTS } } };
+      return { ...player, misses: { ...player.misses, fingers: { [fault.finger]: fault.cents } } };
     case 'string':
-      return { ...player, misses: { ...player.misses, strings: { [fault.string]: FAULT_CENTS } } };
+      return { ...player, misses: { ...player.misses, strings: { [fault.string]: fault.cents } } };
+    case 'note': {
+      const order = dueNotes(plan).findIndex(({ note }) => note === fault.note);
+      return { ...player, misses: { ...player.misses, notes: { [order]: fault.cents } } };
+    }
     case 'landing':
       return { ...player, landing: { beyondCents: 2 * FAULT_CENTS, correctedIn: CORRECTED_IN } };
     case 'drift':
@@ -73,7 +77,14 @@ function playerWith(plan: Plan, fault: Fault, seed: number): SimulatedPlayer {
     case 'vibrato':
       return { ...player, vibrato: { cents: FAULT_CENTS, hz: 5.5 } };
     case 'shifts':
-      return { ...player, misses: { ...player.misses, shiftUp: FAULT_CENTS, shiftDown: -FAULT_CENTS } };
+      return {
+        ...player,
+        misses: {
+          ...player.misses,
+          shiftUp: fault.way === 'down' ? 0 : fault.beyondCents,
+          shiftDown: fault.way === 'up' ? 0 : -fault.beyondCents,
+        },
+      };
     case 'slips':
       return { ...player, slips: slipsAmong(dueNotes(plan), seededNumbers(seed * 977 + 11)) };
   }

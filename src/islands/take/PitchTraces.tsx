@@ -28,18 +28,16 @@ const END = 0.03;
 /** Draws on the path where along the string the finger sounded, from each note to the next: the way of the finger as it was heard. */
 export function PitchTraces({ beads, scale, misses, trace, stringLengthMm }: PitchTracesProps) {
   const traced = misses.flatMap((miss): readonly Traced[] => {
-    const order = beads.findIndex(({ index, stop }) => index === miss.note && stop === 0);
-    const bead = beads[order];
-    // A double stop has no one pitch to follow.
-    if (!bead || miss.mm === null || miss.heard.again || miss.due.stops.length > 1) return [];
+    const bead = beads.find(({ index, stop }) => index === miss.note && stop === miss.due.stops.indexOf(miss.stop));
+    if (!bead || miss.mm === null || miss.heard.again) return [];
     return [{ bead, miss, untilX: beads.find(({ x }) => x > bead.x)?.x ?? bead.x + LAST_WIDTH }];
   });
   return (
     <g aria-hidden="true">
       {traced.map((one) => (
         <polyline
-          key={one.miss.note}
-          points={pointsOf(one, { scale, trace, stringLengthMm }).join(' ')}
+          key={`${one.miss.note} ${one.bead.stop}`}
+          points={pointsOf(one, { scale, stringLengthMm, heard: pitchesOf(one.miss, trace) }).join(' ')}
           className="fill-none stroke-verdigris"
           strokeWidth={1.6}
           strokeLinejoin="round"
@@ -52,17 +50,35 @@ export function PitchTraces({ beads, scale, misses, trace, stringLengthMm }: Pit
 /** The width of the last note, px. */
 const LAST_WIDTH = 24;
 
-function pointsOf(
-  { bead, miss, untilX }: Traced,
-  { scale, trace, stringLengthMm }: Pick<PitchTracesProps, 'scale' | 'trace' | 'stringLengthMm'>,
-): readonly string[] {
-  const { at, until } = miss.heard;
-  const aimCents = 1200 * Math.log2((miss.due.hz[0] ?? 440) / 440);
-  const slideFrom = miss.heard.arrival ? at - miss.heard.arrival.slideSeconds : at;
+/** A pitch at a moment of a take. */
+interface HeardPitch {
+  /** The moment, seconds from the beginning of the take. */
+  readonly at: number;
+  /** The distance from the aim, cents. */
+  readonly off: number;
+}
+
+/** Lists the pitches of a note over time: of a double stop those of its own voice, of a single note with the slide into it. */
+function pitchesOf({ heard, due, voice }: NoteMiss, trace: PitchTrace): readonly HeardPitch[] {
+  const { at, until, arrival } = heard;
+  if (due.stops.length > 1) return (voice.track?.times ?? []).map((time, part) => ({ at: time, off: voice.track?.cents[part] ?? 0 }));
+  const aimCents = 1200 * Math.log2((due.hz[0] ?? 440) / 440);
+  const slideFrom = arrival ? at - arrival.slideSeconds : at;
   const [first, last] = [Math.ceil(slideFrom / trace.every), Math.floor((until - END) / trace.every)];
-  return Array.from({ length: Math.max(0, last - first) }, (_, step) => first + step).flatMap((frame) => {
-    const off = (trace.cents[frame] ?? NaN) - aimCents;
-    const share = (frame * trace.every - at) / Math.max(trace.every, until - at);
+  return Array.from({ length: Math.max(0, last - first) }, (_, step) => first + step).map((frame) => ({
+    at: frame * trace.every,
+    off: (trace.cents[frame] ?? NaN) - aimCents,
+  }));
+}
+
+interface Drawing extends Pick<PitchTracesProps, 'scale' | 'stringLengthMm'> {
+  readonly heard: readonly HeardPitch[];
+}
+
+function pointsOf({ bead, miss, untilX }: Traced, { scale, stringLengthMm, heard }: Drawing): readonly string[] {
+  const { at: from, until } = miss.heard;
+  return heard.flatMap(({ at, off }) => {
+    const share = (at - from) / Math.max(0.01, until - from);
     if (Number.isNaN(off) || Math.abs(off) > (share < 0 ? FURTHEST.slide : FURTHEST.note)) return [];
     const y = yOfMm(scale, miss.stop.mmFromNut + mmOfCents(stringLengthMm, miss.stop.semitonesAboveOpen, off));
     return [`${(bead.x + share * (untilX - bead.x)).toFixed(1)},${y.toFixed(1)}`];

@@ -12,7 +12,8 @@ import { PlannedPage, type PlannedPiece } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
 import { LivePanel } from './LivePanel.tsx';
 import { PairsToHear } from './PairsToHear.tsx';
-import { FIRST_CHOSEN, faultOf, TakeChoices } from './TakeChoices.tsx';
+import { faultOf } from './fault.ts';
+import { FIRST_CHOSEN, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';
 import { useTake } from '../../state/takes/index.ts';
@@ -33,7 +34,7 @@ function GuardedTake() {
 function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
   const { plan } = piece;
   const [chosen, choose] = useState(FIRST_CHOSEN);
-  const { take, simulate, open, record, stop } = useTake(plan, chosen.along);
+  const { take, visit, simulate, open, record, stop } = useTake(plan, chosen.along);
   const isRecording = take.state === 'recording';
   const live = <LivePanel plan={plan} playerId={piece.playerId} toleranceCents={Number(chosen.tolerance)} />;
   const pairs = <PairsToHear plan={plan} playerId={piece.playerId} />;
@@ -56,7 +57,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
       {!isRecording && take.state !== 'read' && live}
       {take.state === 'read' ? (
         <Fragment key="read">
-          <TakeRead piece={piece} take={take} toleranceCents={Number(chosen.tolerance)} />
+          <TakeRead piece={piece} take={take} visit={visit} toleranceCents={Number(chosen.tolerance)} />
           <OpenedSection title={LIVE.title}>{() => live}</OpenedSection>
           <OpenedSection title={PAIRS.title}>{() => pairs}</OpenedSection>
         </Fragment>

@@ -43,23 +43,25 @@ import { PitchTraces } from './PitchTraces.tsx';
 import { ShiftTable } from './ShiftTable.tsx';
 import { TakeTable } from './TakeTable.tsx';
 import { type EarlierTake, useEarlier } from './use-earlier.ts';
-import type { ReadTake } from '../../state/takes/index.ts';
+import type { ReadTake, TakeOfVisit } from '../../state/takes/index.ts';
 
 interface TakeReadProps {
   readonly piece: PlannedPiece;
   readonly take: ReadTake;
+  /** The takes of this visit, this one too, the latest first. */
+  readonly visit: readonly TakeOfVisit[];
   readonly toleranceCents: number;
 }
 
 /** Shows what was read of a take: in sentences, on staff and path, and note by note. */
-export function TakeRead({ piece, take, toleranceCents }: TakeReadProps) {
+export function TakeRead({ piece, take, visit, toleranceCents }: TakeReadProps) {
   const { plan, id, playerId } = piece;
   const { sound, reading, simulated } = take;
   const due = useMemo(() => dueNotes(plan), [plan]);
   const misses = useMemo(() => missesOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
   const arrivals = useMemo(() => arrivalsOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
   const log = useLogPages({ playerId, name: plan.brief.player?.name ?? '' });
-  const earlier = useEarlier(plan, id, log.pages);
+  const earlier = useEarlier(plan, { pieceId: id, pages: log.pages, visit: visit.filter((one) => one.reading !== reading) });
   const [overId, setOver] = useState('none');
   const over = earlier.find((one) => one.id === overId) ?? null;
   const isLine = isThisLine(due, reading, misses);

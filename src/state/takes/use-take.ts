@@ -24,6 +24,12 @@ export interface ReadTake {
   readonly simulated: boolean;
 }
 
+/** A take of this visit that was read, without its sound. */
+export interface TakeOfVisit extends Omit<ReadTake, 'sound'> {
+  /** The moment at which it was read, ms since 1970. */
+  readonly at: number;
+}
+
 /** The state of the take on the page. */
 export type TakeState =
   | { readonly state: 'none' | 'asking' | 'reading' | 'failed' }
@@ -90,7 +96,13 @@ export function useTake(plan: Plan, along: SoundAlong) {
   const [take, setTake] = useState<TakeState>({ state: 'none' });
   const [seed, setSeed] = useState(1);
   const recording = useRef<Recording | null>(null);
-  const tryTo = useLatest(setTake);
+  const [visit, setVisit] = useState<readonly TakeOfVisit[]>([]);
+  const tryTo = useLatest((come) => {
+    setTake(come);
+    if (come.state !== 'read') return;
+    const { sound: _, ...read } = come;
+    setVisit((takes) => [{ ...read, at: Date.now() }, ...takes]);
+  });
   /** Releases the microphone where something else is read, and with the page. */
   const release = (): void => {
     if (recording.current) stopPractice();
@@ -124,6 +136,8 @@ export function useTake(plan: Plan, along: SoundAlong) {
     });
   };
   return {
+    /** The takes of this visit, the latest first. */
+    visit,
     // A take of another plan says nothing about this one.
     take: take.state === 'read' && take.plan !== plan ? { state: 'none' as const } : take,
     simulate: (fault: Fault): void => {

@@ -50,14 +50,24 @@ export function recordedText(seconds: number): string {
 /** The faults that a simulated player can have, in the sentence. */
 export const FAULT_LABELS = {
   none: 'in tune',
-  finger: 'with one finger flat',
-  string: 'with one string sharp',
-  shifts: 'with shifts that overshoot',
+  finger: 'with one finger out',
+  string: 'with one string out',
+  note: 'with one note out',
+  shifts: 'with shifts that miss',
   landing: 'with shifts that overshoot and are corrected',
   drift: 'drifting sharp',
   vibrato: 'with vibrato',
   slips: 'with slips, as in a first reading',
 } as const;
+
+/** The shifts that a simulated player misses, in the sentence. */
+export const SHIFTS_MISSED = { both: 'upward and downward', up: 'upward', down: 'downward' } as const;
+
+/** Writes how far out a simulated player plays: "18 cents flat"; of shifts "18 cents beyond their place". */
+export function outByText(cents: number, ofShifts: boolean): string {
+  const side = ofShifts ? (cents > 0 ? 'beyond their place' : 'short of their place') : cents > 0 ? 'sharp' : 'flat';
+  return `${Math.abs(cents)} cents ${side}`;
+}
 
 /** The sounds along, in the sentence. */
 export const ALONG_LABELS = { nothing: 'nothing', drone: 'a drone on the tonic', metronome: 'the metronome' } as const;
@@ -79,6 +89,11 @@ export function keptText(name: string, notes: number): string {
 /** Names a take by its time: "3 December, 17:05". */
 export function takenAtText(at: number): string {
   return format(at, 'd MMMM, HH:mm');
+}
+
+/** Names a take of this visit by its time: "17:05:12", "17:05:12, by the simulated player". */
+export function takenNowText(at: number, simulated: boolean): string {
+  return `${format(at, 'HH:mm:ss')}${simulated ? ', by the simulated player' : ''}`;
 }
 
 /** Writes cents without their unit: "−26". */

@@ -17,7 +17,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('a simulated player is read: the finger that lies flat is named, note by note and under the path', async ({ page }) => {
-  await page.getByLabel('The finger that lies flat').selectOption('2');
+  await page.getByLabel('The finger that is out').selectOption('2');
   await page.getByLabel('In tune within').selectOption('5');
   await page.getByRole('button', { name: 'Play and read it' }).click();
   const heard = page.getByRole('region', { name: 'What was heard' });

@@ -18,7 +18,7 @@ function readingOf(due: readonly DueNote[], centsOf: (note: DueNote, order: numb
   const heard = due.flatMap((note, order): readonly HeardNote[] => {
     const cents = note.hz.map((_, voice) => centsOf(note, order, voice));
     if (cents.every((value) => value === null)) return [];
-    const voices = cents.map((value) => ({ cents: value, vibrato: 0, drift: 0 }));
+    const voices = cents.map((value) => ({ cents: value, vibrato: 0, drift: 0, track: null }));
     const { at, seconds } = note;
     return [{ order, at, until: at + seconds, again: false, wrongBy: 0, voices, interval: null, arrival: null, confidence: 1 }];
   });

@@ -21,7 +21,7 @@ function missesPlayed(plan: Plan, seed: number, misses: Partial<Misses>): readon
   const played = playNotes(due, { ...FAULTLESS, seed, spreadCents: SPREAD, misses: { ...FAULTLESS.misses, ...misses } });
   const heard = played.map(({ order, at, until, hz, wrongBy, again }) => {
     const cents = 1200 * Math.log2((hz[0] ?? 1) / (due[order]?.hz[0] ?? 1));
-    const voices = [{ cents, vibrato: 0, drift: 0 }];
+    const voices = [{ cents, vibrato: 0, drift: 0, track: null }];
     return { order, at, until, again, wrongBy, voices, interval: null, arrival: null, confidence: 1 };
   });
   return missesOf(plan, due, { heard, leftOut: [], trace: { every: 1, cents: new Float32Array() } }, TOLERANCE);
