@@ -1,3 +1,5 @@
+import type { Sound } from './sound.ts';
+
 /** The root mean square below which nothing is sounding: −60 dB of the loudest there is. */
 const SILENT_BELOW = 0.001;
 
@@ -25,4 +27,15 @@ export function levelOf(samples: Float32Array): Level {
   }
   if (longest >= CLIPPED_FROM) return 'clipped';
   return Math.sqrt(squares / Math.max(1, samples.length)) < SILENT_BELOW ? 'silent' : 'sounding';
+}
+
+/** The parts in which a sound is looked at, seconds. */
+const PART_SECONDS = 0.5;
+
+/** Finds where a sound was cut off by the limits of the recording: the beginning of each stretch, seconds. */
+export function cutOffAt({ samples, sampleRate }: Sound): readonly number[] {
+  const size = Math.round(PART_SECONDS * sampleRate);
+  const parts = Array.from({ length: Math.ceil(samples.length / size) }, (_, part) => part);
+  const cut = parts.map((part) => levelOf(samples.subarray(part * size, (part + 1) * size)) === 'clipped');
+  return parts.filter((part) => cut[part] && !cut[part - 1]).map((part) => part * PART_SECONDS);
 }

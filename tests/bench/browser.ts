@@ -7,6 +7,7 @@ import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../suppo
 import { CHROMIUM, startServer } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
 import { printLiveLatency } from './live.ts';
+import { printTakeMemory } from './take-memory.ts';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -48,7 +49,9 @@ await browser.close();
 /** Serves this build, and measures how soon a note is shown while it is played. */
 async function printLive(): Promise<void> {
   const server = await startServer({ port: PORT, tree: '.', env: { DOVE_PATH_DEMO: '1' } });
-  await printLiveLatency(browser, ADDRESS).finally(() => server.stop());
+  await printLiveLatency(browser, ADDRESS)
+    .then(() => printTakeMemory(browser, ADDRESS))
+    .finally(() => server.stop());
 }
 
 /** Measures both builds in turns, because the first finds a cold machine. */

@@ -20,7 +20,7 @@ const BEFORE_FIRST = 0.4;
 
 /** The price of another note in place of one due, and the price of a frame from which it is clearly another. */
 const WRONG = 4.5;
-const CLEARLY = 0.5;
+const CLEARLY = 0.25;
 
 /** The prices of going on to another note than the next. */
 const SKIPPED = 5;

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { asCorrected, inOrder, type LogEntry, type LogWhat } from '#core/practice/log';
+import { asCorrected, inOrder, type LogEntry } from '#core/practice/log';
 import { useLogPages } from '../../state/practice/index.ts';
 import { type LogPage, dayLogged, dayWeeksBefore, WEEKS_COUNTED } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
@@ -21,7 +21,7 @@ export interface Log {
   /** Whether only the last weeks are read. */
   readonly isCut: boolean;
   readonly readAll: () => void;
-  readonly add: (what: LogWhat) => Promise<void>;
+  readonly add: ReturnType<typeof useLogPages>['add'];
   /** The message where reading or keeping failed; null otherwise. */
   readonly trouble: string | null;
 }

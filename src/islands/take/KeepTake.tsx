@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Sound } from '#core/listening';
-import { LARGEST_FILE } from '#core/practice/log';
+import { LARGEST_FILE, type LogWhat } from '#core/practice/log';
 import { type NoteMiss, takeEntry } from '#core/listening/report';
 import type { useLogPages } from '../../state/practice/index.ts';
 import { dataUrlOf, downloadBlob, fileNameOf } from '../../files/index.ts';
@@ -31,21 +31,26 @@ const HEAD_BYTES = 44;
 export function KeepTake({ piece, sound, misses, leftOut, toleranceCents, notKept, log }: KeepTakeProps) {
   const [withSound, setWithSound] = useState(false);
   const [kept, setKept] = useState<{ readonly sound: Sound; readonly notes: number } | null>(null);
-  const [failed, setFailed] = useState(false);
+  const [failed, setFailed] = useState<string | null>(null);
   const bytes = HEAD_BYTES + SAMPLE_BYTES * sound.samples.length;
   const fits = bytes <= LARGEST_FILE;
+  const add = async (what: LogWhat): Promise<void> => {
+    const outcome = await log.add(what);
+    if (!outcome.ok) setFailed(outcome.message);
+  };
   const keep = async (): Promise<void> => {
+    setFailed(null);
     const entry = takeEntry(misses, leftOut, toleranceCents);
     setKept({ sound, notes: entry.notes.length });
     const practised = { piece: piece.id, title: piece.title.slice(0, 120), part: { part: 'whole' } } as const;
-    await log.add({ kind: 'take', practised, ...entry });
+    await add({ kind: 'take', practised, ...entry });
     if (!withSound || !fits) return;
     const wave = await waveOf(sound);
     const name = `${takenAtText(Date.now())}, ${piece.title}`.slice(0, 120);
-    await log.add({ kind: 'file', name, type: wave.type, bytes: wave.size, data: await dataUrlOf(wave), recording: true });
+    await add({ kind: 'file', name, type: wave.type, bytes: wave.size, data: await dataUrlOf(wave), recording: true });
   };
   const save = async (): Promise<void> => downloadBlob(fileNameOf(piece.title, 'wav'), await waveOf(sound));
-  const tell = (work: Promise<void>): void => void work.then(() => setFailed(false)).catch(() => setFailed(true));
+  const tell = (work: Promise<void>): void => void work.catch(() => setFailed(KEEPING.failed));
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2" role="group" aria-label="Keep the take">
       {notKept === null && kept?.sound !== sound && (
@@ -66,7 +71,7 @@ export function KeepTake({ piece, sound, misses, leftOut, toleranceCents, notKep
         <Download size={15} aria-hidden="true" /> Save the sound as WAV, {sizeText(bytes)}
       </Button>
       {notKept !== null && <p className="text-sm text-dove-dark">{notKept}</p>}
-      {failed && <Notice trouble>{KEEPING.failed}</Notice>}
+      {failed !== null && <Notice trouble>{failed}</Notice>}
       {log.trouble && <Notice trouble>{log.trouble}</Notice>}
     </div>
   );

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { dueNotes } from '#core/listening';
+import { cutOffAt, dueNotes } from '#core/listening';
 import {
   type ArrivalMiss,
   arrivalsOf,
@@ -22,6 +22,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Notice } from '../../ui/states/index.ts';
 import {
   chromaticOctaveText,
+  cutOffText,
   GROUPS_TAKEN,
   heardText,
   KEEPING,
@@ -143,8 +144,9 @@ interface ReadPartProps {
 
 /** Tells what was played and what to work on. */
 function TakeInSentences({ piece: { plan }, take, misses, arrivals, isThisLine }: ReadPartProps & { readonly isThisLine: boolean }) {
-  const { reading } = take;
+  const { reading, sound } = take;
   const due = useMemo(() => dueNotes(plan), [plan]);
+  const cutOff = useMemo(() => cutOffText(cutOffAt(sound)), [sound]);
   const tell = tellNotesOfPlan(plan);
   const leftOut = reading.leftOut.flatMap((order) => due[order]?.note ?? []);
   const sentences = heardText(misses, leftOut, due.length, tell);
@@ -157,6 +159,7 @@ function TakeInSentences({ piece: { plan }, take, misses, arrivals, isThisLine }
         {(isThisLine ? [...sentences, ...chromatic] : sentences.slice(0, 1)).map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
+        {cutOff !== null && <p>{cutOff}</p>}
       </div>
       {isThisLine ? (
         <div>

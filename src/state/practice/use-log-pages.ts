@@ -5,6 +5,7 @@ import type { Logged } from '../../records/record.ts';
 import { notReadText } from '../../words/kept/storage.ts';
 import { answerOf } from '../../engine/index.ts';
 import { LOG, useStored } from '../reading/index.ts';
+import type { SaveOutcome } from '../../storage/writing/index.ts';
 import { nextEntry } from '../keeping/index.ts';
 import { logEntry } from './logging.ts';
 
@@ -16,8 +17,8 @@ export interface LogPages {
   readonly demo: boolean;
   /** The reason why it cannot be read, for people. */
   readonly trouble: string | null;
-  /** Adds an entry, which is on the page at once, even while it cannot be written: it is tried again. */
-  readonly add: (what: LogWhat) => Promise<void>;
+  /** Adds an entry, which is on the page at once, even while it cannot be written: it is tried again, and the outcome says why. */
+  readonly add: (what: LogWhat) => Promise<SaveOutcome>;
 }
 
 /** Gives the log of a player from a day on ("2026-03-09"; all of it unless that is given); entries of another tab come as well. */
@@ -32,10 +33,10 @@ export function useLogPages(whose: Logged, from?: string): LogPages {
     const more = added.filter(({ id }) => !known.has(id)).map((entry) => ({ day: dayOf(entry.at), entries: [entry] }));
     return [...there, ...more];
   }, [read, added]);
-  const add = async (what: LogWhat): Promise<void> => {
+  const add = async (what: LogWhat): Promise<SaveOutcome> => {
     const entry = nextEntry(what);
     setAdded((now) => [...now, entry]);
-    await logEntry(whose, entry);
+    return await logEntry(whose, entry);
   };
   return {
     pages,

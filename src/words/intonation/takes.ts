@@ -31,6 +31,7 @@ export const NO_TAKE: Readonly<Record<NoTake, string>> = {
   'too-long': 'This recording is longer than ten minutes. Cut out the part in which the line is played.',
   'too-many-notes':
     'This take is too long for a line of this many notes. Make a piece of the passage that is played, and read the take against that.',
+  'no-length': 'This file does not tell how long it is. Save it as WAV, and open it again.',
   'no-sound': 'This browser does not read the file as sound. Save it as WAV, and open it again.',
   silent: 'Nothing is heard in this recording. Check the microphone with which it was made.',
 };
@@ -195,6 +196,18 @@ export function chromaticOctaveText({ from, way, notes, semitones }: ChromaticOc
   const sizes =
     semitones.length === 0 ? '' : `, semitones of ${Math.round(Math.min(...semitones))} to ${Math.round(Math.max(...semitones))} cents`;
   return `Chromatic octave ${way}ward from ${noteAtText(tell(from), from)}: ${notes} of 13 notes${sizes}.`;
+}
+
+/** The most places that are told at which a sound is cut off. */
+const MOST_CUT_OFF = 5;
+
+/** Writes where the sound is cut off: "The sound is cut off at 3 s and 12 s: the microphone was too close."; null where it is not. */
+export function cutOffText(seconds: readonly number[]): string | null {
+  if (seconds.length === 0) return null;
+  const told = seconds.slice(0, MOST_CUT_OFF).map((at) => `${Math.floor(at)} s`);
+  const more = seconds.length - told.length;
+  const places = listText([...told, ...(more > 0 ? [countText(more, 'more place', 'more places')] : [])]);
+  return `The sound is cut off at ${places}: it was too loud for the microphone.`;
 }
 
 /** Names the sides on which a note may lie. */

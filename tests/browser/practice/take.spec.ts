@@ -1,10 +1,9 @@
 import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Page } from '@playwright/test';
-import type { StudyFile } from '../../support/plans/study-files.ts';
 import { beads, expect, openPiece, test } from '../bench-page.ts';
 import { waveFile } from '../../support/listening/wave-file.ts';
+import { microphoneState, withMicrophone } from './microphone-page.ts';
 
 const LINE = 'B♭ major, up and down';
 
@@ -52,8 +51,10 @@ test('a recording is opened and read, in any rate and with a silent side; what i
   await expect(message).toContainText('Nothing is heard in this recording');
   await open.setInputFiles(waveFile('long.wav', { seconds: 601, sampleRate: 8000 }));
   await expect(message).toContainText('longer than ten minutes');
-  await open.setInputFiles(twoHours());
+  await open.setInputFiles(twoHours(Buffer.from('RIFF')));
   await expect(message).toContainText('too large for a take of ten minutes');
+  await open.setInputFiles(twoHours(waveFile('head.wav', { seconds: 0, sampleRate: 44_100 }).buffer));
+  await expect(message).toContainText('longer than ten minutes');
   const heard = page.getByRole('region', { name: 'What was heard' });
   await open.setInputFiles(waveFile('talk.wav', { talks: 8, sampleRate: 8000 }));
   await expect(heard.getByText(/^Little of this line was heard\./)).toBeVisible();
@@ -67,10 +68,10 @@ test('a recording is opened and read, in any rate and with a silent side; what i
   }
 });
 
-/** Makes a file as long as two hours of sound, of which nothing but the first letters is written. */
-function twoHours(): string {
+/** Makes a file as long as two hours of sound, of which nothing but the beginning is written. */
+function twoHours(beginning: Buffer): string {
   const path = join(mkdtempSync(join(tmpdir(), 'dove-path-')), 'long.wav');
-  writeFileSync(path, 'RIFF');
+  writeFileSync(path, beginning);
   truncateSync(path, 2 * 3600 * 44_100 * 4);
   return path;
 }
@@ -121,32 +122,6 @@ test('a take goes into the record, with its sound, and a later one is compared w
   await expect.poll(() => page.locator('audio').evaluate((sound: HTMLAudioElement) => sound.duration)).toBeGreaterThan(10);
 });
 
-/** Puts a microphone in place of the browser’s that hears a file over and over, is taken away after some time (ms), or is refused. */
-async function withMicrophone(
-  page: Page,
-  { file, goneAfter }: { readonly file: StudyFile | null; readonly goneAfter?: number },
-): Promise<void> {
-  await page.evaluate(
-    ([wave, gone]) => {
-      navigator.mediaDevices.getUserMedia = async () => {
-        if (wave === null) throw new DOMException('no', 'NotAllowedError');
-        const context = new AudioContext();
-        const bytes = Uint8Array.from(atob(wave), (letter) => letter.charCodeAt(0));
-        const source = new AudioBufferSourceNode(context, { buffer: await context.decodeAudioData(bytes.buffer) });
-        const destination = context.createMediaStreamDestination();
-        source.connect(destination);
-        source.start();
-        const { stream } = destination;
-        const [track] = stream.getTracks();
-        if (gone !== null) setTimeout(() => track?.dispatchEvent(new Event('ended')), gone);
-        Object.assign(window, { microphone: track });
-        return stream;
-      };
-    },
-    [file?.buffer.toString('base64') ?? null, goneAfter ?? null] as const,
-  );
-}
-
 test('the line is recorded and read, and the microphone is released', async ({ page }) => {
   await openPiece(page, SHORT);
   await page.getByRole('link', { name: 'Take', exact: true }).click();
@@ -158,7 +133,7 @@ test('the line is recorded and read, and the microphone is released', async ({ p
   await expect(message).toContainText('Recording, 13 s', { timeout: 40_000 });
   await page.getByRole('button', { name: 'Stop and read it' }).click();
   await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^(\d+) of \1 notes were heard\.$/)).toBeVisible();
-  expect(await page.evaluate(() => (Reflect.get(window, 'microphone') as MediaStreamTrack).readyState)).toBe('ended');
+  expect(await microphoneState(page)).toBe('ended');
 });
 
 test('a microphone that is refused is said, and one that is taken away ends the take', async ({ page }) => {
@@ -186,7 +161,7 @@ test('while the line is played each note is shown; the ear judges first where th
   await expect(live.getByText(/^It was (in tune\. The ear was right|\d+ cents (flat|sharp)\. The ear was wrong)\.$/)).toBeVisible();
   await expect(live.getByText(/^The ear was right (0 times|1 time) of 1\.$/)).toBeVisible();
   await live.getByRole('button', { name: 'Stop listening' }).click();
-  expect(await page.evaluate(() => (Reflect.get(window, 'microphone') as MediaStreamTrack).readyState)).toBe('ended');
+  expect(await microphoneState(page)).toBe('ended');
 });
 
 test('a shift of the line is heard right and wrong, and asked', async ({ page }) => {

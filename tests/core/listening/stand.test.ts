@@ -1,13 +1,14 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
-import { type DueNote, dueNotes, seededNumbers, seededSpread } from '#core/listening';
+import { type DueNote, dueNotes } from '#core/listening';
 import { NOTHING_KNOWN } from '#core/listening/along';
 import { readTake } from '#core/listening/reading';
 import { missesOf } from '#core/listening/report';
 import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer, type Surroundings } from '#core/listening/simulated';
 import { isRecorded, type JudgedTry, judgeStage, judgeTry, standEar, type StandNow } from '#core/listening/stand';
 import { STAGES } from '#core/drill/apart';
+import { clap } from '../../support/listening/clap.ts';
 import { lineToPlay } from '../../support/listening/seeded-lines.ts';
 
 const RATE = 22_050;
@@ -28,12 +29,6 @@ function silence(seconds: number): Float32Array {
 
 function inRow(...parts: readonly Float32Array[]): Float32Array {
   return Float32Array.from(parts.flatMap((part) => [...part]));
-}
-
-/** Makes a clap: a burst of noise that is gone in a fifth of a second, as in a room. */
-function clap(seed: number): Float32Array {
-  const spread = seededSpread(seededNumbers(seed));
-  return silence(0.2).map((_, index) => 0.3 * spread() * Math.exp(-index / (0.025 * RATE)));
 }
 
 /** Makes the sound of a click of the metronome. */
@@ -75,14 +70,14 @@ describe('an ear on the music stand', () => {
 
   it('hears two claps, and neither one clap, nor the metronome, nor plucked notes', () => {
     const claps = (told: readonly StandNow[]): number => told.filter(({ clapped }) => clapped).length;
-    const pair = inRow(silence(1), clap(1), silence(0.2), clap(2), silence(2));
+    const pair = inRow(silence(1), clap(1, RATE), silence(0.2), clap(2, RATE), silence(2));
     assert.equal(claps(tell(pair)), 1);
     assert.ok(
       tell(pair).every(({ state }) => state !== 'over'),
       'claps are no try',
     );
     assert.equal(claps(tell(inRow(pair, pair, pair))), 3);
-    assert.equal(claps(tell(inRow(silence(1), clap(3), silence(3)))), 0);
+    assert.equal(claps(tell(inRow(silence(1), clap(3, RATE), silence(3)))), 0);
     const clicks = inRow(silence(0.5), ...Array.from({ length: 20 }, () => inRow(click(), silence(0.44))));
     assert.equal(claps(tell(clicks)), 0);
     assert.ok(

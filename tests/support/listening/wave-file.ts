@@ -1,6 +1,7 @@
 import { dueNotes } from '#core/listening';
-import { FAULTLESS, makeTake, QUIET } from '#core/listening/simulated';
+import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer } from '#core/listening/simulated';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { clap } from './clap.ts';
 import { planBest } from '../briefs.ts';
 import type { StudyFile } from '../plans/study-files.ts';
 
@@ -10,9 +11,11 @@ import type { StudyFile } from '../plans/study-files.ts';
  */
 export type SoundOfFile = { readonly sampleRate: number; readonly offset?: number } & (
   | { readonly seconds: number }
-  | { readonly play: string }
+  | { readonly play: string; readonly player?: Partial<SimulatedPlayer>; readonly pace?: number }
   /** Somebody who talks for some seconds. */
   | { readonly talks: number }
+  /** Claps, a third of a second apart. */
+  | { readonly claps: number }
 );
 
 /** The bytes of a head, and of a sample of both sides. */
@@ -43,12 +46,25 @@ export function waveFile(name: string, sound: SoundOfFile): StudyFile {
 
 function samplesOf(sound: SoundOfFile): Float32Array {
   if ('seconds' in sound) return new Float32Array(sound.seconds * sound.sampleRate);
+  if ('claps' in sound) return claps(sound.claps, sound.sampleRate);
   if ('talks' in sound) return talk(sound.talks, sound.sampleRate);
   const piece = DEMO_PIECES.find(({ name }) => name === sound.play);
   if (!piece) throw new Error(`There is no demo piece ${sound.play}`);
-  const due = dueNotes(planBest(piece.brief));
+  const due = dueNotes(planBest(piece.brief), sound.pace);
   const kind = piece.brief.instrument.kind;
-  return makeTake(due, { kind, voice: 'full', player: FAULTLESS, surroundings: QUIET, sampleRate: sound.sampleRate }).samples;
+  return makeTake(due, {
+    kind,
+    voice: 'full',
+    player: { ...FAULTLESS, ...sound.player },
+    surroundings: QUIET,
+    sampleRate: sound.sampleRate,
+  }).samples;
+}
+
+function claps(count: number, sampleRate: number): Float32Array {
+  const sound = new Float32Array(Math.round(count * 0.35 * sampleRate));
+  for (let order = 0; order < count; order += 1) sound.set(clap(order + 1, sampleRate), Math.round(order * 0.35 * sampleRate));
+  return sound;
 }
 
 /** Makes the sound of somebody who talks: a pitch that never rests, in syllables. */
