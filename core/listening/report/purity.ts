@@ -5,9 +5,10 @@ import type { HeardNote } from '#core/listening/reading';
 
 /**
  * The purity of a double stop: how far it lies from pure, cents, wide positive, or the size of that where no side is heard, with the beats a
- * second; or that its voices sounded for too short a time to beat.
+ * second; or why that is not told: its voices sounded for too short a time to beat, they are unclear, or the interval has no pure form of
+ * small numbers, as a minor sixth has not.
  */
-export type Purity = ({ readonly heard: 'side' | 'size' } & OffPure) | { readonly heard: 'too short' };
+export type Purity = ({ readonly heard: 'side' | 'size' } & OffPure) | { readonly heard: 'too short' | 'unclear' | 'no small ratio' };
 
 interface OffPure {
   /** The distance from pure, cents; wide positive where the side is heard. */
@@ -28,15 +29,16 @@ function ratioOf({ stops }: DueNote): Ratio | null {
   return one?.ok === true && other?.ok === true ? pureRatio(one.value, other.value) : null;
 }
 
-/** Tells how pure a double stop was; null for a single note, for an interval without a pure form, and where the voices are unclear. */
+/** Tells how pure a double stop was; null for a single note. */
 export function purityOf(due: DueNote, heard: HeardNote): Purity | null {
   const { interval } = heard;
   const ratio = ratioOf(due);
-  if (!interval || ratio === null) return null;
+  if (!interval) return null;
+  if (ratio === null) return { heard: 'no small ratio' };
   const low = lowerHz(due, heard);
   switch (interval.by) {
     case 'nothing':
-      return interval.why === 'too short' ? { heard: 'too short' } : null;
+      return { heard: interval.why };
     case 'voices': {
       const cents = interval.cents - centsOfRatio(ratio);
       return { heard: 'side', cents, beats: beatsHz(ratio, low, low * 2 ** (interval.cents / 1200)) };

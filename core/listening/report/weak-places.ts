@@ -1,5 +1,6 @@
 import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
+import { driftOf } from './drift.ts';
 import type { NoteMiss } from './note-misses.ts';
 
 /** The notes that are looked at together. */
@@ -36,12 +37,13 @@ const TOLD_FROM = 3.6;
 
 /**
  * Finds the groups of notes that are missed to one side, the surest first: each is compared with all other stopped notes by Student’s
- * test of two means (1908). What is told of one group is taken away before the next is looked for, so that nothing is told twice.
+ * test of two means (1908). A drift of the whole take is taken away first. What is told of one group is taken away before the next is looked for, so that nothing is told twice.
  */
 export function weakPlaces(misses: readonly NoteMiss[]): readonly WeakPlace[] {
   const found: WeakPlace[] = [];
+  const drift = driftOf(misses);
   let left = misses.flatMap((miss): readonly Counted[] =>
-    miss.mm === null || miss.cents === null || miss.doubtful ? [] : [{ miss, cents: miss.cents }],
+    miss.mm === null || miss.cents === null || miss.doubtful ? [] : [{ miss, cents: miss.cents - (drift?.at(miss.heard.at) ?? 0) }],
   );
   for (;;) {
     const best = surest(left);

@@ -74,17 +74,22 @@ function placeOf({ x, stop, note }: Bead, mm: number, pxPerMm: number) {
   return { x: x + beside - BAR / 2, y: mm > 0 ? PLACE - length : PLACE, width: BAR, height: Math.max(1, length) };
 }
 
+/** The place of a label along the width of its bar, by its side. */
+const LABEL_AT = { middle: 0.5, end: 1, start: 0 } as const;
+
 function MissBar({ bar: { bead, mm, isOff }, pxPerMm }: { readonly bar: Bar; readonly pxPerMm: number }) {
   const place = placeOf(bead, mm, pxPerMm);
+  // The labels of two voices stand back to back.
+  const anchor = bead.note.stops.length < 2 ? 'middle' : bead.stop === 0 ? 'end' : 'start';
   return (
     <g>
       <rect {...place} className={isOff ? 'fill-ochre' : 'fill-verdigris'} />
       {isOff && (
         <DrawnText
           look="remark"
-          x={place.x + BAR / 2}
+          x={place.x + LABEL_AT[anchor] * BAR}
           y={mm > 0 ? place.y - 4 : place.y + place.height + 13}
-          textAnchor="middle"
+          textAnchor={anchor}
           className="fill-ink"
         >
           {signedMmText(mm).replace(' mm', '')}

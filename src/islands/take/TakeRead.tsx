@@ -4,6 +4,7 @@ import {
   type ArrivalMiss,
   arrivalsOf,
   chromaticOctaves,
+  driftOf,
   isThisLine,
   missesOf,
   missGroups,
@@ -23,6 +24,7 @@ import { Notice } from '../../ui/states/index.ts';
 import {
   chromaticOctaveText,
   cutOffText,
+  driftText,
   GROUPS_TAKEN,
   heardText,
   KEEPING,
@@ -188,10 +190,12 @@ interface WeakListProps extends Pick<PlannedPiece, 'plan'> {
 
 function WeakList({ plan, misses, landings }: WeakListProps) {
   const weak = useMemo(() => weakPlaces(misses), [misses]);
+  const drift = useMemo(() => driftOf(misses), [misses]);
   return (
     <>
       <Heading>What to work on</Heading>
-      {weak.length === 0 && <p>{TAKE_PAGE.nothingWeak}</p>}
+      {drift && <p>{driftText(drift)}</p>}
+      {weak.length === 0 && !drift && <p>{TAKE_PAGE.nothingWeak}</p>}
       {landings !== null && <p>{landings}</p>}
       {weak.map((place) => (
         <p key={JSON.stringify(place.group)}>{weakText(place, plan)}</p>

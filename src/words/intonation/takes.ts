@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { countText, listText, positionWords } from '#core/messages';
 import type { Level } from '#core/listening';
 import type { HeardArrival } from '#core/listening/reading';
-import type { ArrivalMiss, ChromaticOctave, NoteMiss, Purity, SamePitch, Shared, WeakPlace } from '#core/listening/report';
+import type { ArrivalMiss, ChromaticOctave, Drift, NoteMiss, Purity, SamePitch, Shared, WeakPlace } from '#core/listening/report';
 import type { Plan, Shift } from '#core/plan/describe';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { NoTake } from '../../audio/index.ts';
@@ -174,10 +174,17 @@ function stringText(number: string, { strings }: Plan): string {
   return `${number}${string ? ` (${noteLabel(string.name)})` : ''}`;
 }
 
-/** Writes how pure a double stop was: "4 cents wide, 1.2 beats a second". */
+/** The reasons why it is not told how pure a double stop was. */
+const NOT_PURE_TOLD = {
+  'too short': 'too short to tell',
+  unclear: 'too unclear to tell',
+  'no small ratio': 'no pure form to compare with',
+} as const;
+
+/** Writes how pure a double stop was: "4 cents wide, 1.2 beats a second"; nothing of a single note. */
 export function purityText(purity: Purity | null): string {
   if (purity === null) return '';
-  if (purity.heard === 'too short') return 'too short to tell';
+  if (purity.heard !== 'side' && purity.heard !== 'size') return NOT_PURE_TOLD[purity.heard];
   const size = Math.round(Math.abs(purity.cents));
   if (size < 2) return 'pure';
   const beats = `${purity.beats.toFixed(1)} beats a second`;
@@ -196,6 +203,11 @@ export function chromaticOctaveText({ from, way, notes, semitones }: ChromaticOc
   const sizes =
     semitones.length === 0 ? '' : `, semitones of ${Math.round(Math.min(...semitones))} to ${Math.round(Math.max(...semitones))} cents`;
   return `Chromatic octave ${way}ward from ${noteAtText(tell(from), from)}: ${notes} of 13 notes${sizes}.`;
+}
+
+/** Writes a drift: "The line drifts sharp: by 34 cents from its first note to its last." */
+export function driftText({ cents }: Drift): string {
+  return `The line drifts ${cents > 0 ? 'sharp' : 'flat'}: by ${Math.round(Math.abs(cents))} cents from its first note to its last.`;
 }
 
 /** The most places that are told at which a sound is cut off. */

@@ -7,6 +7,7 @@ export const LISTENING = {
   stop: 'Stop listening',
   asking: 'The browser asks whether the microphone may be used: it hears your tries and your claps, and the sound stays on this machine.',
   failed: 'The browser did not start to listen. Say yourself how it went.',
+  on: 'Listening …',
   claps: 'Listening: clap twice to go on.',
   waiting: 'Listening. Play it, then rest a moment: the try is counted by ear. Two claps count as good.',
   playing: 'You are playing …',

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { dueNotes } from '#core/listening';
 import { readTake } from '#core/listening/reading';
-import { type Group, missesOf, type NoteMiss, weakPlaces } from '#core/listening/report';
+import { driftOf, type Group, missesOf, type NoteMiss, weakPlaces } from '#core/listening/report';
 import { FAULTLESS, makeTake, type Misses, playNotes, QUIET } from '#core/listening/simulated';
 import type { Plan } from '#core/plan/describe';
 import { lineToPlay } from '../../support/listening/seeded-lines.ts';
@@ -16,9 +16,9 @@ const WEAK = 22;
 const TOLERANCE = 10;
 
 /** Gives the misses of a simulated player as if they were read without error. */
-function missesPlayed(plan: Plan, seed: number, misses: Partial<Misses>): readonly NoteMiss[] {
+function missesPlayed(plan: Plan, seed: number, misses: Partial<Misses>, driftCents = 0): readonly NoteMiss[] {
   const due = dueNotes(plan);
-  const played = playNotes(due, { ...FAULTLESS, seed, spreadCents: SPREAD, misses: { ...FAULTLESS.misses, ...misses } });
+  const played = playNotes(due, { ...FAULTLESS, seed, spreadCents: SPREAD, driftCents, misses: { ...FAULTLESS.misses, ...misses } });
   const heard = played.map(({ order, at, until, hz, wrongBy, again }) => {
     const cents = 1200 * Math.log2((hz[0] ?? 1) / (due[order]?.hz[0] ?? 1));
     const voices = [{ cents, vibrato: 0, drift: 0, track: null }];
@@ -59,7 +59,8 @@ describe('weak places', () => {
       const plan = lineToPlay(INSTRUMENT_KINDS[seed % INSTRUMENT_KINDS.length] ?? 'violin', seed);
       if (strong < 200) {
         strong += 1;
-        told += Number(weakPlaces(missesPlayed(plan, seed + 1, {})).length > 0);
+        const misses = missesPlayed(plan, seed + 1, {});
+        told += Number(weakPlaces(misses).length > 0 || driftOf(misses) !== null);
       }
       const possible = possibleWeakness(plan);
       const chosen = possible[seed % Math.max(1, possible.length)];
@@ -71,6 +72,19 @@ describe('weak places', () => {
     }
     assert.ok(named >= 190, `${named} of 200 weak places were named first`);
     assert.ok(told <= 10, `${told} of 200 players without a weak place were told of one`);
+  });
+
+  it('are none where the whole line drifts, which is told instead', () => {
+    let [told, weak] = [0, 0];
+    for (let seed = 0; seed < 100; seed += 1) {
+      const plan = lineToPlay(INSTRUMENT_KINDS[seed % INSTRUMENT_KINDS.length] ?? 'violin', seed);
+      const misses = missesPlayed(plan, seed + 1, {}, seed % 2 === 0 ? 30 : -30);
+      const drift = driftOf(misses);
+      told += Number(drift !== null && Math.abs(drift.cents - (seed % 2 === 0 ? 30 : -30)) < 10);
+      weak += Number(weakPlaces(misses).length > 0);
+    }
+    assert.ok(told >= 95, `${told} of 100 drifts were told`);
+    assert.ok(weak <= 5, `${weak} of 100 players who drift were told of a weak place`);
   });
 
   it('are named from the sound of a take as well, in mm at the place of each note', () => {

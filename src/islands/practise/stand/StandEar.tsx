@@ -29,7 +29,7 @@ export function StandEar({ ear, running }: StandEarProps) {
           )}
         </>
       )}
-      <p>{earText(ear, running)}</p>
+      <p>{heard && ear.state === 'on' && ear.now === 'waiting' && !ear.judging ? LISTENING.on : earText(ear, running)}</p>
     </div>
   );
 }
