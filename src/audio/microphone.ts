@@ -2,7 +2,7 @@
 export const HEARD_SAMPLES = 8192;
 
 /** A reason why there is no microphone. */
-export type NoMicrophone = 'denied' | 'absent' | 'busy';
+export type NoMicrophone = 'denied' | 'absent' | 'busy' | 'address';
 
 /** An open microphone. */
 export interface Microphone {
@@ -22,7 +22,7 @@ export async function openMicrophone(): Promise<Microphone | NoMicrophone> {
 /** Asks for the sound of the microphone, without the browser’s own treatment of speech, which bends pitch and level. */
 export async function openStream(): Promise<MediaStream | NoMicrophone> {
   const media: MediaDevices | undefined = navigator.mediaDevices;
-  if (media === undefined) return 'absent';
+  if (media === undefined) return window.isSecureContext ? 'absent' : 'address';
   try {
     return await media.getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } });
   } catch (error) {

@@ -1,8 +1,9 @@
-import type { Sound } from '#core/listening';
+import { levelOf, loudnessOf, type Sound } from '#core/listening';
 import type { StandHearing, StandNow } from '#core/listening/stand';
 import type { NoMicrophone } from '../microphone.ts';
 import { atTakeRate } from './at-take-rate.ts';
 import { openRecorder } from './open-recorder.ts';
+import type { HeardLevel } from './record-sound.ts';
 import { beginOnStand, hearOnStand } from './takes.ts';
 
 /** The circumstances of what is played next: the silence after which a try is over, and the time in which the model sounds, seconds. */
@@ -17,8 +18,8 @@ export interface StandListening {
 }
 
 interface Hearing {
-  /** Receives the state, some ten times a second. */
-  readonly onNow: (now: StandNow) => void;
+  /** Receives the state and the loudness of the last part, some ten times a second. */
+  readonly onNow: (now: StandNow, heard: HeardLevel) => void;
   /** Receives the sound of a try that is over. */
   readonly onTry: (sound: Sound) => void;
   /** The microphone was taken away, or what it brings cannot be heard. */
@@ -58,7 +59,7 @@ export async function listenOnStand(first: NextOnStand, { onNow, onTry, onEnd }:
       const tell = (now: StandNow): void => {
         // Something else has been begun meanwhile.
         if (own !== since) return;
-        onNow(now);
+        onNow(now, { loudness: loudnessOf(part), level: levelOf(part) });
         if (now.state === 'over')
           void atTakeRate([partOf(own, now, sampleRate)], sampleRate).then((sound) => typeof sound === 'string' || onTry(sound));
         if (now.state !== 'playing') forget(own, sampleRate);

@@ -25,9 +25,16 @@ export type Fault =
   /** Shifts that stay beyond their place, cents, short negative. */
   | { readonly kind: 'shifts'; readonly way: ShiftsMissed; readonly beyondCents: number };
 
+/** The places in which a simulated player plays: silent, beside noise, or a room that rings. */
+export const SIMULATED_PLACES = ['silence', 'noise', 'room'] as const;
+
+/** A place in which a simulated player plays. */
+export type SimulatedPlace = (typeof SIMULATED_PLACES)[number];
+
 /** The task of a simulated player. */
 export interface SimulatedTask {
   readonly fault: Fault;
+  readonly place: SimulatedPlace;
   /** The sound along with it. */
   readonly along: KnownSounds;
   /** The seed of all chance. */

@@ -5,14 +5,18 @@ import { LONGEST, type NoTake } from './open-sound.ts';
 import { atTakeRate } from './at-take-rate.ts';
 import { openRecorder } from './open-recorder.ts';
 
-/** The state of a recording that goes on. */
-export interface Recorded {
-  /** The time since it began, seconds. */
-  readonly seconds: number;
+/** The level of what the microphone hears. */
+export interface HeardLevel {
   /** The loudness of the last tenth of a second, 0 … 1. */
   readonly loudness: number;
   /** Whether that was silent, cut off, or neither. */
   readonly level: Level;
+}
+
+/** The state of a recording that goes on. */
+export interface Recorded extends HeardLevel {
+  /** The time since it began, seconds. */
+  readonly seconds: number;
 }
 
 /** A recording that goes on. */

@@ -2,15 +2,22 @@ import { expose, transfer } from 'comlink';
 import { type DueNote, dueNotes, seededNumbers } from '#core/listening';
 import { BEFORE_FIRST, followLive, type LiveEar, liveEar, type LivePlace } from '#core/listening/live';
 import { readTake, type TakeReading } from '#core/listening/reading';
-import { FAULTLESS, makeTake, QUIET, renderPair, type SimulatedPlayer, slipsAmong } from '#core/listening/simulated';
+import { FAULTLESS, makeTake, QUIET, renderPair, type SimulatedPlayer, slipsAmong, type Surroundings } from '#core/listening/simulated';
 import { dueInGroup, NOTHING_HEARD, standEar, type StandEar } from '#core/listening/stand';
 import type { Plan } from '#core/plan/describe';
-import type { Fault, TakeWorker } from './protocol.ts';
+import type { Fault, SimulatedPlace, TakeWorker } from './protocol.ts';
 import { TAKE_RATE } from './protocol.ts';
 
 /** The size of a fault of which the size is not chosen, and the spread of all its notes, cents. */
 const FAULT_CENTS = 18;
 const SPREAD_CENTS = 4;
+
+/** The sound of the places in which a simulated player plays. */
+const SOUND_OF_PLACE: Readonly<Record<SimulatedPlace, Partial<Surroundings>>> = {
+  silence: {},
+  noise: { noiseBelow: 20 },
+  room: { room: true },
+};
 
 /** The time in which a landing is corrected, seconds. */
 const CORRECTED_IN = 0.15;
@@ -25,12 +32,12 @@ let stand: StandEar | null = null;
 const ROOM_BELOW = 0.85;
 
 const worker: TakeWorker = {
-  simulate: (plan, { fault, along: { droneHz, clicks }, seed }) => {
+  simulate: (plan, { fault, place, along: { droneHz, clicks }, seed }) => {
     const { samples } = makeTake(dueNotes(plan), {
       kind: plan.brief.instrument.kind,
       voice: 'full',
       player: playerWith(plan, fault, seed),
-      surroundings: { ...QUIET, droneHz, clicksEvery: clicks?.every ?? null },
+      surroundings: { ...QUIET, ...SOUND_OF_PLACE[place], droneHz, clicksEvery: clicks?.every ?? null },
       sampleRate: TAKE_RATE,
     });
     return transfer({ samples, sampleRate: TAKE_RATE }, [samples.buffer]);

@@ -46,7 +46,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
           {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
           {isRecording ? 'Stop and read it' : 'Record'}
         </Button>
-        <Button disabled={isRecording} onClick={() => simulate(faultOf(plan, chosen))}>
+        <Button disabled={isRecording} onClick={() => simulate(faultOf(plan, chosen), chosen.place)}>
           <Play size={15} aria-hidden="true" /> Play and read it
         </Button>
         <OpenFileButton label="A recording of the line" accept="audio/*" onFile={open} />

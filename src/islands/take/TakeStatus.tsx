@@ -1,4 +1,5 @@
 import type { Recorded } from '../../audio/index.ts';
+import { LevelBar } from '../../ui/LevelBar.tsx';
 import { Notice } from '../../ui/states/index.ts';
 import { LEVEL_LABELS, NO_TAKE, recordedText, TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
@@ -26,17 +27,11 @@ export function TakeStatus({ take }: { readonly take: TakeState }) {
   }
 }
 
-/** The loudness below full at which the level begins to show, decibels. */
-const SHOWN_WITHIN = 60;
-
 function RecordedNow({ now: { seconds, loudness, level } }: { readonly now: Recorded }) {
-  const share = Math.max(0, Math.min(1, 1 + (20 * Math.log10(loudness + 1e-6)) / SHOWN_WITHIN));
   return (
     <p className="flex items-center gap-3">
       <span className="tabular-nums">{recordedText(seconds)}</span>
-      <span className="h-3 w-48 bg-line" aria-hidden="true">
-        <span className={`block h-full ${level === 'clipped' ? 'bg-ochre' : 'bg-verdigris'}`} style={{ width: `${100 * share}%` }} />
-      </span>
+      <LevelBar loudness={loudness} isTooLoud={level === 'clipped'} />
       <span>{LEVEL_LABELS[level]}</span>
     </p>
   );

@@ -9,6 +9,14 @@ import { KEEP_TUNING, tunedText } from '../../words/intonation/tuner.ts';
 /** The distance of each string from its target as it was heard last, cents, by its index. */
 export type Tuned = Readonly<Record<number, number>>;
 
+/** The change of a string from which a tuning is another one, cents: a sound that goes on is never heard the same twice. */
+const CHANGED_FROM = 1;
+
+/** Tells whether two tunings are the same as far as can be heard. */
+function isAlike(kept: Tuned, now: Tuned): boolean {
+  return Object.entries(now).every(([string, cents]) => Math.abs((kept[Number(string)] ?? Infinity) - cents) < CHANGED_FROM);
+}
+
 interface KeepTuningProps {
   readonly instrument: Instrument;
   readonly tuned: Tuned;
@@ -29,7 +37,7 @@ export function KeepTuning({ instrument, tuned, whose }: KeepTuningProps) {
       <Button onClick={keep}>
         <Save size={15} aria-hidden="true" /> {KEEP_TUNING.keep}
       </Button>
-      <span>{kept === tuned ? KEEP_TUNING.kept : tunedText(instrument, tuned)}</span>
+      <span>{kept !== null && isAlike(kept, tuned) ? KEEP_TUNING.kept : tunedText(instrument, tuned)}</span>
     </p>
   );
 }

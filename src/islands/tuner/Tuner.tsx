@@ -14,7 +14,7 @@ import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/studio/instruments.ts';
-import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';
+import { NO_MICROPHONE, OR_SIMULATED } from '../../words/intonation/tuner.ts';
 import { Addressed, PageShell } from '../frame/index.ts';
 import { instrumentLike, NumberOrigins } from '../parts/index.ts';
 import { KeepTuning } from './KeepTuning.tsx';
@@ -142,7 +142,7 @@ function Strings({ instrument, source, whose }: StringsProps) {
       </nav>
       {listening?.state === 'none' ? (
         <Notice role="alert" className="h-fit" trouble>
-          {NO_MICROPHONE[listening.why]}
+          {NO_MICROPHONE[listening.why]} {OR_SIMULATED}
         </Notice>
       ) : (
         step && (

@@ -9,6 +9,7 @@ import {
   readTakeOf,
   type Recorded,
   type Recording,
+  type SimulatedPlace,
   simulateTake,
   soundPractice,
   stopPractice,
@@ -140,9 +141,9 @@ export function useTake(plan: Plan, along: SoundAlong) {
     visit,
     // A take of another plan says nothing about this one.
     take: take.state === 'read' && take.plan !== plan ? { state: 'none' as const } : take,
-    simulate: (fault: Fault): void => {
+    simulate: (fault: Fault, place: SimulatedPlace = 'silence'): void => {
       setSeed(seed + 1);
-      readSound(simulateTake(plan, { fault, along: knownSoundsOf(plan, along), seed }), true);
+      readSound(simulateTake(plan, { fault, place, along: knownSoundsOf(plan, along), seed }), true);
     },
     open: (file: File): void => {
       release();

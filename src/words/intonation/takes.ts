@@ -70,6 +70,9 @@ export function outByText(cents: number, ofShifts: boolean): string {
   return `${Math.abs(cents)} cents ${side}`;
 }
 
+/** The places in which a simulated player plays, in the sentence. */
+export const PLACE_LABELS = { silence: 'in a quiet place', noise: 'beside noise', room: 'in a room that rings' } as const;
+
 /** The sounds along, in the sentence. */
 export const ALONG_LABELS = { nothing: 'nothing', drone: 'a drone on the tonic', metronome: 'the metronome' } as const;
 

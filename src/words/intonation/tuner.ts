@@ -8,11 +8,14 @@ import { mmText } from '../plan-words.ts';
 
 /** The words for why the microphone gives nothing, and what would help. */
 export const NO_MICROPHONE: Readonly<Record<NoMicrophone, string>> = {
-  denied:
-    'The browser was not allowed to listen. Allow the microphone for this page in the browser’s settings, or use the simulated instrument.',
-  absent: 'There is no microphone here. Plug one in and choose it again, or use the simulated instrument.',
-  busy: 'Another program holds the microphone. Close it there, or use the simulated instrument.',
+  denied: 'The browser was not allowed to listen. Allow the microphone for this page in the browser’s settings.',
+  absent: 'There is no microphone here. Plug one in and try it again.',
+  busy: 'Another program holds the microphone. Close it there.',
+  address: 'Browsers give no microphone to an address like this one. Open the page with https, or on the machine itself as localhost.',
 };
+
+/** The other way to use the tuner. */
+export const OR_SIMULATED = 'Or listen to the simulated instrument.';
 
 /** The words for a sound that is no pitch. */
 export const NOT_HEARD: Readonly<Record<'silent' | 'clipped' | 'unclear', string>> = {

@@ -1,11 +1,13 @@
 import { itemOf } from '#core/practice/session';
 import { type Running, takeBackHeard } from '../../../state/practice/index.ts';
 import { useTellNote } from '../../../state/note-places.ts';
+import { LevelBar } from '../../../ui/LevelBar.tsx';
+import { LEVEL_LABELS } from '../../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../../words/intonation/tuner.ts';
 import { judgedText, LISTENING } from '../../../words/practice/by-ear.ts';
 import { practisedNoteText } from '../../../words/practice/session.ts';
 import { StandButton } from './StandButton.tsx';
-import { inTurn, type StandEarState } from './use-stand-ear.ts';
+import { inTurn, useStandLevel, type StandEarState } from './use-stand-ear.ts';
 
 interface StandEarProps {
   readonly ear: StandEarState;
@@ -19,6 +21,7 @@ export function StandEar({ ear, running }: StandEarProps) {
   const heard = ear.state === 'on' ? running.heard : null;
   return (
     <div role="status" aria-label="Listening" className="flex flex-wrap items-center gap-x-5 gap-y-2 text-[18px] sm:text-[26px]">
+      {ear.state === 'on' && <StandLevel />}
       {heard && practised && (
         <>
           <p className="font-semibold">{judgedText(heard.judged, (note) => practisedNoteText(practised, note, tell))}</p>
@@ -31,6 +34,17 @@ export function StandEar({ ear, running }: StandEarProps) {
       )}
       <p>{heard && ear.state === 'on' && ear.now === 'waiting' && !ear.judging ? LISTENING.on : earText(ear, running)}</p>
     </div>
+  );
+}
+
+/** Shows how loud it is on the stand. */
+function StandLevel() {
+  const { loudness, level } = useStandLevel();
+  return (
+    <>
+      <LevelBar loudness={loudness} isTooLoud={level === 'clipped'} />
+      {level === 'clipped' && <span>{LEVEL_LABELS.clipped}</span>}
+    </>
   );
 }
 

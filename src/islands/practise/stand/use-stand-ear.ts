@@ -1,10 +1,18 @@
+import { create } from 'zustand';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { type DueNote, dueNotes, type Sound } from '#core/listening';
 import { type KnownSounds, NOTHING_KNOWN } from '#core/listening/along';
 import { missesOf } from '#core/listening/report';
 import { dueInGroup, judgeTry, pauseAfter, type StandNow } from '#core/listening/stand';
 import { type PracticeSound, soundingAt } from '#core/practice/session';
-import { type NextOnStand, type NoMicrophone, readTakeOf, secondsBefore, type StandListening } from '../../../audio/index.ts';
+import {
+  type HeardLevel,
+  type NextOnStand,
+  type NoMicrophone,
+  readTakeOf,
+  secondsBefore,
+  type StandListening,
+} from '../../../audio/index.ts';
 import { countHeard, inHand, type Running, runningStore, signal } from '../../../state/practice/index.ts';
 
 /** The state of listening on the music stand. */
@@ -13,6 +21,9 @@ export type StandEarState =
   | { readonly state: 'no-microphone'; readonly why: NoMicrophone }
   /** The state of the try, and whether one is being judged. */
   | { readonly state: 'on'; readonly now: StandNow['state']; readonly judging: boolean };
+
+/** The level that the stand hears: it changes all the time, so nothing else is drawn with it. */
+export const useStandLevel = create<HeardLevel>()(() => ({ loudness: 0, level: 'silent' }));
 
 /** This comes when somebody wants to be listened to. */
 const loadListener = () => import('../../../audio/takes/listen-on-stand.ts');
@@ -36,7 +47,8 @@ export function useStandEar(running: Running | null) {
     listening.current = null;
     setEar({ state: 'off' });
   };
-  const hear = (now: StandNow): void => {
+  const hear = (now: StandNow, level: HeardLevel): void => {
+    useStandLevel.setState(level, true);
     if (now.clapped && runningStore.getState().running?.run.step.at !== 'done') signal('on');
     const isJudging = judging.current > 0;
     setEar((shown) =>
@@ -46,19 +58,10 @@ export function useStandEar(running: Running | null) {
     );
   };
   const judge = async (sound: Sound): Promise<void> => {
-    const before = runningStore.getState().running;
-    const turn = before && inTurn(before);
-    if (!before || !turn) return;
     judging.current += 1;
-    try {
-      const { plan, group, due, along } = turn;
-      const reading = await readTakeOf(plan, sound, { along, group });
-      // It has been answered by hand meanwhile.
-      if (runningStore.getState().running?.tries === before.tries)
-        countHeard(judgeTry(due, reading, missesOf(plan, due, reading, before.tolerance)));
-    } finally {
+    await judgeSound(sound).finally(() => {
       judging.current -= 1;
-    }
+    });
   };
   const begin = async (): Promise<void> => {
     begun.current += 1;
@@ -66,7 +69,7 @@ export function useStandEar(running: Running | null) {
     setEar({ state: 'asking' });
     const { listenOnStand } = await loadListener();
     const opened = await listenOnStand(nextOf(running), {
-      onNow: (now) => own === begun.current && hear(now),
+      onNow: (now, level) => own === begun.current && hear(now, level),
       onTry: (sound) => {
         // One after the other: a try counts for the set as the one before has left it.
         if (own === begun.current) judged.current = judged.current.then(() => judge(sound)).catch(stop);
@@ -86,6 +89,17 @@ export function useStandEar(running: Running | null) {
     ear,
     toggle: () => (ear.state === 'on' || ear.state === 'asking' ? stop() : void begin().catch(() => setEar({ state: 'failed' }))),
   };
+}
+
+/** Reads the sound of a try, and counts it, unless it has been answered by hand meanwhile. */
+async function judgeSound(sound: Sound): Promise<void> {
+  const before = runningStore.getState().running;
+  const turn = before && inTurn(before);
+  if (!before || !turn) return;
+  const { plan, group, due, along } = turn;
+  const reading = await readTakeOf(plan, sound, { along, group });
+  if (runningStore.getState().running?.tries !== before.tries) return;
+  countHeard(judgeTry(due, reading, missesOf(plan, due, reading, before.tolerance)));
 }
 
 /** Begins anew with every set, and wherever no set is under way; from try to try the ear goes on. */
