@@ -1,12 +1,6 @@
 /** The length of a frame in which loudness is measured, seconds. */
 export const FRAME = 0.01;
 
-/** A short loud sound, such as a clap. */
-export interface Burst {
-  /** The frame in which it begins. */
-  readonly at: number;
-}
-
 /** The loudness from which a burst counts, its rise over what sounded before, and the share to which it must fall. */
 const LOUD_FROM = 0.04;
 const RISES_BY = 6;
@@ -16,8 +10,10 @@ const FALLS_TO = 0.4;
 const BEFORE = { from: 12, to: 2 } as const;
 const FALLEN_AFTER = { from: 10, to: 16 } as const;
 
-/** The frames that are looked back on, and the frames after the beginning of a burst that still belong to it, in a room that rings. */
+/** The frames from the beginning of a burst that tell whether it is one. */
 const NEEDED = FALLEN_AFTER.to + 1;
+
+/** The frames after the beginning of a burst that still belong to it, in a room that rings. */
 export const RINGS_FOR = 40;
 
 /**

@@ -3,7 +3,7 @@ import type { TakeReading } from '#core/listening/reading';
 import { isThisLine, type NoteMiss } from '#core/listening/report';
 import type { Voice } from '#core/practice/ladder';
 
-/** What was wrong with a note of a try: its pitch, another note in its place, left out, begun again, or late. */
+/** The fault of a note of a try: its pitch, another note in its place, left out, begun again, or late. */
 export type TryFault = 'flat' | 'sharp' | 'another note' | 'left out' | 'again' | 'late';
 
 /** The judgement on a try that was heard: clean, missed at a note, or too little of the line was heard to say. */
@@ -56,7 +56,7 @@ function voiceOf({ due, stop }: NoteMiss): Voice | null {
   return due.stops[0] === stop ? 'lower' : 'upper';
 }
 
-/** How late a note must be: as a share of the length of the note before it, and in seconds, which a reading may be off. */
+/** The lateness from which a note is late: as a share of the length of the note before it, and in seconds, which a reading may be off. */
 const LATE_FROM = { share: 0.35, seconds: 0.08 } as const;
 
 /** The fewest notes whose lengths tell how fast it was played. */

@@ -5,8 +5,9 @@ import { FRAME, isBurst, meanOf, RINGS_FOR } from './bursts.ts';
 /** The state on a music stand: nobody plays, a try is under way, or it has just ended. */
 export interface StandNow {
   readonly state: 'waiting' | 'playing' | 'over';
-  /** The beginning and the end of the try, seconds since the ear was made, with a little more on either side; 0 while nobody plays. */
+  /** The beginning of the try, seconds since the ear was made, with a little more before it; 0 while nobody plays. */
   readonly from: number;
+  /** The end of the try, seconds, with a little more after it. */
   readonly until: number;
   /** Whether the second of two claps has just been heard. */
   readonly clapped: boolean;
@@ -23,6 +24,7 @@ export interface StandEar {
 
 /** The circumstances of an ear. */
 export interface StandHearing {
+  /** The samples a second. */
   readonly sampleRate: number;
   /** The silence after which a try is over, seconds: longer than any rest in the line. */
   readonly pause: number;
@@ -86,12 +88,12 @@ export function standEar({ sampleRate, pause, deaf }: StandHearing): StandEar {
   let rest = new Float32Array();
   return {
     hear: (samples) => {
-      const sound = joined(rest, samples);
+      const sound = joinSounds(rest, samples);
       const count = Math.floor(sound.length / size);
       rest = sound.slice(count * size);
       for (let frame = 0; frame < count; frame += 1)
         frames.loudness.push(isDeaf(frames, deaf) ? 0 : loudnessOf(sound.subarray(frame * size, (frame + 1) * size)));
-      kept = joined(kept, sound.subarray(0, count * size)).slice(-(LOOKED_AT + KEPT_FRAMES * size));
+      kept = joinSounds(kept, sound.subarray(0, count * size)).slice(-(LOOKED_AT + KEPT_FRAMES * size));
       const clapped = hearClaps(frames, hasPitch);
       return { ...tryIn(frames, pause), clapped };
     },
@@ -105,7 +107,7 @@ function isDeaf({ loudness, forgotten }: Frames, deaf: number): boolean {
   return (loudness.length + forgotten) * FRAME < deaf;
 }
 
-function joined(before: Float32Array, after: Float32Array): Float32Array<ArrayBuffer> {
+function joinSounds(before: Float32Array, after: Float32Array): Float32Array<ArrayBuffer> {
   const both = new Float32Array(before.length + after.length);
   both.set(before);
   both.set(after, before.length);

@@ -2,7 +2,6 @@ export { capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
 export {
   countHeardTry,
-  type HeardMiss,
   itemOf,
   type MissedAt,
   pointAtMiss,

@@ -208,7 +208,7 @@ export function recordMiss(run: SessionRun, miss: Miss, itemSeconds: number): Pr
 }
 
 /** A miss that was heard, and where. */
-export interface HeardMiss extends MissedAt {
+interface HeardMiss extends MissedAt {
   readonly miss: Miss;
 }
 

@@ -11,7 +11,7 @@ export type NextOnStand = Omit<StandHearing, 'sampleRate'>;
 
 /** A music stand that is listened to. */
 export interface StandListening {
-  /** Begins anew, for what is played next. */
+  /** Begins again, for what is played next. */
   readonly begin: (next: NextOnStand) => void;
   /** Releases the microphone. */
   readonly close: () => Promise<void>;

@@ -18,12 +18,24 @@ export type ShiftsMissed = 'both' | 'up' | 'down';
 /** The fault of a simulated player. */
 export type Fault =
   | { readonly kind: 'none' | 'landing' | 'drift' | 'vibrato' | 'slips' }
-  /** A finger, a string or a note (by its line index) that is out, cents, sharp positive. */
-  | { readonly kind: 'finger'; readonly finger: Finger; readonly cents: number }
-  | { readonly kind: 'string'; readonly string: StringNumber; readonly cents: number }
-  | { readonly kind: 'note'; readonly note: number; readonly cents: number }
-  /** Shifts that stay beyond their place, cents, short negative. */
-  | { readonly kind: 'shifts'; readonly way: ShiftsMissed; readonly beyondCents: number };
+  | ({ readonly kind: 'finger'; readonly finger: Finger } & OutBy)
+  | ({ readonly kind: 'string'; readonly string: StringNumber } & OutBy)
+  | ({
+      readonly kind: 'note';
+      /** The line index. */
+      readonly note: number;
+    } & OutBy)
+  | {
+      readonly kind: 'shifts';
+      readonly way: ShiftsMissed;
+      /** The distance by which they stay beyond their place, cents, short negative. */
+      readonly beyondCents: number;
+    };
+
+interface OutBy {
+  /** The distance by which it is out, cents, sharp positive. */
+  readonly cents: number;
+}
 
 /** The places in which a simulated player plays: silent, beside noise, or a room that rings. */
 export const SIMULATED_PLACES = ['silence', 'noise', 'room'] as const;

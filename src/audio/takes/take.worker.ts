@@ -2,7 +2,16 @@ import { expose, transfer } from 'comlink';
 import { type DueNote, dueNotes, seededNumbers } from '#core/listening';
 import { BEFORE_FIRST, followLive, type LiveEar, liveEar, type LivePlace } from '#core/listening/live';
 import { readTake, type TakeReading } from '#core/listening/reading';
-import { FAULTLESS, makeTake, QUIET, renderPair, type SimulatedPlayer, slipsAmong, type Surroundings } from '#core/listening/simulated';
+import {
+  FAULTLESS,
+  makeTake,
+  type Misses,
+  QUIET,
+  renderPair,
+  type SimulatedPlayer,
+  slipsAmong,
+  type Surroundings,
+} from '#core/listening/simulated';
 import { dueInGroup, NOTHING_HEARD, standEar, type StandEar } from '#core/listening/stand';
 import type { Plan } from '#core/plan/describe';
 import type { Fault, SimulatedPlace, TakeWorker } from './protocol.ts';
@@ -70,29 +79,31 @@ function playerWith(plan: Plan, fault: Fault, seed: number): SimulatedPlayer {
     case 'none':
       return player;
     case 'finger':
-      return { ...player, misses: { ...player.misses, fingers: { [fault.finger]: fault.cents } } };
     case 'string':
-      return { ...player, misses: { ...player.misses, strings: { [fault.string]: fault.cents } } };
-    case 'note': {
-      const order = dueNotes(plan).findIndex(({ note }) => note === fault.note);
-      return { ...player, misses: { ...player.misses, notes: { [order]: fault.cents } } };
-    }
+    case 'note':
+    case 'shifts':
+      return { ...player, misses: { ...player.misses, ...missesOf(plan, fault) } };
     case 'landing':
       return { ...player, landing: { beyondCents: 2 * FAULT_CENTS, correctedIn: CORRECTED_IN } };
     case 'drift':
       return { ...player, driftCents: 2 * FAULT_CENTS };
     case 'vibrato':
       return { ...player, vibrato: { cents: FAULT_CENTS, hz: 5.5 } };
-    case 'shifts':
-      return {
-        ...player,
-        misses: {
-          ...player.misses,
-          shiftUp: fault.way === 'down' ? 0 : fault.beyondCents,
-          shiftDown: fault.way === 'up' ? 0 : -fault.beyondCents,
-        },
-      };
     case 'slips':
       return { ...player, slips: slipsAmong(dueNotes(plan), seededNumbers(seed * 977 + 11)) };
+  }
+}
+
+/** Gives the misses of a fault at a finger, a string, a note or the shifts. */
+function missesOf(plan: Plan, fault: Extract<Fault, { readonly kind: 'finger' | 'string' | 'note' | 'shifts' }>): Partial<Misses> {
+  switch (fault.kind) {
+    case 'finger':
+      return { fingers: { [fault.finger]: fault.cents } };
+    case 'string':
+      return { strings: { [fault.string]: fault.cents } };
+    case 'note':
+      return { notes: { [dueNotes(plan).findIndex(({ note }) => note === fault.note)]: fault.cents } };
+    case 'shifts':
+      return { shiftUp: fault.way === 'down' ? 0 : fault.beyondCents, shiftDown: fault.way === 'up' ? 0 : -fault.beyondCents };
   }
 }

@@ -12,7 +12,7 @@ import { PlannedPage, type PlannedPiece } from '../opened-piece/index.ts';
 import { PathScore } from '../score/index.ts';
 import { LivePanel } from './LivePanel.tsx';
 import { PairsToHear } from './PairsToHear.tsx';
-import { faultOf } from './fault.ts';
+import { faultOf } from './simulated/fault.ts';
 import { FIRST_CHOSEN, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
 import { TakeStatus } from './TakeStatus.tsx';

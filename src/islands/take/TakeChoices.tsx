@@ -2,8 +2,8 @@ import type { Plan } from '#core/plan/describe';
 import { SIMULATED_PLACES, type SimulatedPlace } from '../../audio/index.ts';
 import { Choice } from '../../ui/fields/index.ts';
 import { ALONG_LABELS, FAULT_LABELS, PLACE_LABELS } from '../../words/intonation/takes.ts';
-import { FaultChoices } from './FaultChoices.tsx';
-import { type FaultChosen, FAULTS, faultOf, FIRST_FAULT } from './fault.ts';
+import { FaultChoices } from './simulated/FaultChoices.tsx';
+import { type FaultChosen, FAULTS, faultOf, FIRST_FAULT } from './simulated/fault.ts';
 import { SOUNDS_ALONG, type SoundAlong } from '../../state/takes/index.ts';
 
 /** The tolerances within which a note is in tune, cents. */

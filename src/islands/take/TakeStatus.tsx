@@ -1,5 +1,5 @@
 import type { Recorded } from '../../audio/index.ts';
-import { LevelBar } from '../../ui/LevelBar.tsx';
+import { LevelBar } from './LevelBar.tsx';
 import { Notice } from '../../ui/states/index.ts';
 import { LEVEL_LABELS, NO_TAKE, recordedText, TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../words/intonation/tuner.ts';

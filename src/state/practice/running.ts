@@ -2,7 +2,6 @@ import { create } from 'zustand';
 import {
   groupsOfItem,
   countHeardTry,
-  type HeardMiss,
   soundOfItem,
   type InHand,
   itemOf,
@@ -132,8 +131,7 @@ export function countHeard(judged: JudgedTry): void {
   const { running: before } = runningStore.getState();
   if (before?.run.step.at !== 'play') return;
   if (judged.judged === 'unclear') return runningStore.setState({ running: { ...before, heard: { judged, counted: null } } });
-  const missed: HeardMiss | null =
-    judged.judged === 'missed' ? { miss: MISS_OF_FAULT[judged.fault], note: judged.note, voice: judged.voice } : null;
+  const missed = judged.judged === 'missed' ? { miss: MISS_OF_FAULT[judged.fault], note: judged.note, voice: judged.voice } : null;
   const entries = takeUp((run, itemSeconds) => countHeardTry(run, missed, itemSeconds));
   runningStore.setState(({ running }) => ({ running: running && { ...running, heard: { judged, counted: { before, entries } } } }));
 }

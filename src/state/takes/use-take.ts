@@ -89,6 +89,16 @@ async function soundAlong(plan: Plan, along: SoundAlong): Promise<void> {
   await soundPractice({ model: null, inTurns: false, vibrato: false, countIn: false, droneHz, metronome });
 }
 
+async function openFile(file: File): Promise<Sound | NoTake> {
+  return await (await loadOpener()).openSound(file);
+}
+
+/** Remembers the takes of this visit without their sound, the latest first. */
+function useVisit(): { readonly visit: readonly TakeOfVisit[]; readonly note: (take: ReadTake) => void } {
+  const [visit, setVisit] = useState<readonly TakeOfVisit[]>([]);
+  return { visit, note: ({ sound: _, ...read }) => setVisit((takes) => [{ ...read, at: Date.now() }, ...takes]) };
+}
+
 /**
  * Takes a line: played by a simulated player, recorded, or opened from a file, with something that sounds along; a take that comes later
  * replaces the one before.
@@ -97,12 +107,10 @@ export function useTake(plan: Plan, along: SoundAlong) {
   const [take, setTake] = useState<TakeState>({ state: 'none' });
   const [seed, setSeed] = useState(1);
   const recording = useRef<Recording | null>(null);
-  const [visit, setVisit] = useState<readonly TakeOfVisit[]>([]);
+  const { visit, note } = useVisit();
   const tryTo = useLatest((come) => {
     setTake(come);
-    if (come.state !== 'read') return;
-    const { sound: _, ...read } = come;
-    setVisit((takes) => [{ ...read, at: Date.now() }, ...takes]);
+    if (come.state === 'read') note(come);
   });
   /** Releases the microphone where something else is read, and with the page. */
   const release = (): void => {
@@ -147,10 +155,7 @@ export function useTake(plan: Plan, along: SoundAlong) {
     },
     open: (file: File): void => {
       release();
-      readSound(
-        loadOpener().then(({ openSound }) => openSound(file)),
-        false,
-      );
+      readSound(openFile(file), false);
     },
     record,
     stop,

@@ -42,7 +42,7 @@ interface Played {
 }
 
 /** Lets a simulated player play a line. */
-function played(due: readonly DueNote[], kind: InstrumentKind, { player, around }: Played = {}): Float32Array {
+function playLine(due: readonly DueNote[], kind: InstrumentKind, { player, around }: Played = {}): Float32Array {
   const faults = { ...FAULTLESS, seed: 5, spreadCents: 3, ...player };
   return makeTake(due, { kind, voice: 'full', player: faults, surroundings: { ...QUIET, ...around }, sampleRate: RATE }).samples;
 }
@@ -51,7 +51,7 @@ describe('an ear on the music stand', () => {
   it('hears each try from silence to silence, on every instrument', () => {
     for (const kind of INSTRUMENT_KINDS) {
       const due = dueNotes(lineToPlay(kind, 1));
-      const one = played(due, kind);
+      const one = playLine(due, kind);
       const seconds = one.length / RATE;
       const told = tell(inRow(silence(1), one, silence(2), one, silence(2)));
       const over = told.filter(({ state }) => state === 'over');
@@ -84,26 +84,26 @@ describe('an ear on the music stand', () => {
       tell(clicks).every(({ state }) => state === 'waiting'),
       'clicks are no try',
     );
-    const plucked = (hz: number) =>
+    const pluck = (hz: number) =>
       silence(0.4).map((_, index) => 0.4 * Math.sin((2 * Math.PI * hz * index) / RATE) * Math.exp(-index / (0.06 * RATE)));
-    assert.equal(claps(tell(inRow(silence(1), plucked(293), plucked(440), plucked(660), silence(1)))), 0);
+    assert.equal(claps(tell(inRow(silence(1), pluck(293), pluck(440), pluck(660), silence(1)))), 0);
   });
 
   it('takes a drone for silence, and hears nothing while the model sounds', () => {
     const due = dueNotes(lineToPlay('violin', 2));
     const drone = silence(60).map((_, index) => 0.02 * Math.sin((2 * Math.PI * 220 * index) / RATE));
-    const sound = inRow(silence(2), played(due, 'violin'), silence(3));
+    const sound = inRow(silence(2), playLine(due, 'violin'), silence(3));
     const overDrone = tell(sound.map((sample, index) => sample + (drone[index] ?? 0)));
     assert.equal(overDrone.filter(({ state }) => state === 'over').length, 1);
-    const model = tell(inRow(played(due, 'violin'), silence(3)), { deaf: 60 });
+    const model = tell(inRow(playLine(due, 'violin'), silence(3)), { deaf: 60 });
     assert.ok(model.every(({ state }) => state === 'waiting'));
   });
 });
 
 /** Judges what a simulated player plays. */
-function judged(due: readonly DueNote[], seed: number, kind: InstrumentKind, how: Played): JudgedTry {
+function judgeLine(due: readonly DueNote[], seed: number, kind: InstrumentKind, how: Played): JudgedTry {
   const plan = lineToPlay(kind, seed);
-  const reading = readTake({ samples: played(due, kind, how), sampleRate: RATE }, due, NOTHING_KNOWN);
+  const reading = readTake({ samples: playLine(due, kind, how), sampleRate: RATE }, due, NOTHING_KNOWN);
   return judgeTry(due, reading, missesOf(plan, due, reading, 12));
 }
 
@@ -111,9 +111,9 @@ describe('a try that is judged by ear', () => {
   it('is clean where every note is in tune, and missed at the note that is out', () => {
     for (const kind of INSTRUMENT_KINDS) {
       const due = dueNotes(lineToPlay(kind, 3));
-      assert.deepEqual(judged(due, 3, kind, {}), { judged: 'clean' }, kind);
+      assert.deepEqual(judgeLine(due, 3, kind, {}), { judged: 'clean' }, kind);
       const order = due.findIndex(({ stops: [stop], seconds }) => seconds > 0.4 && stop?.finger !== '0');
-      const flat = judged(due, 3, kind, { player: { misses: { ...FAULTLESS.misses, notes: { [order]: -30 } } } });
+      const flat = judgeLine(due, 3, kind, { player: { misses: { ...FAULTLESS.misses, notes: { [order]: -30 } } } });
       assert.ok(flat.judged === 'missed' && flat.fault === 'flat' && flat.note === due[order]?.note, `${kind}: ${JSON.stringify(flat)}`);
     }
   });
@@ -122,7 +122,7 @@ describe('a try that is judged by ear', () => {
     const due = dueNotes(lineToPlay('viola', 3));
     const faults = { 'left out': { kind: 'left-out', order: 4 }, 'another note': { kind: 'wrong', order: 4, semitones: 3 } } as const;
     for (const [fault, slip] of Object.entries(faults)) {
-      const missed = judged(due, 3, 'viola', { player: { slips: [slip] } });
+      const missed = judgeLine(due, 3, 'viola', { player: { slips: [slip] } });
       assert.ok(missed.judged === 'missed' && missed.fault === fault && missed.note === due[4]?.note, JSON.stringify(missed));
     }
   });
@@ -131,7 +131,7 @@ describe('a try that is judged by ear', () => {
     const other = dueNotes(lineToPlay('violin', 7));
     const plan = lineToPlay('violin', 3);
     const due = dueNotes(plan);
-    const reading = readTake({ samples: played(other, 'violin'), sampleRate: RATE }, due, NOTHING_KNOWN);
+    const reading = readTake({ samples: playLine(other, 'violin'), sampleRate: RATE }, due, NOTHING_KNOWN);
     assert.notEqual(judgeTry(due, reading, missesOf(plan, due, reading, 12)).judged, 'clean');
   });
 });
@@ -148,7 +148,7 @@ describe('a stage that is judged by ear', () => {
     const plan = lineToPlay('cello', 3);
     const due = dueNotes(plan);
     const player = { slips: [{ kind: 'late', order: 5, seconds: 0.8 }] } as const;
-    const reading = readTake({ samples: played(due, 'cello', { player }), sampleRate: RATE }, due, NOTHING_KNOWN);
+    const reading = readTake({ samples: playLine(due, 'cello', { player }), sampleRate: RATE }, due, NOTHING_KNOWN);
     const misses = missesOf(plan, due, reading, 12);
     assert.equal(judgeStage('slide', due, reading, misses).judged, 'clean');
     const judgedLate = judgeStage('measures', due, reading, misses);

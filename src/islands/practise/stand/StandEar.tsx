@@ -1,7 +1,7 @@
 import { itemOf } from '#core/practice/session';
 import { type Running, takeBackHeard } from '../../../state/practice/index.ts';
 import { useTellNote } from '../../../state/note-places.ts';
-import { LevelBar } from '../../../ui/LevelBar.tsx';
+import { LevelBar } from '../../take/LevelBar.tsx';
 import { LEVEL_LABELS } from '../../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../../words/intonation/tuner.ts';
 import { judgedText, LISTENING } from '../../../words/practice/by-ear.ts';

@@ -102,15 +102,15 @@ async function judgeSound(sound: Sound): Promise<void> {
   countHeard(judgeTry(due, reading, missesOf(plan, due, reading, before.tolerance)));
 }
 
-/** Begins anew with every set, and wherever no set is under way; from try to try the ear goes on. */
-function useFollowedSet(running: Running | null, beginAnew: () => void): void {
+/** Begins again with every set, and wherever no set is under way; from try to try the ear goes on. */
+function useFollowedSet(running: Running | null, beginAgain: () => void): void {
   const { run } = running ?? {};
   const set = run ? JSON.stringify([run.step.at, run.item, run.group, run.ladder]) : '';
-  const begin = useEffectEvent(beginAnew);
+  const begin = useEffectEvent(beginAgain);
   useEffect(() => begin(), [set]);
 }
 
-/** What is played on the stand now, as a try of it is heard. */
+/** The notes that are played on the stand now, and the circumstances in which a try of them is heard. */
 interface Turn {
   readonly plan: Parameters<typeof missesOf>[0];
   readonly group: { readonly from: number; readonly to: number };
@@ -129,10 +129,10 @@ export function inTurn(running: Running): Turn | null {
   if (sounding?.inTurns) return null;
   const { plan, group, rung, item } = here;
   const due = dueInGroup(dueNotes(plan), group);
-  return { plan, group, due, along: knownOf(sounding), sounding, pace: rung.tempo / item.ladder.to };
+  return { plan, group, due, along: knownSounds(sounding), sounding, pace: rung.tempo / item.ladder.to };
 }
 
-function knownOf(sounding: PracticeSound | null): KnownSounds {
+function knownSounds(sounding: PracticeSound | null): KnownSounds {
   if (!sounding) return NOTHING_KNOWN;
   const { droneHz, metronome } = sounding;
   const clicks = metronome && {

@@ -1,22 +1,24 @@
 import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import type { Fault, ShiftsMissed } from '../../audio/index.ts';
+import type { Fault, ShiftsMissed } from '../../../audio/index.ts';
 
 /** The faults that a simulated player can have. */
 export const FAULTS = ['none', 'finger', 'string', 'note', 'shifts', 'landing', 'drift', 'vibrato', 'slips'] as const;
 
-/** How far out a simulated player plays, cents, sharp and beyond positive. */
+/** The distances by which a simulated player is out, cents, sharp and beyond positive. */
 export const OUT_BY = ['-30', '-18', '-10', '10', '18', '30'] as const;
 
 /** The choices of the fault of a simulated player. */
 export interface FaultChosen {
+  /** The kind of fault. */
   readonly kind: (typeof FAULTS)[number];
   readonly finger: Finger;
   readonly string: StringNumber;
   /** The line index of the note that is out. */
   readonly note: number;
   readonly way: ShiftsMissed;
+  /** The distance by which it is out, cents. */
   readonly outBy: (typeof OUT_BY)[number];
 }
 

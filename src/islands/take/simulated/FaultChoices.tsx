@@ -1,10 +1,11 @@
+import type { ReactNode } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { noteLabel } from '#core/pitch';
-import type { Fault } from '../../audio/index.ts';
-import { Choice, OptionChoice } from '../../ui/fields/index.ts';
-import { outByText, SHIFTS_MISSED } from '../../words/intonation/takes.ts';
-import { noteAtText, tellNotesOfPlan } from '../../words/line/note-places.ts';
-import { fingerName } from '../../words/plan-words.ts';
+import type { Fault } from '../../../audio/index.ts';
+import { Choice, OptionChoice } from '../../../ui/fields/index.ts';
+import { outByText, SHIFTS_MISSED } from '../../../words/intonation/takes.ts';
+import { noteAtText, tellNotesOfPlan } from '../../../words/line/note-places.ts';
+import { fingerName } from '../../../words/plan-words.ts';
 import { type FaultChosen, fingersOf, OUT_BY, stoppedNotes, stringsOf } from './fault.ts';
 
 interface FaultChoicesProps {
@@ -15,35 +16,26 @@ interface FaultChoicesProps {
 }
 
 /** Chooses in a sentence which finger, string, note or shifts of a simulated player are out, and by how much. */
-export function FaultChoices({ plan, fault, chosen, onChoose }: FaultChoicesProps) {
-  const where = <FaultPlace plan={plan} fault={fault} chosen={chosen} onChoose={onChoose} />;
-  switch (fault.kind) {
-    case 'finger':
-    case 'string':
-    case 'note':
-    case 'shifts':
-      return (
-        <>
-          : {where},{' '}
-          <Choice
-            label="How far out"
-            value={chosen.outBy}
-            values={OUT_BY}
-            name={(value) => outByText(Number(value), fault.kind === 'shifts')}
-            onChange={(outBy) => onChoose({ outBy })}
-          />
-        </>
-      );
-    case 'none':
-    case 'landing':
-    case 'drift':
-    case 'vibrato':
-    case 'slips':
-      return null;
-  }
+export function FaultChoices(props: FaultChoicesProps) {
+  const { fault, chosen, onChoose } = props;
+  const where = drawPlace(props);
+  if (where === null) return null;
+  return (
+    <>
+      : {where},{' '}
+      <Choice
+        label="How far out"
+        value={chosen.outBy}
+        values={OUT_BY}
+        name={(value) => outByText(Number(value), fault.kind === 'shifts')}
+        onChange={(outBy) => onChoose({ outBy })}
+      />
+    </>
+  );
 }
 
-function FaultPlace({ plan, fault, chosen, onChoose }: FaultChoicesProps) {
+/** Draws the choice of what is out; null for a fault that has no place. */
+function drawPlace({ plan, fault, chosen, onChoose }: FaultChoicesProps): ReactNode {
   switch (fault.kind) {
     case 'finger':
       return (
