@@ -16,6 +16,8 @@ export interface WrittenHead {
   readonly written: Pitch;
   /** The accidental before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
   readonly accidental: number | null;
+  /** Whether the sign is not needed, but a courtesy: the note had another just before. */
+  readonly courtesy: boolean;
   /** Whether it is an open diamond, as a touched note is written. */
   readonly diamond: boolean;
 }
@@ -125,9 +127,13 @@ export function engravingOf(kind: InstrumentKind, line: Line, { readAs = asUsual
       measures.set(measure, symbols);
     }
   }
+  let before: Signs = new Map();
   const inOrder = bars.flatMap(({ key, meter }, index): readonly Measure[] => {
     const symbols = measures.get(index);
-    return symbols ? [{ number: index + 1, symbols: withTuplets(withAccidentals(symbols, key)), key, meter }] : [];
+    if (!symbols) return [];
+    const signed = withAccidentals(symbols, key, before);
+    before = signed.signs;
+    return [{ number: index + 1, symbols: withTuplets(signed.symbols), key, meter }];
   });
   const pickUp = (line.notes[0]?.onset.numerator ?? 0) > 0;
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, pickUp, measures: inOrder };
@@ -223,6 +229,7 @@ function headsOf(readAs: ReadAs, index: number, note: NoteContent): readonly Wri
   return readAs(index, note).map((written, order) => ({
     written,
     accidental: null,
+    courtesy: false,
     diamond: note.harmonic === 'stopped' && order === 1,
   }));
 }
@@ -277,24 +284,45 @@ function slursOn(line: Line, index: number): boolean {
   return note?.kind === 'note' && note.slurredToNext;
 }
 
+/** The alterations that signs have set in a measure, by the place on the staff. */
+type Signs = ReadonlyMap<string, number>;
+
 /**
  * Sets accidentals. An accidental holds for its staff place to the end of the measure; at each bar line the signature counts again. A note
- * tied over keeps its accidental without a new sign, and does not count for the notes after it.
+ * tied over keeps its accidental without a new sign, and does not count for the notes after it. A note that had another sign in the measure
+ * before, or has one in another octave of this measure, gets its own as a courtesy.
  */
-function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly MeasureSymbol[] {
+function withAccidentals(
+  symbols: readonly MeasureSymbol[],
+  key: Key,
+  before: Signs,
+): { readonly symbols: readonly MeasureSymbol[]; readonly signs: Signs } {
   const inForce = new Map<string, number>();
-  return symbols.map((symbol) => {
+  const sign = (head: WrittenHead): WrittenHead => {
+    const { letter, octave, alteration } = head.written;
+    const place = `${letter} ${octave}`;
+    const isNeeded = (inForce.get(place) ?? alterationInKey(key, letter)) !== alteration;
+    const isCourtesy = !isNeeded && !inForce.has(place) && differsBeside({ inForce, before }, head.written);
+    if (!isNeeded && !isCourtesy) return head;
+    inForce.set(place, alteration);
+    return { ...head, accidental: alteration, courtesy: isCourtesy };
+  };
+  const signed = symbols.map((symbol) => {
     if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
-    const sign = (head: WrittenHead): WrittenHead => {
-      const { letter, octave, alteration } = head.written;
-      const place = `${letter} ${octave}`;
-      if ((inForce.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
-      inForce.set(place, alteration);
-      return { ...head, accidental: alteration };
-    };
     const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(sign) }));
     return { ...symbol, small, heads: symbol.heads.map(sign) };
   });
+  return { symbols: signed, signs: inForce };
+}
+
+/** Tells whether a player might take a note for another: its place had another sign in the measure before, or its letter in this one. */
+function differsBeside(
+  { inForce, before }: { readonly inForce: Signs; readonly before: Signs },
+  { letter, octave, alteration }: Pitch,
+): boolean {
+  const earlier = before.get(`${letter} ${octave}`);
+  const inOtherOctaves = [...inForce].some(([place, other]) => place.startsWith(`${letter} `) && other !== alteration);
+  return inOtherOctaves || (earlier !== undefined && earlier !== alteration);
 }
 
 /** Marks tuplets. A tuplet ends where its notes add up to plain time, where another kind of value follows, and with the measure. */

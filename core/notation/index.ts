@@ -1,3 +1,4 @@
+export { type BeamPart, beamGroups, beamsOf } from './beams.ts';
 export { type Clef, ownReading, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
 export { engravingOfPlan } from './engraving-of-plan.ts';
 export {

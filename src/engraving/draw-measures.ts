@@ -16,10 +16,19 @@ import {
   type SVGContext,
   Voice,
 } from 'vexflow/core';
-import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
+import {
+  beamGroups,
+  type Clef,
+  type Engraving,
+  type Measure,
+  type MeasureNote,
+  type MeasureSymbol,
+  type StaffReading,
+  type TupletPlace,
+  type WrittenHead,
+} from '#core/notation';
 import type { Accent, Articulation } from '#core/material/line';
 import { LETTERS } from '#core/pitch';
-import { asNumber } from '#core/fraction';
 import {
   clefAfter,
   clefBefore,
@@ -121,7 +130,9 @@ export function drawMeasure(
   const voice = new Voice({ numBeats: measure.meter.beats, beatValue: measure.meter.beatValue })
     .setMode(Voice.Mode.SOFT)
     .addTickables(notes);
-  const beams = Beam.generateBeams(notes, { groups: beamGroups(measure) });
+  const beams = Beam.generateBeams(notes, {
+    groups: beamGroups(measure).map(({ numerator, denominator }) => new Fraction(numerator, denominator)),
+  });
   new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
   voice.draw(context, stave);
   for (const beam of beams) beam.setContext(context).draw();
@@ -205,37 +216,15 @@ function keysOf({ octaveLine }: StaffReading, heads: readonly WrittenHead[]): st
 
 function addAccidentals(note: StaveNote, heads: readonly WrittenHead[]): void {
   for (const [index, head] of heads.entries()) {
-    if (head.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(head.accidental)] ?? 'n'), index);
+    if (head.accidental === null) continue;
+    const sign = new Accidental(ACCIDENTALS[String(head.accidental)] ?? 'n');
+    note.addModifier(head.courtesy ? sign.setAsCautionary() : sign, index);
   }
 }
 
 /** Gives the place of rests, in the middle of the staff. */
 function restKey({ middleSteps: steps }: Clef): string {
   return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
-}
-
-/** The groups of the eighths of a measure where they are not by threes: as they are mostly counted. */
-const UNEVEN_BEATS: Readonly<Record<number, readonly number[]>> = { 5: [3, 2], 7: [2, 2, 3] };
-
-/** Groups beams so that they show the beat; four eighths run over half a measure of four, as players read them. */
-function beamGroups(measure: Measure): Fraction[] {
-  const { beats, beatValue } = measure.meter;
-  if (beatValue === 8) return (UNEVEN_BEATS[beats] ?? [3]).map((eighths) => new Fraction(eighths, 8));
-  if (beats * (4 / beatValue) !== 4) return [new Fraction(1, 4)];
-  return [0, 1].flatMap((half) => (eighthsFill(measure, half) ? [new Fraction(1, 2)] : [new Fraction(1, 4), new Fraction(1, 4)]));
-}
-
-/** Tells whether eighths alone fill a half of a measure of four quarters. */
-function eighthsFill({ symbols }: Measure, half: number): boolean {
-  let onset = 0;
-  const within = symbols.filter(({ value }) => {
-    const begins = onset;
-    onset += asNumber(value.length);
-    return begins < (half + 1) / 2 && onset > half / 2;
-  });
-  return (
-    within.length > 0 && within.every(({ kind, value }) => kind === 'note' && value.denominator === 8 && value.dots === 0 && !value.tuplet)
-  );
 }
 
 function headOf(note: StaveNote, symbol: MeasureSymbol): Head {

@@ -1,7 +1,7 @@
 import type { Accent, OrnamentKind, WrittenOrnament } from '#core/material/line';
 import type { Mark } from '#core/brief';
 import { STRING_NUMBERS } from '#core/instrument';
-import type { MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, WrittenHead } from '#core/notation';
+import type { BeamPart, MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import type { InBetweenNote, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber } from '#core/fraction';
@@ -74,6 +74,8 @@ interface HeadWritten {
   readonly stop: Stop;
   /** Whether it sounds with the head before it: slurs, ties and the bow stand at the first. */
   readonly inChord: boolean;
+  /** The parts of the note in its beams, from that of the eighths on. */
+  readonly beams: readonly BeamPart[];
   /** The bow sign at the note; null for none. */
   readonly bow: Mark['bow'] | null;
   /** The slides that end and begin at the note. */
@@ -88,7 +90,7 @@ interface HeadWritten {
 export function noteElements(
   symbol: MeasureNote,
   planned: PlannedSound,
-  { bow, slides, written }: Pick<HeadWritten, 'bow' | 'slides'> & { readonly written: WrittenOrnament | null },
+  { beams, bow, slides, written }: Pick<HeadWritten, 'beams' | 'bow' | 'slides'> & { readonly written: WrittenOrnament | null },
 ): readonly XmlElement[] {
   const { stops, partner } = planned;
   const touches = partner?.does === 'touches';
@@ -99,12 +101,26 @@ export function noteElements(
       head,
       stop: touches && order === 1 ? partner : (stops[order] ?? stops[0]),
       inChord: order > 0,
+      beams,
       bow: order === 0 ? bow : null,
       slides: order === 0 ? slides : [],
       ornament: order === 0 ? ornament : null,
       harmonic: touches ? (order === 0 ? 'base' : 'touching') : null,
     }),
   );
+}
+
+/** The words of the format for the parts of a beam. */
+const BEAM_WORDS: Readonly<Record<BeamPart, string>> = {
+  begins: 'begin',
+  continues: 'continue',
+  ends: 'end',
+  'hooks forward': 'forward hook',
+  'hooks backward': 'backward hook',
+};
+
+function beamElements(beams: readonly BeamPart[]): readonly XmlElement[] {
+  return beams.map((part, order) => element('beam', BEAM_WORDS[part], { number: order + 1 }));
 }
 
 /** The element names of trills and mordents; "inverted" is the one with the note above. */
@@ -121,8 +137,9 @@ function ornamentElements({ ornament }: HeadWritten): readonly XmlElement[] {
   return [element('ornaments', [element(ORNAMENT_NAMES[kind]), ...accidental])];
 }
 
-function accidentalElements({ accidental }: WrittenHead): readonly XmlElement[] {
-  return accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(accidental)] ?? 'natural')];
+function accidentalElements({ accidental, courtesy }: WrittenHead): readonly XmlElement[] {
+  const how = courtesy ? { cautionary: 'yes' } : {};
+  return accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(accidental)] ?? 'natural', how)];
 }
 
 function fingerElements(stop: Pick<Stop, 'finger' | 'string'>): readonly XmlElement[] {
@@ -130,7 +147,7 @@ function fingerElements(stop: Pick<Stop, 'finger' | 'string'>): readonly XmlElem
 }
 
 function noteElement(written: HeadWritten): XmlElement {
-  const { symbol, head, inChord } = written;
+  const { symbol, head, inChord, beams } = written;
   const { duration, voice, shape, tuplet } = lengthElements(symbol.value);
   return element('note', [
     ...(inChord ? [element('chord')] : []),
@@ -142,6 +159,7 @@ function noteElement(written: HeadWritten): XmlElement {
     ...accidentalElements(head),
     ...tuplet,
     ...(head.diamond ? [element('notehead', 'diamond')] : []),
+    ...(inChord ? [] : beamElements(beams)),
     ...notations(written),
   ]);
 }

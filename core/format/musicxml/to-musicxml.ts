@@ -2,6 +2,8 @@ import type { Mark } from '#core/brief';
 import { type InstrumentKind, STRING_NUMBERS, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { positionMark } from '#core/messages';
 import {
+  type BeamPart,
+  beamsOf,
   type Clef,
   type Engraving,
   engravingOfPlan,
@@ -77,10 +79,11 @@ function measureElement(
     ? [attributes(engraving, plan.brief.instrument.kind), ...tuningDirection(plan), ...tempoDirection(plan)]
     : changedSignature(measure, engraving);
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
+  const beams = beamsOf(measure);
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
     const passed = inBetweenNotes && symbol.kind === 'note' && !symbol.tiedFromBefore ? inBetweenBefore(plan, symbol, measure.key) : [];
-    return [...readingChanges(before ?? symbol.reading, symbol.reading), ...passed, ...symbolElements(symbol, plan)];
+    return [...readingChanges(before ?? symbol.reading, symbol.reading), ...passed, ...symbolElements(symbol, beams[order] ?? [], plan)];
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
   return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
@@ -165,10 +168,10 @@ function tempoDirection(plan: Plan): readonly XmlElement[] {
   return [element('direction', [element('direction-type', [metronome]), element('sound', [], { tempo })], { placement: 'above' })];
 }
 
-function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[] {
+function symbolElements(symbol: MeasureSymbol, beams: readonly BeamPart[], plan: Plan): readonly XmlElement[] {
   if (symbol.kind === 'rest') return [restElement(symbol)];
   const planned = fingeringOf(plan, symbol.index);
-  if (symbol.tiedFromBefore) return noteElements(symbol, planned, { bow: null, slides: [], written: null });
+  if (symbol.tiedFromBefore) return noteElements(symbol, planned, { beams, bow: null, slides: [], written: null });
   const mark = plan.brief.marks?.find(({ note }) => note === symbol.index);
   const position = planned.beginsStay ? [wordsDirection(positionMark(planned.position), 'above')] : [];
   return [
@@ -176,7 +179,12 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[
     ...markDirections(mark),
     ...guideDirections(plan, mark),
     ...symbol.small.flatMap((small) => smallNoteElements(small, fingeringOf(plan, small.index))),
-    ...noteElements(symbol, planned, { bow: mark?.bow ?? null, slides: slidesAt(plan, symbol), written: ornamentAt(plan, symbol.index) }),
+    ...noteElements(symbol, planned, {
+      beams,
+      bow: mark?.bow ?? null,
+      slides: slidesAt(plan, symbol),
+      written: ornamentAt(plan, symbol.index),
+    }),
   ];
 }
 
@@ -204,7 +212,12 @@ function inBetweenBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): re
 
 /** Gives a head with the sign it needs in a key: an in-between note stands by itself. */
 function headOf(written: Pitch, key: Key): WrittenHead {
-  return { written, accidental: alterationInKey(key, written.letter) === written.alteration ? null : written.alteration, diamond: false };
+  return {
+    written,
+    accidental: alterationInKey(key, written.letter) === written.alteration ? null : written.alteration,
+    courtesy: false,
+    diamond: false,
+  };
 }
 
 /** Writes the note a chosen guide passes, in words: "1 over D5". */

@@ -28,6 +28,8 @@ const LENGTHS = ['1/64', '1/32', '1/16', '1/8', '1/4', '1/2', '1/1', '3/64', '3/
 function everything(kind: InstrumentKind): LineNoteDocument[] {
   const [letter = '', octave = ''] = [...ALTERED[kind]];
   const altered = ['', 'b', 'bb', '#', '##', ''].map((sign) => ({ pitches: [`${letter}${sign}${octave}`], duration: '1/4' }));
+  // The note after a measure of another alteration has its sign as a courtesy.
+  const before = Array.from({ length: 4 }, () => ({ pitches: [`${letter}b${octave}`], duration: '1/4' }));
   const lengths = LENGTHS.flatMap((duration): LineNoteDocument[] => [
     ...Array.from({ length: 6 }, () => ({ pitches: [ALTERED[kind]], duration })),
     { rest: true, duration },
@@ -35,7 +37,7 @@ function everything(kind: InstrumentKind): LineNoteDocument[] {
   const at = ARTICULATIONS.map((articulation) => ({ pitches: [ALTERED[kind]], duration: '1/4', articulation, accent: true as const }));
   const grace = { pitches: [ALTERED[kind]], duration: '1/8', grace: true as const };
   const plain = { pitches: [ALTERED[kind]], duration: '1/4' };
-  return [...altered, grace, plain, grace, grace, plain, ...lengths, ...at, { pitches: [HIGH[kind]], duration: '1/4' }];
+  return [...before, ...altered, grace, plain, grace, grace, plain, ...lengths, ...at, { pitches: [HIGH[kind]], duration: '1/4' }];
 }
 
 function note(kind: InstrumentKind): LineNoteDocument[] {

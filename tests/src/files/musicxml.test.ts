@@ -143,7 +143,7 @@ const ELEMENT_ORDER: Readonly<Record<string, readonly string[]>> = {
   pitch: ['step', 'alter', 'octave'],
   note: [
     ...['grace', 'chord', 'pitch', 'rest', 'duration', 'tie', 'voice', 'type', 'dot', 'accidental', 'time-modification'],
-    ...['stem', 'notehead', 'notations'],
+    ...['stem', 'notehead', 'beam', 'notations'],
   ],
   'time-modification': ['actual-notes', 'normal-notes'],
   transpose: ['diatonic', 'chromatic', 'octave-change'],
