@@ -2,7 +2,6 @@ import { Answered, guardIsland } from '../../ui/states/index.ts';
 import { Printer, Rows4 } from '../../ui/icons.ts';
 import { Fragment, useMemo } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
-import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/index.ts';
 import { writtenMarks } from '../../engraving/index.ts';
@@ -14,8 +13,7 @@ import { Opening } from '../../ui/Opening.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { briefLine } from '../../words/piece/brief-line.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { guideText } from '../../words/hand/guides.ts';
-import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
+import { shiftsOnce } from '../../words/hand/shifts-once.ts';
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
 import { Addressed, Header, StudioPlayer, usePageTitle } from '../frame/index.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
@@ -117,27 +115,20 @@ function Remarks({ plan }: { readonly plan: Plan }) {
   );
 }
 
-/** Names the note or rest at a place of the line. */
-function nameAt({ notes }: Plan, index: number): string {
-  const note = notes[index];
-  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
-}
-
+/** Tells every shift once, with the places at which it is made. */
 function SheetShifts({ plan }: { readonly plan: Plan }) {
-  if (plan.shifts.length === 0) return <p className="mt-4">No shifts: the hand stays in one position.</p>;
+  const shifts = useMemo(() => shiftsOnce(plan), [plan]);
+  if (shifts.length === 0) return <p className="mt-4">No shifts: the hand stays in one position.</p>;
   return (
     <section aria-label="Shifts" className="mt-4 break-inside-avoid">
       <Heading>Shifts</Heading>
       <ol className="mt-1 list-decimal pl-6 text-[14px]">
-        {plan.shifts.map((shift) => (
-          <li key={shift.to}>
-            {nameAt(plan, shift.before)} to {nameAt(plan, shift.to)}: {shiftText(shift)}; the hand {semitonesText(shift.handSemitones)},{' '}
-            {mmText(shift.handMm)}; the notes {movementText(shift.noteSemitones)}. {shift.guides[0] && guideText(shift.guides[0])}
+        {shifts.map(({ told, at }) => (
+          <li key={told}>
+            {told} <span className="text-dove-dark">({at})</span>
           </li>
         ))}
       </ol>
     </section>
   );
 }
-
-/** The piece with its plan, or words for why there is none. */

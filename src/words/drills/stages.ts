@@ -34,7 +34,7 @@ export const STAGE_TAKE = {
   stop: 'Stop and judge it',
   simulate: 'Let the simulated player play it',
   heard: 'The stage as it was heard',
-  none: 'Record it, and hear whether it is passed. The sound stays on this machine.',
+  none: 'Record it, and see whether it is passed. The sound stays on this machine.',
   setTo: (state: string): string => `Set it to “${state}”`,
 } as const;
 

@@ -51,9 +51,9 @@ export function recordedText(seconds: number): string {
 /** The faults that a simulated player can have, in the sentence. */
 export const FAULT_LABELS = {
   none: 'in tune',
-  finger: 'with one finger out',
-  string: 'with one string out',
-  note: 'with one note out',
+  finger: 'with one finger out of tune',
+  string: 'with one string out of tune',
+  note: 'with one note out of tune',
   shifts: 'with shifts that miss',
   landing: 'with shifts that overshoot and are corrected',
   drift: 'drifting sharp',
@@ -71,7 +71,7 @@ export function outByText(cents: number, ofShifts: boolean): string {
 }
 
 /** The places in which a simulated player plays, in the sentence. */
-export const PLACE_LABELS = { silence: 'in a quiet place', noise: 'beside noise', room: 'in a room that rings' } as const;
+export const PLACE_LABELS = { silence: 'in a quiet place', noise: 'in a noisy place', room: 'in a room that rings' } as const;
 
 /** The sounds along, in the sentence. */
 export const ALONG_LABELS = { nothing: 'nothing', drone: 'a drone on the tonic', metronome: 'the metronome' } as const;
@@ -208,15 +208,15 @@ export function chromaticOctaveText({ from, way, notes, semitones }: ChromaticOc
   return `Chromatic octave ${way}ward from ${noteAtText(tell(from), from)}: ${notes} of 13 notes${sizes}.`;
 }
 
-/** Writes a drift: "The line drifts sharp: by 34 cents from its first note to its last." */
+/** Writes a drift: "The line drifts sharp by 34 cents from its first note to its last." */
 export function driftText({ cents }: Drift): string {
-  return `The line drifts ${cents > 0 ? 'sharp' : 'flat'}: by ${Math.round(Math.abs(cents))} cents from its first note to its last.`;
+  return `The line drifts ${cents > 0 ? 'sharp' : 'flat'} by ${Math.round(Math.abs(cents))} cents from its first note to its last.`;
 }
 
 /** The most places that are told at which a sound is cut off. */
 const MOST_CUT_OFF = 5;
 
-/** Writes where the sound is cut off: "The sound is cut off at 3 s and 12 s: the microphone was too close."; null where it is not. */
+/** Writes where the sound is cut off: "The sound is cut off at 3 s and 12 s: it was too loud for the microphone."; null where it is not. */
 export function cutOffText(seconds: readonly number[]): string | null {
   if (seconds.length === 0) return null;
   const told = seconds.slice(0, MOST_CUT_OFF).map((at) => `${Math.floor(at)} s`);

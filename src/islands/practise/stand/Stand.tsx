@@ -33,17 +33,19 @@ export function Stand() {
       onContextMenu={(event) => event.preventDefault()}
     >
       <StandStep running={running} />
-      <StandEar ear={ear} running={running} />
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
-      <Said
-        step={step}
-        isUnsaid={running.run.step.at === 'miss' && running.run.step.miss === null}
-        held={held}
-        hurts={item !== null && step !== 'pain'}
-        ear={ear.state}
-        onListen={toggle}
-        notes={(step === 'prepare' || step === 'play') && !item?.fading}
-      />
+      <div className="sticky bottom-0 mt-auto bg-paper py-2">
+        <StandEar ear={ear} running={running} />
+        <Said
+          step={step}
+          isUnsaid={running.run.step.at === 'miss' && running.run.step.miss === null}
+          held={held}
+          hurts={item !== null && step !== 'pain'}
+          ear={ear.state}
+          onListen={toggle}
+          notes={(step === 'prepare' || step === 'play') && !item?.fading}
+        />
+      </div>
     </main>
   );
 }
@@ -67,7 +69,7 @@ function Said({ step, isUnsaid, hurts, notes, ear, onListen, held }: SaidProps) 
   const namesOnly = useStandView((view) => view.namesOnly);
   const { on, other } = SAID_WORDS[step];
   return (
-    <div className="sticky bottom-0 mt-auto flex flex-wrap gap-2 bg-paper py-2 sm:gap-4">
+    <div className="flex flex-wrap gap-2 sm:gap-4">
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
       {step !== 'done' && (

@@ -1,3 +1,4 @@
+import type { StandNow } from '#core/listening/stand';
 import { itemOf } from '#core/practice/session';
 import { type Running, takeBackHeard } from '../../../state/practice/index.ts';
 import { useTellNote } from '../../../state/note-places.ts';
@@ -20,7 +21,11 @@ export function StandEar({ ear, running }: StandEarProps) {
   const practised = itemOf(running.run)?.practised;
   const heard = ear.state === 'on' ? running.heard : null;
   return (
-    <div role="status" aria-label="Listening" className="flex flex-wrap items-center gap-x-5 gap-y-2 text-[18px] sm:text-[26px]">
+    <div
+      role="status"
+      aria-label="Listening"
+      className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-2 text-[18px] empty:mb-0 sm:text-[26px]"
+    >
       {ear.state === 'on' && <StandLevel />}
       {heard && practised && (
         <>
@@ -32,7 +37,7 @@ export function StandEar({ ear, running }: StandEarProps) {
           )}
         </>
       )}
-      <p>{heard && ear.state === 'on' && ear.now === 'waiting' && !ear.judging ? LISTENING.on : earText(ear, running)}</p>
+      {ear.state !== 'off' && <p>{earText(ear, running)}</p>}
     </div>
   );
 }
@@ -62,6 +67,12 @@ function earText(ear: StandEarState, running: Running): string {
     case 'on':
       if (ear.judging) return LISTENING.judging;
       if (running.run.step.at !== 'play') return LISTENING.claps;
-      return inTurn(running) ? LISTENING[ear.now === 'playing' ? 'playing' : 'waiting'] : LISTENING.inTurns;
+      return inTurn(running) ? tryText(ear.now, running) : LISTENING.inTurns;
   }
+}
+
+/** Writes how far a try is; it is explained once, before the first is heard. */
+function tryText(now: StandNow['state'], { heard }: Running): string {
+  if (now === 'playing') return LISTENING.playing;
+  return heard ? LISTENING.on : LISTENING.waiting;
 }

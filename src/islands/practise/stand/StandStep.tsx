@@ -201,8 +201,13 @@ function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan
   return names ? (
     <NamesByMeasure plan={plan} group={group} className="max-h-[60dvh] sm:max-h-[44dvh] overflow-auto" />
   ) : (
-    <StandStaff plan={plan} group={group} />
+    <StandStaff plan={plan} group={group} selected={noteHeardMissed(running)} />
   );
+}
+
+/** Gives the note at which the last try was heard to miss; null where none was. */
+function noteHeardMissed({ heard }: Running): number | null {
+  return heard?.judged.judged === 'missed' ? heard.judged.note : null;
 }
 
 /**
