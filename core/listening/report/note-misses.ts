@@ -1,6 +1,7 @@
 import { mmOfCents } from '#core/intonation';
 import type { Plan, Stop } from '#core/plan/describe';
 import type { DueNote } from '#core/listening';
+import type { Voice } from '#core/practice/ladder';
 import type { HeardNote, HeardVoice, TakeReading } from '#core/listening/reading';
 
 /** The side on which a note lies, against the tolerance. */
@@ -56,6 +57,12 @@ export function missesOf(plan: Plan, due: readonly DueNote[], { heard }: TakeRea
       ];
     });
   });
+}
+
+/** Gives the voice of a double stop that a miss belongs to; null for a single note. */
+export function voiceOf({ due, stop }: Pick<NoteMiss, 'due' | 'stop'>): Voice | null {
+  if (due.stops.length < 2) return null;
+  return due.stops[0] === stop ? 'lower' : 'upper';
 }
 
 /** Tells whether a note changes with another while it sounds: its pitch is not one. */

@@ -5,8 +5,8 @@ import type { HeardNote } from '#core/listening/reading';
 
 /**
  * The purity of a double stop: how far it lies from pure, cents, wide positive, or the size of that where no side is heard, with the beats a
- * second; or why that is not told: its voices sounded for too short a time to beat, they are unclear, or the interval has no pure form of
- * small numbers, as a minor sixth has not.
+ * second; or why that is not told: its voices sounded for too short a time to beat, they are unclear, or the interval beats too faintly,
+ * as a minor sixth does (8 : 5), or has no pure form.
  */
 export type Purity = ({ readonly heard: 'side' | 'size' } & OffPure) | { readonly heard: 'too short' | 'unclear' | 'no small ratio' };
 

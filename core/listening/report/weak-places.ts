@@ -37,7 +37,8 @@ const TOLD_FROM = 3.6;
 
 /**
  * Finds the groups of notes that are missed to one side, the surest first: each is compared with all other stopped notes by Student’s
- * test of two means (1908). A drift of the whole take is taken away first. What is told of one group is taken away before the next is looked for, so that nothing is told twice.
+ * test of two means (1908). A drift of the whole take is taken away first, and what is told of one group before the next is looked for, so
+ * that nothing is told twice.
  */
 export function weakPlaces(misses: readonly NoteMiss[]): readonly WeakPlace[] {
   const found: WeakPlace[] = [];

@@ -34,8 +34,12 @@ export interface StandHearing {
 
 /** The sound of a short time, in frames. */
 interface Frames {
-  /** The loudness of each frame. */
+  /** The loudness of each frame; 0 while the model sounds. */
   loudness: number[];
+  /** The same as a part of a try: ignored while the model sounds, and while claps ring. */
+  played: number[];
+  /** The frame, counted from the first of all, before which everything is ignored. */
+  ignoredUntil: number;
   /** The number of frames that were forgotten before the first. */
   forgotten: number;
   /** The next frame at which a burst may begin. */
@@ -47,6 +51,9 @@ interface Frames {
 /** The loudness below which nothing sounds, 0 … 1, and how much louder than the quietest moment a sound is. */
 const SOUNDS_FROM = 0.004;
 const OVER_QUIETEST = 2.2;
+
+/** The loudness of a frame that is not listened to: under the model, and while claps ring. It is neither sound nor silence. */
+const IGNORED = -1;
 
 /** The frames in which the quietest moment is looked for. */
 const QUIET_FRAMES = 30;
@@ -77,7 +84,7 @@ const WAITS_WITH = 500;
 export function standEar({ sampleRate, pause, deaf }: StandHearing): StandEar {
   const size = Math.round(FRAME * sampleRate);
   const findPitch = pitchFinder(LOOKED_AT, sampleRate, LOWEST_HZ);
-  const frames: Frames = { loudness: [], forgotten: 0, looked: 0, clap: null };
+  const frames: Frames = { loudness: [], played: [], ignoredUntil: deaf / FRAME, forgotten: 0, looked: 0, clap: null };
   // The sound of the frames in which a burst may still be looked at.
   let kept = new Float32Array();
   const hasPitch = (frame: number): boolean => {
@@ -91,8 +98,12 @@ export function standEar({ sampleRate, pause, deaf }: StandHearing): StandEar {
       const sound = joinSounds(rest, samples);
       const count = Math.floor(sound.length / size);
       rest = sound.slice(count * size);
-      for (let frame = 0; frame < count; frame += 1)
-        frames.loudness.push(isDeaf(frames, deaf) ? 0 : loudnessOf(sound.subarray(frame * size, (frame + 1) * size)));
+      for (let frame = 0; frame < count; frame += 1) {
+        const at = frames.loudness.length + frames.forgotten;
+        const loudness = at * FRAME < deaf ? 0 : loudnessOf(sound.subarray(frame * size, (frame + 1) * size));
+        frames.loudness.push(loudness);
+        frames.played.push(at < frames.ignoredUntil ? IGNORED : loudness);
+      }
       kept = joinSounds(kept, sound.subarray(0, count * size)).slice(-(LOOKED_AT + KEPT_FRAMES * size));
       const clapped = hearClaps(frames, hasPitch);
       return { ...tryIn(frames, pause), clapped };
@@ -102,10 +113,6 @@ export function standEar({ sampleRate, pause, deaf }: StandHearing): StandEar {
 
 /** The frames whose sound is kept. */
 const KEPT_FRAMES = 60;
-
-function isDeaf({ loudness, forgotten }: Frames, deaf: number): boolean {
-  return (loudness.length + forgotten) * FRAME < deaf;
-}
 
 function joinSounds(before: Float32Array, after: Float32Array): Float32Array<ArrayBuffer> {
   const both = new Float32Array(before.length + after.length);
@@ -128,7 +135,8 @@ function hearClaps(frames: Frames, hasPitch: (frame: number) => boolean): boolea
     isSecond ||= isPair;
     frames.clap = isPair ? null : at;
     // The claps are no part of a try, nor is the room that rings after them.
-    frames.loudness.fill(0, Math.max(0, at - 1), at + RINGS_FOR);
+    frames.played.fill(IGNORED, Math.max(0, at - 1), at + RINGS_FOR);
+    frames.ignoredUntil = at + frames.forgotten + RINGS_FOR;
     frames.looked = at + CLAPS_APART.least;
   }
   return isSecond;
@@ -136,16 +144,16 @@ function hearClaps(frames: Frames, hasPitch: (frame: number) => boolean): boolea
 
 /** Finds the try in the frames; one that is over is forgotten after it has been told. */
 function tryIn(frames: Frames, pause: number): Omit<StandNow, 'clapped'> {
-  const { loudness, forgotten } = frames;
-  const limit = Math.max(SOUNDS_FROM, OVER_QUIETEST * quietestOf(loudness));
-  const [first, last] = ends(loudness, limit);
+  const { played, forgotten } = frames;
+  const limit = Math.max(SOUNDS_FROM, OVER_QUIETEST * quietestOf(played));
+  const [first, last] = ends(played, limit);
   if (first === null || last === null) {
-    if (loudness.length > 2 * WAITS_WITH) forget(frames, loudness.length - WAITS_WITH);
+    if (played.length > 2 * WAITS_WITH) forget(frames, played.length - WAITS_WITH);
     return { state: 'waiting', from: 0, until: 0 };
   }
-  const isOver = (loudness.length - last) * FRAME >= pause || loudness.length > LONGEST;
+  const isOver = (played.length - last) * FRAME >= pause || played.length > LONGEST;
   const from = (forgotten + Math.max(0, first - MARGIN)) * FRAME;
-  const until = (forgotten + Math.min(loudness.length, last + MARGIN)) * FRAME;
+  const until = (forgotten + Math.min(played.length, last + MARGIN)) * FRAME;
   if (isOver) forget(frames, last + GAP);
   return { state: isOver ? 'over' : 'playing', from, until };
 }
@@ -153,23 +161,26 @@ function tryIn(frames: Frames, pause: number): Omit<StandNow, 'clapped'> {
 /** Forgets the frames before one of them. */
 function forget(frames: Frames, before: number): void {
   frames.loudness = frames.loudness.slice(before);
+  frames.played = frames.played.slice(before);
   frames.forgotten += before;
   frames.looked = Math.max(0, frames.looked - before);
   if (frames.clap !== null) frames.clap -= before;
 }
 
-/** Gives the loudness of the quietest moment. */
-function quietestOf(loudness: readonly number[]): number {
+/** Gives the loudness of the quietest moment that is listened to. */
+function quietestOf(played: readonly number[]): number {
   let quietest = Infinity;
-  for (let frame = 0; frame + QUIET_FRAMES <= loudness.length; frame += QUIET_FRAMES / 2)
-    quietest = Math.min(quietest, meanOf(loudness, frame, frame + QUIET_FRAMES));
+  for (let frame = 0; frame + QUIET_FRAMES <= played.length; frame += QUIET_FRAMES / 2) {
+    const isHeard = !played.slice(frame, frame + QUIET_FRAMES).includes(IGNORED);
+    if (isHeard) quietest = Math.min(quietest, meanOf(played, frame, frame + QUIET_FRAMES));
+  }
   return quietest === Infinity ? 0 : quietest;
 }
 
 /** Finds the first frame of the first note, and the one after the last; null where there is no note. */
-function ends(loudness: readonly number[], limit: number): readonly [number | null, number | null] {
+function ends(played: readonly number[], limit: number): readonly [number | null, number | null] {
   let [first, last, begun, sounded]: [number | null, number | null, number, number] = [null, null, 0, -Infinity];
-  for (const [frame, value] of loudness.entries()) {
+  for (const [frame, value] of played.entries()) {
     if (value < limit) continue;
     if (frame - sounded > GAP) begun = frame;
     sounded = frame;

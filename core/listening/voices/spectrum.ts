@@ -1,7 +1,7 @@
 import FFT from 'fft.js';
 
 /**
- * Makes a finder of the strength of every frequency in a part of sound of a fixed size, a power of two, under a raised-cosine window. It
+ * Makes a finder of the strength of every frequency in a part of sound of a fixed size, a power of two, weighted by a raised cosine. It
  * gives the same array each time: half of `size` frequencies, rate/size apart.
  */
 export function spectrumFinder(size: number): (samples: Float32Array) => Float32Array {

@@ -181,7 +181,7 @@ function stringText(number: string, { strings }: Plan): string {
 const NOT_PURE_TOLD = {
   'too short': 'too short to tell',
   unclear: 'too unclear to tell',
-  'no small ratio': 'no pure form to compare with',
+  'no small ratio': 'no clear beats to judge it by',
 } as const;
 
 /** Writes how pure a double stop was: "4 cents wide, 1.2 beats a second"; nothing of a single note. */

@@ -6,7 +6,7 @@ import { NOTHING_KNOWN } from '#core/listening/along';
 import { readTake } from '#core/listening/reading';
 import { missesOf } from '#core/listening/report';
 import { FAULTLESS, makeTake, QUIET, type SimulatedPlayer, type Surroundings } from '#core/listening/simulated';
-import { isRecorded, type JudgedTry, judgeStage, judgeTry, standEar, type StandNow } from '#core/listening/stand';
+import { isRecorded, type JudgedTry, dueInGroup, judgeStage, judgeTry, pauseAfter, standEar, type StandNow } from '#core/listening/stand';
 import { STAGES } from '#core/drill/apart';
 import { clap } from '../../support/listening/clap.ts';
 import { lineToPlay } from '../../support/listening/seeded-lines.ts';
@@ -89,14 +89,37 @@ describe('an ear on the music stand', () => {
     assert.equal(claps(tell(inRow(silence(1), pluck(293), pluck(440), pluck(660), silence(1)))), 0);
   });
 
-  it('takes a drone for silence, and hears nothing while the model sounds', () => {
+  it('takes a drone for silence, after the model and after claps too, and hears nothing while the model sounds', () => {
     const due = dueNotes(lineToPlay('violin', 2));
-    const drone = silence(60).map((_, index) => 0.02 * Math.sin((2 * Math.PI * 220 * index) / RATE));
-    const sound = inRow(silence(2), playLine(due, 'violin'), silence(3));
-    const overDrone = tell(sound.map((sample, index) => sample + (drone[index] ?? 0)));
-    assert.equal(overDrone.filter(({ state }) => state === 'over').length, 1);
-    const model = tell(inRow(playLine(due, 'violin'), silence(3)), { deaf: 60 });
+    const overDrone = (sound: Float32Array): Float32Array =>
+      sound.map((sample, index) => sample + 0.02 * Math.sin((2 * Math.PI * 220 * index) / RATE));
+    const line = playLine(due, 'violin');
+    const countOver = (told: readonly StandNow[]): number => told.filter(({ state }) => state === 'over').length;
+    assert.equal(countOver(tell(overDrone(inRow(silence(2), line, silence(3))))), 1);
+    assert.equal(countOver(tell(overDrone(inRow(silence(3), line, silence(3))), { deaf: 1 })), 1);
+    const clapped = inRow(silence(1), clap(1, RATE), silence(0.1), clap(2, RATE), silence(2), line, silence(3));
+    assert.equal(countOver(tell(overDrone(clapped))), 1);
+    const model = tell(inRow(line, silence(3)), { deaf: 60 });
     assert.ok(model.every(({ state }) => state === 'waiting'));
+  });
+
+  it('hears two claps in a room that rings, and takes them for no try', () => {
+    const [first, second] = [0.4, 0.9].map((seconds, order) => clap(order + 1, RATE, { seconds, rings: true }));
+    assert.ok(first && second);
+    const told = tell(inRow(silence(1), first, second, silence(3)));
+    assert.equal(told.filter(({ clapped }) => clapped).length, 1);
+    assert.ok(told.every(({ state }) => state !== 'over'));
+  });
+
+  it('waits longer than the longest rest of the line, at the tempo at which it is played', () => {
+    const [first, second] = dueNotes(lineToPlay('violin', 2));
+    assert.ok(first && second);
+    const rested = [
+      { ...first, at: 0, seconds: 1 },
+      { ...second, at: 3, seconds: 1 },
+    ];
+    assert.ok(pauseAfter(rested, 1) > 2 && pauseAfter(rested, 0.5) > 4);
+    assert.deepEqual(dueInGroup(rested, { from: second.note, to: second.note }), [rested[1]]);
   });
 });
 
@@ -120,10 +143,28 @@ describe('a try that is judged by ear', () => {
 
   it('is missed at the note that is left out, begun again, or replaced by another', () => {
     const due = dueNotes(lineToPlay('viola', 3));
-    const faults = { 'left out': { kind: 'left-out', order: 4 }, 'another note': { kind: 'wrong', order: 4, semitones: 3 } } as const;
+    const faults = {
+      'left out': { kind: 'left-out', order: 4 },
+      'another note': { kind: 'wrong', order: 4, semitones: 3 },
+      again: { kind: 'restart', order: 7, back: 3 },
+    } as const;
     for (const [fault, slip] of Object.entries(faults)) {
       const missed = judgeLine(due, 3, 'viola', { player: { slips: [slip] } });
       assert.ok(missed.judged === 'missed' && missed.fault === fault && missed.note === due[4]?.note, JSON.stringify(missed));
+    }
+  });
+
+  it('is clean with the metronome sounding along too, whose clicks are no notes', () => {
+    for (const kind of INSTRUMENT_KINDS) {
+      for (const seed of [4, 6, 8]) {
+        const plan = lineToPlay(kind, seed);
+        const due = dueNotes(plan);
+        const every = 60 / (plan.brief.tempo ?? 60);
+        const player = { seed, slides: true, wander: 0.03 };
+        const samples = playLine(due, kind, { player, around: { clicksEvery: every } });
+        const reading = readTake({ samples, sampleRate: RATE }, due, { droneHz: null, clicks: { every, round: 1 } });
+        assert.deepEqual(judgeTry(due, reading, missesOf(plan, due, reading, 12)), { judged: 'clean' }, `${kind} ${seed}`);
+      }
     }
   });
 
