@@ -29,13 +29,14 @@ interface Hearing {
 /** The samples that are heard at once: about a tenth of a second. */
 const AT_ONCE = 4096;
 
-/** The sound that is kept while nobody plays, seconds. */
-const KEPT_SECONDS = 6;
+/** The sound that is kept while nobody plays, seconds: no less than the ear remembers. */
+const KEPT_SECONDS = 12;
 
 /** The sound since an ear was begun. */
 interface Since {
-  /** The parts that are kept, and the number of samples that were forgotten before the first of them. */
+  /** The parts that are kept. */
   parts: Float32Array[];
+  /** The number of samples that were forgotten before the first of them. */
   forgotten: number;
 }
 
@@ -61,7 +62,9 @@ export async function listenOnStand(first: NextOnStand, { onNow, onTry, onEnd }:
         if (own !== since) return;
         onNow(now, { loudness: loudnessOf(part), level: levelOf(part) });
         if (now.state === 'over')
-          void atTakeRate([partOf(own, now, sampleRate)], sampleRate).then((sound) => typeof sound === 'string' || onTry(sound));
+          atTakeRate([partOf(own, now, sampleRate)], sampleRate)
+            .then((sound) => typeof sound === 'string' || onTry(sound))
+            .catch(onEnd);
         if (now.state !== 'playing') forget(own, sampleRate);
       };
       hearOnStand(part).then(tell).catch(onEnd);

@@ -13,17 +13,23 @@ const HEAD_WITHIN = 65_536;
 const CHUNK_HEAD = 8;
 const FORM = 4;
 
-/** The places in the chunk that tells the format: bytes a second, and bytes of all channels together. */
-const BYTES_A_SECOND_AT = 8;
+/** The places in the chunk that tells the format: the coding, samples a second, and bytes of all channels together. */
+const RATE_AT = 4;
 const BYTES_AT_ONCE_AT = 12;
+
+/** The codings in which samples lie as they are: whole numbers, decimal numbers, and either with a longer head. */
+const AS_THEY_ARE = [1, 3, 0xfffe];
 
 /** Reads the head of a wave file; null where it is none, or its head is not understood (“Multimedia Programming Interface”, 1991). */
 export async function readWave(file: File): Promise<WaveFile | null> {
   const head = new DataView(await file.slice(0, HEAD_WITHIN).arrayBuffer());
   const [format, data] = [chunkAt(head, 'fmt '), chunkAt(head, 'data')];
   if (nameAt(head, 0) !== 'RIFF' || format === null || data === null || format + BYTES_AT_ONCE_AT + 2 > head.byteLength) return null;
-  const [bytesASecond, atOnce] = [head.getUint32(format + BYTES_A_SECOND_AT, true), head.getUint16(format + BYTES_AT_ONCE_AT, true)];
-  if (bytesASecond === 0 || atOnce === 0) return null;
+  const [coding, rate] = [head.getUint16(format, true), head.getUint32(format + RATE_AT, true)];
+  const atOnce = head.getUint16(format + BYTES_AT_ONCE_AT, true);
+  if (!AS_THEY_ARE.includes(coding) || rate === 0 || atOnce === 0) return null;
+  // The bytes a second that a head tells as well are not believed: nothing reads them but players.
+  const bytesASecond = rate * atOnce;
   const told = head.getUint32(data - FORM, true);
   // A recorder that was cut off tells no length, or one that is longer than the file.
   const length = Math.min(told === 0 ? Infinity : told, file.size - data);

@@ -10,11 +10,11 @@ import { useWork } from '../../state/bench/index.ts';
 import { SET_FOR_PLAYER, useStored } from '../../state/reading/index.ts';
 import { type ReadTake, useTake } from '../../state/takes/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Mic, Play, Square } from '../../ui/icons.ts';
+import { Play } from '../../ui/icons.ts';
 import { STAGE_TAKE, STATE_WORDS } from '../../words/drills/stages.ts';
 import { tellNotesOfPlan, noteAtText } from '../../words/line/note-places.ts';
 import { stageJudgedText } from '../../words/practice/by-ear.ts';
-import { TakeStatus } from '../take/TakeStatus.tsx';
+import { RecordButton, TakeStatus } from '../recording/index.ts';
 
 /** A stage to record, and the player’s state with it. */
 export interface StageTakeProps {
@@ -28,15 +28,11 @@ export interface StageTakeProps {
 /** Records a stage, and says whether it was passed. */
 export function StageTake({ stage, plan, state, onClean }: StageTakeProps) {
   const { take, record, stop, simulate } = useTake(plan, 'nothing');
-  const isRecording = take.state === 'recording';
   return (
     <div role="group" aria-label={STAGE_TAKE.title} className="mb-2 basis-full border-l-2 border-line pl-4">
       <p className="flex flex-wrap gap-2">
-        <Button aria-pressed={isRecording} disabled={take.state === 'asking'} onClick={isRecording ? stop : record}>
-          {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
-          {isRecording ? STAGE_TAKE.stop : STAGE_TAKE.record}
-        </Button>
-        <Button disabled={isRecording} onClick={() => simulate({ kind: 'none' })}>
+        <RecordButton state={take.state} stop={STAGE_TAKE.stop} onRecord={record} onStop={stop} />
+        <Button disabled={take.state === 'recording'} onClick={() => simulate({ kind: 'none' })}>
           <Play size={15} aria-hidden="true" /> {STAGE_TAKE.simulate}
         </Button>
       </p>

@@ -1,21 +1,21 @@
 import { Fragment, useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
-import { Mic, Play, Square } from '../../ui/icons.ts';
+import { Play } from '../../ui/icons.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { guardIsland } from '../../ui/states/index.ts';
 import { PAIRS } from '../../words/intonation/pairs.ts';
 import { LIVE } from '../../words/intonation/live.ts';
-import { TAKE_PAGE } from '../../words/intonation/takes.ts';
+import { RECORD, TAKE_PAGE } from '../../words/intonation/takes.ts';
 import { Addressed } from '../frame/index.ts';
 import { PlannedPage, type PlannedPiece } from '../opened-piece/index.ts';
+import { RecordButton, TakeStatus } from '../recording/index.ts';
 import { PathScore } from '../score/index.ts';
 import { LivePanel } from './LivePanel.tsx';
 import { PairsToHear } from './PairsToHear.tsx';
 import { faultOf } from './simulated/fault.ts';
 import { FIRST_CHOSEN, TakeChoices } from './TakeChoices.tsx';
 import { TakeRead } from './TakeRead.tsx';
-import { TakeStatus } from './TakeStatus.tsx';
 import { useTake } from '../../state/takes/index.ts';
 
 /** Reads a take of a piece against its plan. */
@@ -42,10 +42,7 @@ function TakeOf({ piece }: { readonly piece: PlannedPiece }) {
     <>
       <TakeChoices plan={plan} chosen={chosen} onChoose={choose} />
       <p className="mt-1 flex flex-wrap gap-2">
-        <Button aria-pressed={isRecording} disabled={take.state === 'asking'} onClick={isRecording ? stop : record}>
-          {isRecording ? <Square size={15} aria-hidden="true" /> : <Mic size={15} aria-hidden="true" />}
-          {isRecording ? 'Stop and read it' : 'Record'}
-        </Button>
+        <RecordButton state={take.state} stop={RECORD.stop} onRecord={record} onStop={stop} />
         <Button disabled={isRecording} onClick={() => simulate(faultOf(plan, chosen), chosen.place)}>
           <Play size={15} aria-hidden="true" /> Play and read it
         </Button>

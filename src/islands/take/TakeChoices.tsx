@@ -49,7 +49,7 @@ export function TakeChoices({ plan, chosen, onChoose }: TakeChoicesProps) {
         name={(value) => PLACE_LABELS[value]}
         onChange={(value) => choose({ place: value })}
       />
-      . It is played along with{' '}
+      . It is played{' '}
       <Choice
         label="What sounds along"
         value={along}

@@ -64,7 +64,7 @@ export function TakeRead({ piece, take, visit, toleranceCents }: TakeReadProps) 
   const misses = useMemo(() => missesOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
   const arrivals = useMemo(() => arrivalsOf(plan, due, reading, toleranceCents), [plan, due, reading, toleranceCents]);
   const log = useLogPages({ playerId, name: plan.brief.player?.name ?? '' });
-  const earlier = useEarlier(plan, { pieceId: id, pages: log.pages, visit: visit.filter((one) => one.reading !== reading) });
+  const earlier = useEarlier(plan, { pieceId: id, pages: log.pages, visit, shown: reading });
   const [overId, setOver] = useState('none');
   const over = earlier.find((one) => one.id === overId) ?? null;
   const isLine = isThisLine(due, reading, misses);

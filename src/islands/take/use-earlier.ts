@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { mmOfCents } from '#core/intonation';
 import { dueNotes } from '#core/listening';
+import type { TakeReading } from '#core/listening/reading';
 import { missesOf } from '#core/listening/report';
 import { asCorrected, ofKind } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
@@ -21,14 +22,20 @@ interface Earlier {
   readonly pieceId: string;
   /** The record; null until it is read. */
   readonly pages: readonly LogPage[] | null;
-  /** The takes of this visit but the one that is shown, the latest first. */
+  /** The takes of this visit, the latest first. */
   readonly visit: readonly TakeOfVisit[];
+  /** The reading that is shown, which is not an earlier one. */
+  readonly shown: TakeReading;
 }
 
 /** Lists the earlier takes of a piece: those of this visit, then those that the record keeps, the latest first. */
-export function useEarlier(plan: Plan, { pieceId, pages, visit }: Earlier): readonly EarlierTake[] {
+export function useEarlier(plan: Plan, { pieceId, pages, visit, shown }: Earlier): readonly EarlierTake[] {
   const kept = useMemo(() => keptTakes(plan, pieceId, pages ?? []), [plan, pieceId, pages]);
-  return [...visit.filter((take) => take.plan === plan).map(takeNotKept), ...kept];
+  const ofVisit = useMemo(
+    () => visit.filter((take) => take.plan === plan && take.reading !== shown).map(takeNotKept),
+    [plan, visit, shown],
+  );
+  return [...ofVisit, ...kept];
 }
 
 function takeNotKept({ plan, at, reading, simulated }: TakeOfVisit): EarlierTake {

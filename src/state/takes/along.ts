@@ -22,9 +22,13 @@ export function metronomeOf({ brief, line }: Plan): Metronome {
 
 /** Gives what is known of a sound along, so that it can be taken out. */
 export function knownSoundsOf(plan: Plan, along: SoundAlong): KnownSounds {
-  const { tempo, meter } = metronomeOf(plan);
   return {
     droneHz: along === 'drone' ? droneHz(plan, 'tonic', 0) : null,
-    clicks: along === 'metronome' ? { every: 60 / tempo, round: meter.beats } : null,
+    clicks: along === 'metronome' ? clicksOf(metronomeOf(plan)) : null,
   };
+}
+
+/** Gives what is known of the clicks of a metronome; those of one that is silent every other measure are not evenly apart. */
+export function clicksOf({ tempo, meter, subdivision, silentMeasures }: Metronome): KnownSounds['clicks'] {
+  return silentMeasures ? null : { every: 60 / tempo / subdivision, round: meter.beats * subdivision };
 }

@@ -30,7 +30,6 @@ export const STAGE_TAKE = {
   open: 'Record it',
   close: 'Close',
   title: 'Record this stage',
-  record: 'Record',
   stop: 'Stop and judge it',
   simulate: 'Let the simulated player play it',
   heard: 'The stage as it was heard',

@@ -25,6 +25,9 @@ export const TAKE_PAGE = {
   caution: 'A reading helps to find where to listen. The ear of player and teacher decides.',
 } as const;
 
+/** The words of the button that records a line. */
+export const RECORD = { begin: 'Record', stop: 'Stop and read it' } as const;
+
 /** The reasons why a file is not read. */
 export const NO_TAKE: Readonly<Record<NoTake, string>> = {
   'too-large': 'This file is too large for a take of ten minutes. Cut it, or save it as a shorter recording.',
@@ -74,7 +77,7 @@ export function outByText(cents: number, ofShifts: boolean): string {
 export const PLACE_LABELS = { silence: 'in a quiet place', noise: 'in a noisy place', room: 'in a room that rings' } as const;
 
 /** The sounds along, in the sentence. */
-export const ALONG_LABELS = { nothing: 'nothing', drone: 'a drone on the tonic', metronome: 'the metronome' } as const;
+export const ALONG_LABELS = { nothing: 'on its own', drone: 'with a drone on the tonic', metronome: 'with the metronome' } as const;
 
 /** The words for keeping a take. */
 export const KEEPING = {

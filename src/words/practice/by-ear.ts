@@ -6,6 +6,7 @@ export const LISTENING = {
   begin: 'Listen',
   stop: 'Stop listening',
   asking: 'The browser asks whether the microphone may be used: it hears your tries and your claps, and the sound stays on this machine.',
+  ended: 'The microphone was taken away. Say yourself how it went, or listen again.',
   failed: 'The browser did not start to listen. Say yourself how it went.',
   on: 'Listening …',
   claps: 'Listening: clap twice to go on.',

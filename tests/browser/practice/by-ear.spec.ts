@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, openPiece, test } from '../bench-page.ts';
 import { openSessions, pedalUntil } from '../stand-page.ts';
 import { waveFile } from '../../support/listening/wave-file.ts';
-import { microphoneState, NOTHING_YET, playToMicrophone, withMicrophone } from './microphone-page.ts';
+import { microphoneState, NOTHING_YET, playToMicrophone, takeMicrophoneAway, withMicrophone } from './microphone-page.ts';
 
 /** The shortest line of the demo, and the pupil who plays it. */
 const SHORT = 'F major, first shifts';
@@ -43,6 +43,8 @@ test('tries are counted by ear on the stand, one is taken back, and two claps go
   await playToMicrophone(page, waveFile('claps.wav', { claps: 2, sampleRate: RATE }));
   await expect(page.getByRole('heading', { name: 'A clean set' })).toBeVisible();
   await expect(listening).toContainText('clap twice to go on');
+  await takeMicrophoneAway(page);
+  await expect(listening).toContainText('The microphone was taken away.');
   await page.getByRole('button', { name: 'Leave' }).click();
   expect(await microphoneState(page)).toBe('ended');
   await page.getByRole('link', { name: 'What was done' }).click();

@@ -1,18 +1,20 @@
 import type { Page } from '@playwright/test';
 import type { StudyFile } from '../../support/plans/study-files.ts';
 
-/** A microphone that hears a file at once, is taken away after some time (ms), or is refused where there is no file. */
+/** A microphone that hears a file at once, is taken away after some time (ms), or fails with an error where there is no file. */
 interface Microphone {
   readonly file: StudyFile | null;
   readonly goneAfter?: number;
+  /** The name of the error; it is refused where none is given. */
+  readonly error?: string;
 }
 
 /** Puts a microphone in place of the browser’s. */
-export async function withMicrophone(page: Page, { file, goneAfter }: Microphone): Promise<void> {
+export async function withMicrophone(page: Page, { file, goneAfter, error = 'NotAllowedError' }: Microphone): Promise<void> {
   await page.evaluate(
-    ([wave, gone]) => {
+    ([wave, gone, failure]) => {
       navigator.mediaDevices.getUserMedia = async () => {
-        if (wave === null) throw new DOMException('no', 'NotAllowedError');
+        if (wave === null) throw new DOMException('no', failure);
         const context = new AudioContext();
         const destination = context.createMediaStreamDestination();
         const play = async (sound: string): Promise<void> => {
@@ -29,7 +31,7 @@ export async function withMicrophone(page: Page, { file, goneAfter }: Microphone
         return stream;
       };
     },
-    [file?.buffer.toString('base64') ?? null, goneAfter ?? null] as const,
+    [file?.buffer.toString('base64') ?? null, goneAfter ?? null, error] as const,
   );
 }
 
@@ -42,6 +44,11 @@ export async function playToMicrophone(page: Page, { buffer }: StudyFile): Promi
     (sound) => (Reflect.get(window, 'playToMicrophone') as (wave: string) => Promise<void>)(sound),
     buffer.toString('base64'),
   );
+}
+
+/** Takes the microphone away, as a device that is unplugged. */
+export async function takeMicrophoneAway(page: Page): Promise<void> {
+  await page.evaluate(() => (Reflect.get(window, 'microphone') as MediaStreamTrack).dispatchEvent(new Event('ended')));
 }
 
 /** Tells whether the microphone is open or released. */

@@ -1,6 +1,8 @@
 import { mkdtempSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+import type { StudyFile } from '../../support/plans/study-files.ts';
 import { beads, expect, openPiece, test } from '../bench-page.ts';
 import { waveFile } from '../../support/listening/wave-file.ts';
 import { microphoneState, withMicrophone } from './microphone-page.ts';
@@ -76,6 +78,37 @@ function twoHours(beginning: Buffer): string {
   return path;
 }
 
+test('a compressed recording is opened too, which tells no length in its head', async ({ page }) => {
+  await openPiece(page, SHORT);
+  await page.getByRole('link', { name: 'Take', exact: true }).click();
+  const open = page.getByLabel('A recording of the line');
+  await open.setInputFiles(await recordCompressed(page, waveFile('take.wav', { play: SHORT, sampleRate: 44_100, pace: 2.5 })));
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByText(/^1[345] of 15 notes were heard\.$/)).toBeVisible();
+});
+
+/** Lets the browser’s own recorder compress a sound while it plays, as a phone does. */
+async function recordCompressed(page: Page, { buffer }: StudyFile): Promise<StudyFile> {
+  const compressed = await page.evaluate(async (wave) => {
+    const context = new AudioContext();
+    const bytes = Uint8Array.from(atob(wave), (letter) => letter.charCodeAt(0));
+    const source = new AudioBufferSourceNode(context, { buffer: await context.decodeAudioData(bytes.buffer) });
+    const destination = context.createMediaStreamDestination();
+    source.connect(destination);
+    const recorder = new MediaRecorder(destination.stream);
+    const parts: Blob[] = [];
+    recorder.ondataavailable = ({ data }) => parts.push(data);
+    const stopped = new Promise((resolve) => recorder.addEventListener('stop', resolve));
+    source.onended = () => recorder.stop();
+    recorder.start();
+    source.start();
+    await stopped;
+    const whole = new Uint8Array(await new Blob(parts).arrayBuffer());
+    return btoa(whole.reduce((text, byte) => text + String.fromCharCode(byte), ''));
+  }, buffer.toString('base64'));
+  return { name: 'take.webm', mimeType: 'audio/webm', buffer: Buffer.from(compressed, 'base64') };
+}
+
 test('of a double stop both voices are read, and how pure they are together', async ({ page }) => {
   await openPiece(page, 'A major in sixths');
   await page.getByRole('link', { name: 'Take', exact: true }).click();
@@ -136,11 +169,14 @@ test('the line is recorded and read, and the microphone is released', async ({ p
   expect(await microphoneState(page)).toBe('ended');
 });
 
-test('a microphone that is refused is said, and one that is taken away ends the take', async ({ page }) => {
+test('a microphone that is refused or absent is said, and one that is taken away ends the take', async ({ page }) => {
   await page.getByRole('button', { name: 'Record' }).waitFor();
   await withMicrophone(page, { file: null });
   await page.getByRole('button', { name: 'Record' }).click();
   await expect(page.getByText('The browser was not allowed to listen.')).toBeVisible();
+  await withMicrophone(page, { file: null, error: 'NotFoundError' });
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByText('There is no microphone here.')).toBeVisible();
   await withMicrophone(page, { file: waveFile('take.wav', { play: LINE, sampleRate: 44_100 }), goneAfter: 3000 });
   await page.getByRole('button', { name: 'Record' }).click();
   await expect(page.getByRole('region', { name: 'What was heard' }).getByText(/^Played as far as measure/)).toBeVisible();

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { beatsHz, centsOfRatio } from '#core/intonation';
-import { bowedTone, finePitchHz, levelOf, strengthAt, together } from '#core/listening';
+import { bowedTone, cutOffAt, finePitchHz, levelOf, strengthAt, together } from '#core/listening';
 import { listen } from '../../../src/audio/heard.ts';
 
 const RATE = 44_100;
@@ -86,5 +86,17 @@ describe('two strings together', () => {
     );
     // The curve has 160 points, 1000 samples apart.
     assert.ok(Math.abs(peaks.length - beats * 160 * (1000 / RATE)) <= 1, `${peaks.length} swells, ${beats} beats a second`);
+  });
+});
+
+describe('a sound that is cut off', () => {
+  it('is told by the beginning of each stretch', () => {
+    const samples = new Float32Array(4 * RATE).map((_, index) => {
+      const time = index / RATE;
+      const loudness = (time > 1 && time < 2) || time > 3.5 ? 3 : 0.5;
+      return Math.max(-1, Math.min(1, loudness * Math.sin(2 * Math.PI * 220 * time)));
+    });
+    assert.deepEqual(cutOffAt({ samples, sampleRate: RATE }), [1, 3.5]);
+    assert.deepEqual(cutOffAt({ samples: samples.map((sample) => sample / 2), sampleRate: RATE }), []);
   });
 });

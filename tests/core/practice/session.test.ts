@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
   capsOf,
+  countHeardTry,
   pointAtMiss,
   recordMiss,
   answerSignal,
@@ -54,6 +55,16 @@ describe('a session run through', () => {
     const { run: there, log } = after(run, ['on', 'on', 'other']);
     assert.deepEqual(there.step, { at: 'play', tries: [] });
     assert.deepEqual(log, [{ kind: 'skipped', practised: PRACTISED, prompt: 'names' }]);
+  });
+
+  it('counts a try that was heard like one that was answered, with the note and the voice, and only in a set', () => {
+    const clean = countHeardTry(BEGUN, null, 0);
+    assert.deepEqual(clean, answerSignal(BEGUN, 'on', 0));
+    const missed = countHeardTry(BEGUN, { miss: 'flat', note: 3, voice: 'upper' }, 0);
+    assert.deepEqual(missed.run.step, { at: 'play', tries: [false] });
+    assert.deepEqual(missed.log, [{ kind: 'attempt', practised: PRACTISED, tempo: 60, miss: 'flat', note: 3, voice: 'upper' }]);
+    const resting = after(BEGUN, ['on', 'on']).run;
+    assert.deepEqual(countHeardTry(resting, null, 0), { run: resting, log: [] });
   });
 
   it('logs a good try with one signal, a miss with two, at the tempo of its rung', () => {

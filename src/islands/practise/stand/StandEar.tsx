@@ -2,7 +2,7 @@ import type { StandNow } from '#core/listening/stand';
 import { itemOf } from '#core/practice/session';
 import { type Running, takeBackHeard } from '../../../state/practice/index.ts';
 import { useTellNote } from '../../../state/note-places.ts';
-import { LevelBar } from '../../take/LevelBar.tsx';
+import { LevelBar } from '../../recording/index.ts';
 import { LEVEL_LABELS } from '../../../words/intonation/takes.ts';
 import { NO_MICROPHONE } from '../../../words/intonation/tuner.ts';
 import { judgedText, LISTENING } from '../../../words/practice/by-ear.ts';
@@ -62,6 +62,8 @@ function earText(ear: StandEarState, running: Running): string {
       return LISTENING.asking;
     case 'failed':
       return LISTENING.failed;
+    case 'ended':
+      return LISTENING.ended;
     case 'no-microphone':
       return NO_MICROPHONE[ear.why];
     case 'on':

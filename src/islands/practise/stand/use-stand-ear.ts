@@ -2,6 +2,7 @@ import { create } from 'zustand';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { type DueNote, dueNotes, type Sound } from '#core/listening';
 import { type KnownSounds, NOTHING_KNOWN } from '#core/listening/along';
+import { canFollow } from '#core/listening/reading';
 import { missesOf } from '#core/listening/report';
 import { dueInGroup, judgeTry, pauseAfter, type StandNow } from '#core/listening/stand';
 import { type PracticeSound, soundingAt } from '#core/practice/session';
@@ -13,11 +14,12 @@ import {
   secondsBefore,
   type StandListening,
 } from '../../../audio/index.ts';
+import { clicksOf } from '../../../state/takes/index.ts';
 import { countHeard, inHand, type Running, runningStore, signal } from '../../../state/practice/index.ts';
 
 /** The state of listening on the music stand. */
 export type StandEarState =
-  | { readonly state: 'off' | 'asking' | 'failed' }
+  | { readonly state: 'off' | 'asking' | 'failed' | 'ended' }
   | { readonly state: 'no-microphone'; readonly why: NoMicrophone }
   /** The state of the try, and whether one is being judged. */
   | { readonly state: 'on'; readonly now: StandNow['state']; readonly judging: boolean };
@@ -47,6 +49,10 @@ export function useStandEar(running: Running | null) {
     listening.current = null;
     setEar({ state: 'off' });
   };
+  const end = (): void => {
+    stop();
+    setEar({ state: 'ended' });
+  };
   const hear = (now: StandNow, level: HeardLevel): void => {
     useStandLevel.setState(level, true);
     if (now.clapped && runningStore.getState().running?.run.step.at !== 'done') signal('on');
@@ -72,9 +78,9 @@ export function useStandEar(running: Running | null) {
       onNow: (now, level) => own === begun.current && hear(now, level),
       onTry: (sound) => {
         // One after the other: a try counts for the set as the one before has left it.
-        if (own === begun.current) judged.current = judged.current.then(() => judge(sound)).catch(stop);
+        if (own === begun.current) judged.current = judged.current.then(() => judge(sound)).catch(end);
       },
-      onEnd: () => own === begun.current && stop(),
+      onEnd: () => own === begun.current && end(),
     });
     if (typeof opened === 'string') return own === begun.current ? setEar({ state: 'no-microphone', why: opened }) : undefined;
     // While the browser asked, it was stopped, or the stand was left.
@@ -97,6 +103,8 @@ async function judgeSound(sound: Sound): Promise<void> {
   const turn = before && inTurn(before);
   if (!before || !turn) return;
   const { plan, group, due, along } = turn;
+  // A try that is too long for so long a line is not read.
+  if (!canFollow(due.length, sound.samples.length / sound.sampleRate)) return countHeard({ judged: 'unclear' });
   const reading = await readTakeOf(plan, sound, { along, group });
   if (runningStore.getState().running?.tries !== before.tries) return;
   countHeard(judgeTry(due, reading, missesOf(plan, due, reading, before.tolerance)));
@@ -134,12 +142,7 @@ export function inTurn(running: Running): Turn | null {
 
 function knownSounds(sounding: PracticeSound | null): KnownSounds {
   if (!sounding) return NOTHING_KNOWN;
-  const { droneHz, metronome } = sounding;
-  const clicks = metronome && {
-    every: 60 / metronome.tempo / metronome.subdivision,
-    round: metronome.meter.beats * metronome.subdivision,
-  };
-  return { droneHz, clicks };
+  return { droneHz: sounding.droneHz, clicks: sounding.metronome && clicksOf(sounding.metronome) };
 }
 
 /** Tells an ear what comes next: how long a silence ends a try, and how long the model sounds before it. */

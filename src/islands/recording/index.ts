@@ -1,0 +1,3 @@
+export { LevelBar } from './LevelBar.tsx';
+export { RecordButton } from './RecordButton.tsx';
+export { TakeStatus } from './TakeStatus.tsx';
