@@ -47,6 +47,6 @@ export default defineConfig({
       // A small part goes into another that is loaded with it, because each file costs a request of its own.
       rollupOptions: { output: { experimentalMinChunkSize: SMALLEST_PART } },
     },
-    worker: { format: 'es', plugins: () => [leanTypebox()] },
+    worker: { format: 'es', plugins: () => [leanTypebox(), leanVexflow(), leanPdf()] },
   },
 });

@@ -14,7 +14,9 @@ const APP_LAYERS = {
   server: ['endpoints'],
   engine: [],
   engraving: [],
-  printing: [],
+  path: ['engraving'],
+  'under-staff': ['engraving', 'path', 'words'],
+  printing: ['engraving', 'path', 'under-staff', 'words'],
   audio: [],
   design: [],
   offline: ['words'],
@@ -23,7 +25,21 @@ const APP_LAYERS = {
   files: ['validation', 'words'],
   state: ['engine', 'records', 'storage', 'files', 'validation', 'demo', 'words', 'audio', 'design'],
   ui: ['engine', 'words'],
-  islands: ['state', 'records', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],
+  islands: [
+    'state',
+    'records',
+    'files',
+    'engine',
+    'validation',
+    'engraving',
+    'path',
+    'under-staff',
+    'printing',
+    'audio',
+    'words',
+    'ui',
+    'design',
+  ],
 };
 
 /** Lists the sources whose text matches a pattern, so that a slow rule is asked there alone. */

@@ -3,6 +3,7 @@ export const CORE_ROOMS = [
   'messages',
   'spacing',
   'result',
+  'paper',
   'calendar',
   'fraction',
   'pitch',

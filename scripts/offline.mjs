@@ -23,7 +23,7 @@ export function offline() {
         const { manifestEntries } = await getManifest({
           globDirectory: folder,
           // Fonts of other alphabets and formats that no page names are not stored.
-          globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'],
+          globPatterns: ['**/*.{js,css,woff2,ttf,svg,webmanifest}'],
           globIgnores: ['service-worker.js'],
           // A file whose name contains a hash of its content never changes.
           dontCacheBustURLsMatching: /_astro\//,

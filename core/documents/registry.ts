@@ -6,6 +6,7 @@ import { STAGE_STATES, STAGES } from '#core/drill/apart';
 import { InstrumentSpec } from '#core/instrument';
 import { Day } from '#core/calendar';
 import { LogEntry, MOST_ENTRIES } from '#core/practice/log';
+import { SheetChoices } from '#core/paper';
 import { SESSION_FIELDS } from '#core/practice/item';
 import { oneOf } from '#core/result';
 import { WEEK_FIELDS } from '#core/week';
@@ -62,6 +63,7 @@ export const piece = documentKind({
     drill: Type.Optional(DrillOrigin),
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
     inBook: Type.Optional(PlaceInBook),
+    sheet: Type.Optional(SheetChoices),
   },
   // The second version has chords of three notes.
   upgrades: { 1: asItIs, 2: keepUnknownFields },
@@ -81,7 +83,7 @@ export const player = documentKind({
   kind: 'player',
   plural: 'players',
   version: 2,
-  fields: { name: Name, profile: PlayerProfile },
+  fields: { name: Name, profile: PlayerProfile, sheet: Type.Optional(SheetChoices) },
   upgrades: { 1: keepUnknownFields },
 });
 
@@ -90,7 +92,7 @@ export const school = documentKind({
   kind: 'school',
   plural: 'schools',
   version: 2,
-  fields: { name: Name, school: School },
+  fields: { name: Name, school: School, sheet: Type.Optional(SheetChoices) },
   upgrades: { 1: keepUnknownFields },
 });
 

@@ -5,6 +5,7 @@ import type { Signature } from '#core/material/signature';
 import { alterationInKey, type Key } from '#core/key';
 import { type Pitch, transpose } from '#core/pitch';
 import { addFractions, compareFractions, type Fraction, subtractFractions, ZERO } from '#core/fraction';
+import type { Finger } from '#core/hand/placement';
 import { isCompound, isPlain, type NoteValue, tupletStarts, writeFrom, writtenLengths } from '#core/rhythm';
 import { TOUCHED_ABOVE } from '#core/hand/together';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
@@ -30,6 +31,8 @@ export interface SmallNote {
   readonly heads: readonly WrittenHead[];
   /** The written value. */
   readonly value: NoteValue;
+  /** The finger that passes over it on the way of a shift to the note; absent for a grace note of the line. */
+  readonly passedBy?: Finger;
 }
 
 /** A note as it is written in one measure: a long note is several of these, tied. */

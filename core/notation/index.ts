@@ -15,4 +15,5 @@ export {
   type WrittenHead,
 } from './engraving.ts';
 export { fingerMark, type FingerMark, fingerMarks, fingerStands } from './finger-marks.ts';
+export { headInKey, withInBetweenNotes } from './in-between.ts';
 export { type Variant, variantOf } from './variant.ts';

@@ -92,7 +92,8 @@ function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curv
 function slurredGroups(heads: readonly Head[]): readonly (readonly Head[])[] {
   const groups: Head[][] = [];
   let isOpen = false;
-  for (const head of heads) {
+  // A small note stands under the slur of the notes around it.
+  for (const head of heads.filter(({ small }) => !small)) {
     if (isOpen && (head.slur === null || head.slur === 'begins')) groups.pop();
     if (head.slur !== null) {
       if (!isOpen || head.slur === 'begins') groups.push([]);

@@ -13,7 +13,7 @@ import {
   StaveModifierPosition,
   StaveNote,
   Stem,
-  type SVGContext,
+  type RenderContext,
   Voice,
 } from 'vexflow/core';
 import {
@@ -27,6 +27,7 @@ import {
   type TupletPlace,
   type WrittenHead,
 } from '#core/notation';
+import type { Finger } from '#core/hand/placement';
 import type { Accent, Articulation } from '#core/material/line';
 import { LETTERS } from '#core/pitch';
 import {
@@ -67,6 +68,8 @@ export interface Head {
   readonly octaveLine: boolean;
   /** Whether it is a grace note. */
   readonly small: boolean;
+  /** The finger that passes over it on the way of a shift to the note of its index; null for every note of the line. */
+  readonly passedBy: Finger | null;
   /** The tuplet it belongs to, with its place there; null for none. */
   readonly tuplet: HeadTuplet | null;
   /** The accent at it; null for none. */
@@ -107,7 +110,7 @@ export interface LaidOutStaff {
 
 /** Engraves one measure, the one at this index of those laid out. */
 export function drawMeasure(
-  context: SVGContext,
+  context: RenderContext,
   { engraving, measures, layout, first }: LaidOutStaff,
   measure: Measure,
   index: number,
@@ -142,10 +145,17 @@ export function drawMeasure(
   });
 }
 
+/** A small note as the engraver has it. */
+interface EngravedSmall {
+  readonly index: number;
+  readonly note: GraceNote;
+  readonly passedBy: Finger | null;
+}
+
 /** A note or rest as the engraver has it, with the grace notes before it by their index in the line. */
 interface EngravedSymbol {
   readonly note: StaveNote;
-  readonly small: readonly { readonly index: number; readonly note: GraceNote }[];
+  readonly small: readonly EngravedSmall[];
 }
 
 function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSymbol {
@@ -153,11 +163,11 @@ function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSy
   if (symbol.kind === 'rest' || symbol.small.length === 0) return { note, small: [] };
   const { reading } = symbol;
   const alone = symbol.small.length === 1;
-  const small = symbol.small.map(({ index, heads, value }) => {
+  const small = symbol.small.map(({ index, heads, value, passedBy = null }) => {
     const duration = DURATIONS[value.denominator] ?? '8';
     const grace = new GraceNote({ keys: keysOf(reading, heads), duration, clef: reading.clef.name, slash: alone, stemDirection: Stem.UP });
     addAccidentals(grace, heads);
-    return { index, note: grace };
+    return { index, note: grace, passedBy };
   });
   const group = new GraceNoteGroup(
     small.map((inBetween) => inBetween.note),
@@ -229,10 +239,10 @@ function restKey({ middleSteps: steps }: Clef): string {
 
 function headOf(note: StaveNote, symbol: MeasureSymbol): Head {
   const { index, reading } = symbol;
-  return { ...placeOf(note), ...marksAtHead(symbol), index, octaveLine: reading.octaveLine, small: false };
+  return { ...placeOf(note), ...marksAtHead(symbol), index, octaveLine: reading.octaveLine, small: false, passedBy: null };
 }
 
-function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: MeasureSymbol | undefined): Head {
+function smallHeadOf({ index, note, passedBy }: EngravedSmall, symbol: MeasureSymbol | undefined): Head {
   const octaveLine = symbol?.reading.octaveLine ?? false;
   return {
     ...placeOf(note),
@@ -244,6 +254,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
     index,
     octaveLine,
     small: true,
+    passedBy,
     tuplet: null,
     accent: null,
     articulation: null,

@@ -1,21 +1,10 @@
-export { articulationY } from './articulations.ts';
-export { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from './curves.ts';
+export { curvesOf } from './curves.ts';
 export type { Head, MeasureRange } from './draw-measures.ts';
-export {
-  ARTICULATION_REACH,
-  BOW_LANE,
-  FINGER_LANE,
-  layoutStaff,
-  ORNAMENT_ROW,
-  STAFF_HEIGHT,
-  STAFF_SPACE,
-  type StaffLayout,
-  systemEnds,
-  type WrittenRows,
-} from './layout.ts';
+export { BOW_LANE, FINGER_LANE, layoutStaff, STAFF_HEIGHT, STAFF_SPACE, type StaffLayout, systemEnds, type WrittenRows } from './layout.ts';
 export { musicFontReady } from './music-font.ts';
-export { ACCENT_SIGNS } from './signs.ts';
+export { NAME_LETTER, nameThatFits } from './names-that-fit.ts';
+export { circleOutline, type MarkLook, type MarkTone, type OutlineMark, outlineMark, type StaffMark, textMark } from './staff-mark.ts';
+export { ALL_MARKS, fingerFootY, isMarked, lineMarks, type MarkedStaff, type ShownMarks, staffMarks } from './staff-marks.ts';
 export { drawMeasures, StaffDrawing } from './staff-drawing.ts';
 export { systemsOf } from './systems.ts';
-export { type DrawnTuplet, footOf, tupletsOf } from './tuplets.ts';
-export { writtenMarks, type WrittenMarks } from './written-marks.ts';
+export { writtenMarks } from './written-marks.ts';

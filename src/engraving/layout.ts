@@ -24,6 +24,8 @@ export interface StaffLayout {
   readonly staffTopY: number;
   /** The y of the numbers of strings. */
   readonly stringRowY: number;
+  /** The y of the names of notes, if they are asked for. */
+  readonly nameRowY: number;
   /** The y of cues, if there are any. */
   readonly cueRowY: number;
   /** The y of tones and semitones, if they are asked for. */
@@ -59,6 +61,9 @@ const AROUND_SIGNATURE = 14;
 /** The height of the rows of bow signs and of cues, where there are any. */
 const BOW_ROW = 14;
 const CUE_ROW = 16;
+
+/** The height of the row of names, where they are asked for. */
+const NAME_ROW = 17;
 
 /** The height of the row of ornaments, where there are any. */
 export const ORNAMENT_ROW = 15;
@@ -114,6 +119,8 @@ export interface WrittenRows {
   readonly bows: boolean;
   readonly ornaments: boolean;
   readonly cues: boolean;
+  /** Whether the notes are named. */
+  readonly names?: boolean;
   /** Whether tones and semitones are shown. */
   readonly steps?: boolean;
   /** The number of fingers that have a lane of their own; 0 where nobody asked for them. */
@@ -246,13 +253,15 @@ function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLay
 /** Lists the rows below the strings, from the top. */
 function rowsBelow(
   stringRowY: number,
-  { cues, steps = false, lanes = 0, bow = false }: WrittenRows,
-): Pick<StaffLayout, 'cueRowY' | 'stepRowY' | 'fingerLanesY' | 'bowLaneY' | 'height'> {
-  const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
+  { cues, names = false, steps = false, lanes = 0, bow = false }: WrittenRows,
+): Pick<StaffLayout, 'nameRowY' | 'cueRowY' | 'stepRowY' | 'fingerLanesY' | 'bowLaneY' | 'height'> {
+  const nameRowY = stringRowY + (names ? NAME_ROW : 0);
+  const stepRowY = nameRowY + 8 + (cues ? CUE_ROW : 0);
   const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   const lanesEndY = fingerLanesY + (lanes > 0 ? lanes * FINGER_LANE + 6 : 0);
   return {
-    cueRowY: stringRowY + CUE_ROW,
+    nameRowY,
+    cueRowY: nameRowY + CUE_ROW,
     stepRowY,
     fingerLanesY,
     bowLaneY: lanesEndY + AROUND_BOW / 2,

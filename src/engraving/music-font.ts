@@ -1,7 +1,7 @@
 import { Metrics, MetricsDefaults } from 'vexflow/core';
 
 /** The music font's name in the style sheet. */
-const MUSIC_FONT = 'Dove Music';
+export const MUSIC_FONT = 'Dove Music';
 
 let ready: Promise<void> | null = null;
 

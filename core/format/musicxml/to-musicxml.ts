@@ -7,15 +7,15 @@ import {
   type Clef,
   type Engraving,
   engravingOfPlan,
+  headInKey,
   type Measure,
   type MeasureNote,
   type MeasureSymbol,
   type StaffReading,
-  type WrittenHead,
 } from '#core/notation';
 import type { Signature } from '#core/material/signature';
 import type { WrittenOrnament } from '#core/material/line';
-import { alterationInKey, type Key } from '#core/key';
+import type { Key } from '#core/key';
 import { LETTERS, parsePitch, type Pitch, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { DIVISIONS, element, type XmlElement } from '#core/format';
@@ -207,17 +207,7 @@ function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElemen
 function inBetweenBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): readonly XmlElement[] {
   const passed = shifts.find(({ to }) => to === index)?.guides[0]?.inBetween;
   const pitch = passed && parsePitch(passed.written);
-  return passed && pitch?.ok ? [inBetweenElement(passed, headOf(pitch.value, key))] : [];
-}
-
-/** Gives a head with the sign it needs in a key: an in-between note stands by itself. */
-function headOf(written: Pitch, key: Key): WrittenHead {
-  return {
-    written,
-    accidental: alterationInKey(key, written.letter) === written.alteration ? null : written.alteration,
-    courtesy: false,
-    diamond: false,
-  };
+  return passed && pitch?.ok ? [inBetweenElement(passed, headInKey(pitch.value, key))] : [];
 }
 
 /** Writes the note a chosen guide passes, in words: "1 over D5". */

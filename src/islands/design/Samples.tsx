@@ -14,7 +14,8 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { Tabs } from '../../ui/Tabs.tsx';
-import { beadsOf, PathDrawing, pathScale, SemitoneLines } from '../score/index.ts';
+import { PathDrawing, SemitoneLines } from '../score/index.ts';
+import { beadsOf, pathScale } from '../../path/index.ts';
 
 /** Shows every part of the interface, in every state, on both papers. */
 export function Samples() {
@@ -307,6 +308,7 @@ function headAt(index: number): Head {
     tiedToNext: false,
     slur: null,
     small: false,
+    passedBy: null,
     octaveLine: false,
     tuplet: null,
     accent: null,

@@ -4,7 +4,7 @@ import type { StaffLayout } from '../../engraving/index.ts';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { fingerboardName } from '../../words/studio/instruments.ts';
-import { type PathScale, stringStroke, yOfMm } from './geometry/path-geometry.ts';
+import { type PathScale, stringStroke, yOfMm } from '../../path/index.ts';
 
 interface FingerboardProps {
   readonly plan: Plan;

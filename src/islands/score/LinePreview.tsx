@@ -1,9 +1,9 @@
-import { Fragment, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
-import { curvePath, curvesOf, layoutStaff, systemEnds, systemsOf } from '../../engraving/index.ts';
-import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
+import { layoutStaff, lineMarks, systemsOf } from '../../engraving/index.ts';
+import { DrawnMark } from './DrawnMark.tsx';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 /** The width of the preview, px. */
@@ -48,17 +48,9 @@ function PreviewLine({ engraving, measures, first }: PreviewLineProps) {
       <ScoreFrame engraving={engraving} measures={measures} layout={layout} first={first}>
         {(heads) => (
           <>
-            {curvesOf(heads, systemEnds(layout)).map((curve) => (
-              <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
+            {lineMarks(heads, layout).map((mark) => (
+              <DrawnMark key={mark.key} mark={mark} />
             ))}
-            {heads
-              .filter(({ tiedFromBefore }) => !tiedFromBefore)
-              .map((head) => (
-                <Fragment key={head.x}>
-                  <ArticulationSign head={head} layout={layout} />
-                  <AccentSign head={head} layout={layout} />
-                </Fragment>
-              ))}
           </>
         )}
       </ScoreFrame>

@@ -4,10 +4,10 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
-import { bandNames } from './geometry/band-names.ts';
 import { HotSpotMarks, Overlaid, Landmarks } from './PathMarks.tsx';
 import {
   type Band,
+  bandNames,
   bandsOf,
   type Bead,
   BEAD_RADIUS,
@@ -23,7 +23,7 @@ import {
   type Stretch,
   stretchesOf,
   stringStroke,
-} from './geometry/path-geometry.ts';
+} from '../../path/index.ts';
 
 /** The facts of the notes beyond their fingering. */
 export interface PathNotes {

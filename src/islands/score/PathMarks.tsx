@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { hotSpotText } from '../../words/explain/hot-spots.ts';
 import { noteText } from '../../words/plan-words.ts';
-import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from './geometry/path-geometry.ts';
+import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from '../../path/index.ts';
 
 interface LandmarksProps {
   readonly plan: Plan;

@@ -9,7 +9,7 @@ import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
 import { PathDrawing } from './PathDrawing.tsx';
 import { SemitoneLines } from './SemitoneLines.tsx';
 import { StaffMarks } from './StaffMarks.tsx';
-import { type Bead, beadsOf, pathScale, type PathScale } from './geometry/path-geometry.ts';
+import { type Bead, beadsOf, pathScale, type PathScale } from '../../path/index.ts';
 import { ScoreFrame, windowOf } from './ScoreFrame.tsx';
 
 interface PathScoreProps {

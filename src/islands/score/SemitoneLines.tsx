@@ -1,6 +1,6 @@
 import { mmFromNut } from '#core/instrument/geometry';
 import type { Plan } from '#core/plan/describe';
-import { type PathScale, yOfMm } from './geometry/path-geometry.ts';
+import { type PathScale, yOfMm } from '../../path/index.ts';
 
 /** Draws the ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
 export function SemitoneLines({

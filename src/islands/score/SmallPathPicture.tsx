@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan/describe';
-import { highestMmOf, smallPath, type SmallSpace } from './geometry/small-path.ts';
+import { highestMmOf, smallPath, type SmallSpace } from '../../path/index.ts';
 
 interface SmallPathPictureProps extends Omit<SmallSpace, 'highestMm'> {
   readonly plan: Plan;

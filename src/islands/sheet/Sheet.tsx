@@ -1,28 +1,19 @@
-import { Answered, guardIsland } from '../../ui/states/index.ts';
-import { Printer, Rows4 } from '../../ui/icons.ts';
-import { Fragment, useMemo } from 'react';
-import { engravingOfPlan, fingerMarks } from '#core/notation';
-import type { Plan } from '#core/plan/describe';
+import { useEffect, useState } from 'react';
 import { answerOf } from '../../engine/index.ts';
-import { writtenMarks } from '../../engraving/index.ts';
-import { useUnderStaff } from '../../state/under-staff.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { Scrolls } from '../../ui/Scrolls.tsx';
-import { Heading } from '../../ui/Heading.tsx';
-import { Opening } from '../../ui/Opening.tsx';
+import type { SheetPages } from '../../printing/index.ts';
+import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { briefLine } from '../../words/piece/brief-line.ts';
+import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { pagesText } from '../../words/paper/sheet.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { shiftsOnce } from '../../words/hand/shifts-once.ts';
-import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
-import { Addressed, Header, StudioPlayer, usePageTitle } from '../frame/index.ts';
-import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
-import { UnderStaffMenu, useBowPlan } from '../score/under-staff/index.ts';
-import { BowSummary } from './BowSummary.tsx';
-import { SHEET_WIDTH, Systems } from './Systems.tsx';
-import { useVariants, VariantChoice, Variants } from './Variants.tsx';
+import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
+import './faces.css';
+import { PaperPage } from './PaperPage.tsx';
+import { SheetActions } from './SheetActions.tsx';
+import { SheetPanel } from './SheetPanel.tsx';
+import { type SheetAtHand, useSheet } from './use-sheet.ts';
 
-/** Shows one clean page for the stand: name, brief, the music with its fingering, the shifts. */
+/** Shows a piece as pages for the stand, as they will be printed, and chooses what stands on them. */
 export const Sheet = guardIsland(GuardedSheet);
 
 function GuardedSheet() {
@@ -35,26 +26,25 @@ function GuardedSheet() {
 
 function SheetPage() {
   const id = new URL(location.href).searchParams.get('piece');
-  const asked = usePlanned(id);
+  const asked = useSheet(id);
   const sheet = answerOf(asked);
-  const loaded = typeof sheet === 'string' ? null : sheet;
-  usePageTitle('Sheet', loaded ? pieceTitle({ name: loaded.name, brief: loaded.plan.brief }) : null);
+  const title = sheet === null || typeof sheet === 'string' ? null : titleOf(sheet);
+  usePageTitle('Sheet', title);
   return (
-    <>
-      <Header current="Sheet" pieceId={id} player={<StudioPlayer pieceId={id} />}>
-        <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
-          <Opening label="Under the staff" icon={Rows4} named Content={UnderStaffMenu} />
-          <VariantChoice />
-          <Button onClick={() => print()} disabled={loaded === null}>
-            <Printer size={15} aria-hidden="true" /> Print it
-          </Button>
-        </div>
-      </Header>
-      <main className="light-paper mx-auto my-6 bg-white text-ink px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
-        <Answered asked={asked}>{(come) => (typeof come === 'string' ? <NoSheet why={come} /> : <SheetBody loaded={come} />)}</Answered>
-      </main>
-    </>
+    <PageShell
+      current="Sheet"
+      title={title ?? 'Sheet'}
+      titled="not-printed"
+      pieceId={id}
+      beside={sheet === null || typeof sheet === 'string' ? undefined : <SheetActions sheet={sheet} title={title ?? ''} />}
+    >
+      <Answered asked={asked}>{(come) => (typeof come === 'string' ? <NoSheet why={come} /> : <SheetBody sheet={come} />)}</Answered>
+    </PageShell>
   );
+}
+
+function titleOf({ piece: { name, plan } }: SheetAtHand): string {
+  return pieceTitle({ name, brief: plan.brief });
 }
 
 /** Tells why nothing can be printed, and where a piece is found. */
@@ -70,65 +60,42 @@ function NoSheet({ why }: { readonly why: string }) {
   );
 }
 
-function SheetBody({ loaded }: { readonly loaded: PlannedPiece }) {
-  const { plan, name } = loaded;
-  const under = useUnderStaff();
-  const { variants } = useVariants();
-  const bow = useBowPlan(plan, under.bow);
-  const engraving = useMemo(() => engravingOfPlan(plan), [plan]);
-  const marks = useMemo(() => fingerMarks(plan), [plan]);
+function SheetBody({ sheet }: { readonly sheet: SheetAtHand }) {
+  const come = answerOf(sheet.pages);
+  const [last, setLast] = useState(come);
+  // The pages before stay in view until the new ones are set, so that nothing jumps.
+  if (come !== null && come !== last) setLast(come);
+  const shown = come ?? last;
   return (
-    <article>
-      <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief: plan.brief })}</h1>
-      <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
-      <Scrolls what="Music">
-        <Systems plan={plan} engraving={engraving} marks={marks} bow={bow} />
-      </Scrolls>
-      {bow && <BowSummary bow={bow} />}
-      <Remarks plan={plan} />
-      {variants.length > 0 ? <Variants plan={plan} marks={marks} /> : <SheetShifts plan={plan} />}
-      <p className="mt-4 text-[13px] text-dove-dark">
-        – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest.{' '}
-        {under.steps && UNDER_STAFF_WORDS.steps} {under.fingers && UNDER_STAFF_WORDS.fingers} {under.bow && UNDER_STAFF_WORDS.bow} The ear
-        decides; stop at any pain and ask your teacher.
-      </p>
-    </article>
+    <div className="mt-2 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_21rem] print:block">
+      <article aria-label="Pages" aria-busy={come === null} className="grid content-start justify-items-center gap-4 print:block">
+        {shown ? <Pages pages={shown} /> : <Answered asked={sheet.pages}>{() => null}</Answered>}
+      </article>
+      <aside className="no-print" aria-label="What stands on the sheet">
+        {shown && <p className="mb-2 text-dove-dark">{pagesText(shown.pages.length)}</p>}
+        <SheetPanel sheet={sheet} />
+      </aside>
+    </div>
   );
 }
 
-/** Shows the teacher's remarks, by the letters under the staff. */
-function Remarks({ plan }: { readonly plan: Plan }) {
-  const { at, letters } = writtenMarks(plan.brief);
-  if (letters.size === 0) return null;
-  return (
-    <section aria-label="Remarks" className="mt-4 break-inside-avoid">
-      <Heading>Remarks</Heading>
-      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-2 text-[14px]">
-        {[...letters].map(([note, letter]) => (
-          <Fragment key={note}>
-            <dt>{letter})</dt>
-            <dd>{at.get(note)?.remark}</dd>
-          </Fragment>
-        ))}
-      </dl>
-    </section>
-  );
-}
-
-/** Tells every shift once, with the places at which it is made. */
-function SheetShifts({ plan }: { readonly plan: Plan }) {
-  const shifts = useMemo(() => shiftsOnce(plan), [plan]);
-  if (shifts.length === 0) return <p className="mt-4">No shifts: the hand stays in one position.</p>;
-  return (
-    <section aria-label="Shifts" className="mt-4 break-inside-avoid">
-      <Heading>Shifts</Heading>
-      <ol className="mt-1 list-decimal pl-6 text-[14px]">
-        {shifts.map(({ told, at }) => (
-          <li key={told}>
-            {told} <span className="text-dove-dark">({at})</span>
-          </li>
-        ))}
-      </ol>
-    </section>
-  );
+function Pages({ pages: { pages, format, title } }: { readonly pages: SheetPages }) {
+  const { widthMm, heightMm } = format;
+  useEffect(() => {
+    const style = new CSSStyleSheet();
+    style.replaceSync(`@page { size: ${widthMm}mm ${heightMm}mm; margin: 0 }`);
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
+    return () => {
+      document.adoptedStyleSheets = document.adoptedStyleSheets.filter((other) => other !== style);
+    };
+  }, [widthMm, heightMm]);
+  return pages.map((shapes, order) => (
+    <PaperPage
+      key={order}
+      widthMm={widthMm}
+      heightMm={heightMm}
+      shapes={shapes}
+      label={`Page ${order + 1} of ${pages.length} of ${title}`}
+    />
+  ));
 }

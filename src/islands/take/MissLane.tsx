@@ -2,7 +2,7 @@ import type { NoteMiss } from '#core/listening/report';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { signedMmText } from '../../words/intonation/intonation.ts';
 import { TAKE_PAGE } from '../../words/intonation/takes.ts';
-import type { Bead } from '../score/index.ts';
+import type { Bead } from '../../path/index.ts';
 import type { EarlierTake } from './use-earlier.ts';
 
 interface MissLaneProps {

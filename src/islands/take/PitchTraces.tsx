@@ -1,7 +1,7 @@
 import { mmOfCents } from '#core/intonation';
 import type { PitchTrace } from '#core/listening/reading';
 import type { NoteMiss } from '#core/listening/report';
-import { type Bead, type PathScale, yOfMm } from '../score/index.ts';
+import { type Bead, type PathScale, yOfMm } from '../../path/index.ts';
 
 interface PitchTracesProps {
   readonly beads: readonly Bead[];

@@ -37,7 +37,7 @@ export async function keepDrill({ brief, request, note }: DrillToKeep): Promise<
   const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
   // A loop has the notes of the piece, and a drill for one of its notes may lead into its measures; others have music of ours alone.
   const hasItsMusic = request.asks.family === 'loop' || note !== null;
-  const along = { tags: ['drill'], drill, inBook: hasItsMusic ? excerptOf(inBook) : null };
+  const along = { tags: ['drill'], drill, inBook: hasItsMusic ? excerptOf(inBook) : null, sheet: null };
   const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), along);
   const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
   return (await keepOrThrow('piece', record)).record;

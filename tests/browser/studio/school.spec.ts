@@ -102,7 +102,7 @@ test('what the fingers do and the steps of the scale stand under the staff, in w
   await page.getByLabel('Name of the piece').fill('Lanes');
   await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
-  await expect(page.locator('[data-finger-lanes] line').first()).toBeAttached();
+  await expect(page.locator('[data-finger-lanes] path').first()).toBeAttached();
   await expect(page.getByText('a bracket for a tone')).toBeVisible();
   await page.getByRole('button', { name: 'Under the staff' }).click();
   await page.getByLabel('Fingers down and lifted').uncheck();

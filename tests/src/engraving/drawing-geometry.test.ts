@@ -18,9 +18,9 @@ import {
   slopesOf,
   stretchesOf,
   yOfMm,
-} from '../../../src/islands/score/geometry/path-geometry.ts';
-import { bandNames } from '../../../src/islands/score/geometry/band-names.ts';
-import { highestMmOf, smallPath } from '../../../src/islands/score/geometry/small-path.ts';
+} from '../../../src/path/path-geometry.ts';
+import { bandNames } from '../../../src/path/band-names.ts';
+import { highestMmOf, smallPath } from '../../../src/path/small-path.ts';
 import { lineBrief, planBest } from '../../support/briefs.ts';
 import { headAt } from './heads.ts';
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { slopeLabels } from '../../../src/islands/score/geometry/path-geometry.ts';
+import { slopeLabels } from '../../../src/path/path-geometry.ts';
 
 describe('the labels of shifts', () => {
   const label = (x: number, ...lines: string[]) => ({ x, lines });

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
+import { readySheet } from '#core/paper';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
 import { liveQuery } from 'dexie';
 import { lineTextOf } from '#core/brief/lines';
@@ -219,14 +220,15 @@ describe('a piece that another tab writes into', () => {
     const asks = { family: 'one-string' as const, strings: ['C3'] };
     const drill = { request: { key: 'C major', asks, variant: PLAIN_VARIANT }, piece: 'Etude', note: 3 };
     const inBook = { book: 'book-1', number: '3b', page: 12 };
-    const record = newPieceRecord(pieceOf('Along one string', LINE, lineTextOf(LINE), { tags: ['drill'], drill, inBook }));
+    const sheet = readySheet('spare');
+    const record = newPieceRecord(pieceOf('Along one string', LINE, lineTextOf(LINE), { tags: ['drill'], drill, inBook, sheet }));
     setOnBench(record);
     workStore.setState({ name: 'Along the C string' });
     saveSoon();
     await allKept();
     const stored = await database.pieces.get(record.id);
-    const { name, tags, drill: kept, inBook: there } = stored?.document ?? {};
-    assert.deepEqual([name, tags, kept, there], ['Along the C string', ['drill'], drill, inBook]);
+    const { name, tags, drill: kept, inBook: there, sheet: chosen } = stored?.document ?? {};
+    assert.deepEqual([name, tags, kept, there, chosen], ['Along the C string', ['drill'], drill, inBook, sheet]);
   });
 
   it('is as it was changed here last where both changed the same, and the other is a version', async () => {

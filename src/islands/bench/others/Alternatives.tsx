@@ -14,7 +14,7 @@ import { passageText, tellNotesOfPlan } from '../../../words/line/note-places.ts
 import { gainText, payText } from '../../../words/explain/differences.ts';
 import { alternativeName } from '../../../words/explain/alternatives.ts';
 import { weighedHow, weighedText } from '../../../words/explain/weighed.ts';
-import { highestMmOf, smallPath } from '../../score/index.ts';
+import { highestMmOf, smallPath } from '../../../path/index.ts';
 import { useOtherFingerings } from './use-other-fingerings.ts';
 
 /** The number of differing notes that are named. */

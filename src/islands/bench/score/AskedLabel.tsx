@@ -2,7 +2,7 @@ import type { Plan } from '#core/plan/describe';
 import { Popover } from '../../../ui/Popover.tsx';
 import { positionDerivation, reachDerivation, speedDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
 import { shiftSpeed } from '../../../words/plan-words.ts';
-import type { PathLabel } from '../../score/index.ts';
+import type { PathLabel } from '../../../path/index.ts';
 
 interface AskedLabelProps {
   readonly plan: Plan;

@@ -1,6 +1,6 @@
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { wayLabel } from '../../../words/hand/hands.ts';
-import { BEAD_RADIUS } from '../../score/index.ts';
+import { BEAD_RADIUS } from '../../../path/index.ts';
 import type { BeadDrag } from './use-bead-drag.ts';
 
 /** Shows where a dragged bead may go: every string and finger for its note, those outside the limits faint, and the bead itself. */

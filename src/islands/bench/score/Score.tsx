@@ -14,17 +14,12 @@ import { useWork } from '../../../state/bench/index.ts';
 import { UNDER_STAFF_WORDS } from '../../../words/hand/under-staff.ts';
 import { noteText } from '../../../words/plan-words.ts';
 import {
-  type Bead,
-  beadsOf,
   Fingerboard,
   FINGERBOARD_WIDTH,
   measuresInView,
   onPaper,
   PathDrawing,
-  type PathLabel,
   type PathNotes,
-  pathScale,
-  type PathScale,
   ScoreFrame,
   ScoreWindow,
   SemitoneLines,
@@ -33,7 +28,9 @@ import {
   useScroller,
   windowOf,
 } from '../../score/index.ts';
-import { rowsOf, useBowPlan } from '../../score/under-staff/index.ts';
+import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../../path/index.ts';
+import { useBowPlan } from '../../score/under-staff/index.ts';
+import { rowsOf } from '../../../under-staff/index.ts';
 import { Opening } from '../../../ui/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
 import { useBeadDrag } from './use-bead-drag.ts';
@@ -267,7 +264,7 @@ const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/u
 const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaff.tsx')).StepRow }));
 const ClickToWrite = lazy(async () => ({ default: (await import('./ClickToWrite.tsx')).ClickToWrite }));
-const BowLane = lazy(async () => ({ default: (await import('../../score/under-staff/BowLane.tsx')).BowLane }));
+const BowLane = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaff.tsx')).BowLane }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/under-staff/UnderStaff.tsx')).FingerLanes }));
 
 /** Draws the rows under the staff that were asked for. */

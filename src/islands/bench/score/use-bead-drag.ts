@@ -6,7 +6,7 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/index.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
-import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/index.ts';
+import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../../path/index.ts';
 
 /** A bead on its way to another string or finger. */
 export interface BeadDrag {

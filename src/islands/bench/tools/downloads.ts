@@ -47,17 +47,20 @@ export async function downloadPdf(): Promise<void> {
 
 /** Saves the piece as it stands, planned or not. */
 export function downloadJson(): void {
-  const { name, brief, lineText, tags, drill, inBook } = workStore.getState();
-  const piece = pieceOf(name, brief, lineText, { tags, drill, inBook });
+  const { name, brief, lineText, tags, drill, inBook, sheet } = workStore.getState();
+  const piece = pieceOf(name, brief, lineText, { tags, drill, inBook, sheet });
   downloadText(fileNameOf(pieceTitle(piece), 'json'), 'application/json', documentToText(piece));
 }
+
+/** The pixels of a picture for one of the drawing. */
+const PICTURE_SCALE = 2;
 
 /** Saves staff and path of the whole line as a drawing or picture, a very long line as several. */
 export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   const work = workStore.getState();
   const plan = planShown();
   if (!plan) return;
-  const { scorePagesOf, pngOf, scoreSvg } = await import('./score-svg.tsx');
+  const [{ scorePagesOf, scoreSvg }, { pngOf }] = await Promise.all([import('./score-svg.tsx'), import('../../../printing/draw/png.ts')]);
   const title = pieceTitle(work);
   const about = await aboutShown(plan);
   const pages = scorePagesOf(plan);
@@ -65,7 +68,7 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
     const name = pages.length === 1 ? title : `${title}, page ${index + 1} of ${pages.length}`;
     const svg = await scoreSvg(plan, measures, { title: name, about });
     if (as === 'svg') downloadText(fileNameOf(name, 'svg'), 'image/svg+xml', svg.text);
-    else downloadBlob(fileNameOf(name, 'png'), await pngOf(svg));
+    else downloadBlob(fileNameOf(name, 'png'), await pngOf(svg, PICTURE_SCALE));
   }
 }
 

@@ -3,7 +3,8 @@ import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { systemsOf } from '../../../engraving/index.ts';
-import { pngOf, scoreSvg, type StandaloneSvg } from './score-svg.tsx';
+import { pngOf, type StandaloneSvg } from '../../../printing/index.ts';
+import { scoreSvg } from './score-svg.tsx';
 
 /** A sheet of A4 with its margins, mm. */
 const PAGE = { width: 210, height: 297, margin: 12 } as const;

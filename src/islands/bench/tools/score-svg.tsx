@@ -4,18 +4,11 @@ import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { drawMeasures, type Head, layoutStaff, musicFontReady, type StaffLayout, writtenMarks } from '../../../engraving/index.ts';
+import { pageFontStyles, type StandaloneSvg } from '../../../printing/index.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { plainText } from '../../../words/plain-text.ts';
-import { beadsOf, Fingerboard, FINGERBOARD_WIDTH, PathDrawing, pathScale, SemitoneLines, StaffMarks } from '../../score/index.ts';
-
-/** A drawing that stands by itself: its fonts and colours are in it. */
-export interface StandaloneSvg {
-  readonly text: string;
-  /** The width, px. */
-  readonly width: number;
-  /** The height, px. */
-  readonly height: number;
-}
+import { Fingerboard, FINGERBOARD_WIDTH, PathDrawing, SemitoneLines, StaffMarks } from '../../score/index.ts';
+import { beadsOf, pathScale } from '../../../path/index.ts';
 
 const PATH_HEIGHT = 320;
 const TITLE_HEIGHT = 30;
@@ -23,9 +16,6 @@ const MARGIN = 12;
 
 /** The number of notes in one drawing; the rest become further ones, because picture viewers do not open larger ones. */
 const NOTES_A_PAGE = 600;
-
-/** The pixels of the picture for one of the drawing. */
-const PICTURE_SCALE = 2;
 
 /** Lists the pages of a plan, each as the measures on it: whole measures, most lines on one page. */
 export function scorePagesOf(plan: Plan): readonly (readonly Measure[])[] {
@@ -73,11 +63,11 @@ export async function scoreSvg(
     const svg = page.querySelector('svg');
     svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
     if (svg) inlineStyles(svg);
-    const fonts = await Promise.all(fontFaces().map(embedFont));
+    const fonts = await pageFontStyles();
     // The styles go into the text and not the page, which allows no styles but its own.
     const text = plainText(new XMLSerializer().serializeToString(svg ?? page));
     return {
-      text: text.replace(/^<svg[^>]*>/, (head) => `${head}<style>${fonts.join('')}</style>`),
+      text: text.replace(/^<svg[^>]*>/, (head) => `${head}<style>${fonts}</style>`),
       width,
       height,
     };
@@ -85,24 +75,6 @@ export async function scoreSvg(
     root.unmount();
     page.remove();
   }
-}
-
-/**
- * Draws it as a picture.
- *
- * @throws where the picture is too large for the browser
- */
-export async function pngOf({ text, width, height }: StandaloneSvg, scale = PICTURE_SCALE): Promise<Blob> {
-  const image = new Image();
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
-  await image.decode();
-  const canvas = document.createElement('canvas');
-  canvas.width = width * scale;
-  canvas.height = height * scale;
-  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
-  const picture = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-  if (!picture) throw new Error(`The browser cannot make a picture of ${canvas.width} by ${canvas.height} pixels.`);
-  return picture;
 }
 
 interface DrawingProps {
@@ -174,22 +146,4 @@ function inlineStyles(svg: SVGSVGElement): void {
     for (const name of DRAWN_PROPERTIES) element.setAttribute(name, computed.getPropertyValue(name));
     element.removeAttribute('class');
   }
-}
-
-function fontFaces(): readonly CSSFontFaceRule[] {
-  const sheets = [...document.styleSheets].flatMap((sheet) => [...sheet.cssRules]);
-  return sheets.flatMap((rule) => (rule instanceof CSSFontFaceRule ? [rule] : []));
-}
-
-/** Embeds the file of a font. */
-async function embedFont(face: CSSFontFaceRule): Promise<string> {
-  const address = /url\("?([^")]+)"?\)/.exec(face.cssText)?.[1];
-  if (address === undefined) return '';
-  const file = await (await fetch(new URL(address, face.parentStyleSheet?.href ?? location.href))).blob();
-  const data = await new Promise<string>((resolve) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.readAsDataURL(file);
-  });
-  return face.cssText.replace(/url\("?[^")]+"?\)/, `url("${data}")`);
 }

@@ -9,7 +9,7 @@ interface UnderStaffMenuProps {
   readonly onClose: () => void;
 }
 
-/** Chooses what stands under the staff, and how it is read; bench and sheet show the same. */
+/** Chooses what stands under the staff, and tells how it is read. */
 export function UnderStaffMenu({ anchor, onClose }: UnderStaffMenuProps) {
   const { fingers, steps, bow } = useUnderStaff();
   return (
@@ -18,7 +18,7 @@ export function UnderStaffMenu({ anchor, onClose }: UnderStaffMenuProps) {
       <CheckField label="Tones and semitones" checked={steps} onChange={(on) => showUnderStaff({ steps: on })} />
       <CheckField label="Bow" checked={bow} onChange={(on) => showUnderStaff({ bow: on })} />
       <p className="mt-1 text-sm text-dove-dark">
-        {UNDER_STAFF_WORDS.fingers} {UNDER_STAFF_WORDS.steps} {UNDER_STAFF_WORDS.bow} Bench and sheet show the same.
+        {UNDER_STAFF_WORDS.fingers} {UNDER_STAFF_WORDS.steps} {UNDER_STAFF_WORDS.bow} A new sheet begins with the same.
       </p>
     </Popover>
   );

@@ -1,5 +1,5 @@
 import { positionMarks } from '#core/messages';
-import { nameThatFits } from './names-that-fit.ts';
+import { nameThatFits } from '../engraving/index.ts';
 import type { Band } from './path-geometry.ts';
 
 /** The height of a name over its band, px. */

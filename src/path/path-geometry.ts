@@ -1,7 +1,7 @@
 import { mmFromNut } from '#core/instrument/geometry';
 import type { StringNumber } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
-import type { Head } from '../../../engraving/index.ts';
+import { type Head, isMarked } from '../engraving/index.ts';
 import { highestMmOf } from './small-path.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */
@@ -133,7 +133,7 @@ export function stringWidth(string: StringNumber): number {
 export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): readonly Bead[] {
   return heads.flatMap((head): Bead[] => {
     const note = plan.notes[head.index];
-    if (head.rest || head.tiedFromBefore || note?.kind !== 'note') return [];
+    if (!isMarked(head) || note?.kind !== 'note') return [];
     const levelWith = (stop: number, mm: number): number =>
       note.stops.slice(0, stop).filter((other) => Math.abs(other.mmFromNut - mm) * scale.pxPerMm < 2 * BEAD_RADIUS).length;
     return note.stops.map((planned, stop) => ({

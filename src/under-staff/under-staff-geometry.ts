@@ -2,7 +2,7 @@ import type { FingersAt } from '#core/fit';
 import type { ScaleSteps } from '#core/fit/intoned';
 import type { Finger } from '#core/hand/placement';
 import type { StringNumber } from '#core/instrument';
-import type { Head } from '../../../engraving/index.ts';
+import { type Head, isMarked } from '../engraving/index.ts';
 
 /** The work of one finger from one head to the next. */
 export interface LanePart {
@@ -61,7 +61,7 @@ export function stepMarksOf({ steps }: ScaleSteps, heads: readonly Head[], y: nu
     if (semitones === null || from === undefined || to === undefined) return [];
     const [left, right, middle] = [from + 5, to - 5, (from + to) / 2];
     const close = Math.abs(semitones) === 1;
-    const path = close ? `M${middle - 5} ${y}L${middle} ${y + 7}L${middle + 5} ${y}` : `M${left} ${y}v5H${right}v-5`;
+    const path = close ? `M${middle - 5} ${y}L${middle} ${y + 7}L${middle + 5} ${y}` : `M${left} ${y}V${y + 5}H${right}V${y}`;
     return [{ key: String(index), x: middle, path, wide: Math.abs(semitones) > 2 }];
   });
 }
@@ -79,5 +79,5 @@ export function tetrachordLinesOf(
 }
 
 function headsByIndex(heads: readonly Head[]): ReadonlyMap<number, Head> {
-  return new Map(heads.filter(({ rest, tiedFromBefore }) => !rest && !tiedFromBefore).map((head) => [head.index, head]));
+  return new Map(heads.filter(isMarked).map((head) => [head.index, head]));
 }

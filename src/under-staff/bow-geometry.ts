@@ -1,5 +1,5 @@
 import type { BowPlan, DrawnBow } from '#core/bow';
-import type { Head } from '../../../engraving/index.ts';
+import { type Head, isMarked } from '../engraving/index.ts';
 
 /** A place of the bow over the staff: x, px, and the place on the bow, 0 the frog, 1 the tip. */
 export interface BowPoint {
@@ -14,7 +14,7 @@ const BEYOND = 16;
 
 /** Lists each bow as points from head to head; where it ends in the next bow, at the head of that one. */
 export function bowLinesOf({ bows, places }: BowPlan, heads: readonly Head[]): readonly (readonly BowPoint[])[] {
-  const sounding = heads.filter(({ rest, tiedFromBefore }) => !rest && !tiedFromBefore);
+  const sounding = heads.filter(isMarked);
   return bows.flatMap((bow, order) => {
     const inside = sounding.filter(({ index }) => index >= bow.from && index <= bow.to);
     if (inside.length === 0) return [];

@@ -1,0 +1,137 @@
+import type { FlowMusic, FlowRoom, TurnPlace } from './flow.ts';
+
+/** The measures of a system; `to` is exclusive. */
+export interface SystemMeasures {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The systems of a page, and the place at which the page before was turned; null for the first. */
+export interface PageOfSystems {
+  readonly systems: readonly SystemMeasures[];
+  readonly turn: TurnPlace | null;
+}
+
+/** The room for music: that of a page, and how much of the first page is used already, mm. */
+interface MusicRoom extends FlowRoom {
+  readonly usedMm: number;
+}
+
+/** The cost of each page beyond the first, and of each kind of turn, against the cost of an uneven system (below). */
+const PAGE_COST = 40;
+const TURN_COSTS: Readonly<Record<TurnPlace, number>> = { rest: 0, 'open string': 1, playing: 12, 'slur or shift': 10_000 };
+
+/** The cost of a page turned with nothing on it: less than a poor turn within a slur or a shift would cost, more than anything else. */
+const EMPTY_PAGE_COST = 100;
+
+/** The cost of a page that is turned half empty. */
+const HALF_EMPTY_COST = 6;
+
+/** The share of the natural width to which music may be drawn together, and the one beyond which it looks torn apart. */
+const CLOSEST = 0.85;
+
+/** A way to set the first measures of a page: its cost, the height used, and the system that ends it. */
+interface Filled {
+  readonly cost: number;
+  readonly usedMm: number;
+  /** The first measure of the last system. */
+  readonly before: number;
+}
+
+/** A way to begin a page with some measure. */
+interface Begun {
+  readonly cost: number;
+  /** The measure with which the page before begins; null for the first page. */
+  readonly pageBefore: number | null;
+  /** The systems of the page before. */
+  readonly systems: readonly SystemMeasures[];
+}
+
+/**
+ * Breaks music into systems and pages: evenly filled systems, few pages, and page turns in a rest or on an open string, never within a slur
+ * or a shift where any other place can be had. The cheapest way is found exactly for the costs above, page by page and system by system
+ * (dynamic programming after D. E. Knuth and M. F. Plass, "Breaking paragraphs into lines", 1981, with pages around the lines); the height
+ * of a page that is being filled is that of the cheapest way to its last system.
+ */
+export function setMusic(music: FlowMusic, room: MusicRoom): readonly PageOfSystems[] {
+  if (music.count === 0) return [];
+  const begun = new Map<number, Begun>([[0, { cost: 0, pageBefore: null, systems: [] }]]);
+  let best: Begun | null = null;
+  const offer = (now: Begun | null | undefined, candidate: Begun): Begun => (now && now.cost <= candidate.cost ? now : candidate);
+  for (let first = 0; first < music.count; first += 1) {
+    const page = begun.get(first);
+    if (!page) continue;
+    const filled = fillPage(music, first, first === 0 ? room : { ...room, usedMm: 0 });
+    for (const [to, { cost, usedMm }] of filled) {
+      const systems = systemsTo(filled, first, to);
+      if (to === music.count) best = offer(best, { cost: page.cost + cost, pageBefore: first, systems });
+      else {
+        const turnCost = TURN_COSTS[music.turns[to - 1] ?? 'playing'] + HALF_EMPTY_COST * Math.max(0, 1 - usedMm / room.heightMm);
+        begun.set(to, offer(begun.get(to), { cost: page.cost + cost + PAGE_COST + turnCost, pageBefore: first, systems }));
+      }
+    }
+  }
+  const rest = room.usedMm > 0 ? setMusicOnNewPage(music, room) : null;
+  if (rest && (best === null || rest.cost < best.cost)) return [{ systems: [], turn: null }, ...rest.pages];
+  return best ? pagesBack(begun, best, music) : [];
+}
+
+/** Sets music that begins at the top of a new page, with its cost beside that of music that begins on the page before. */
+function setMusicOnNewPage(music: FlowMusic, room: MusicRoom): { readonly cost: number; readonly pages: readonly PageOfSystems[] } | null {
+  const fitsBelow = music.heightMm(0, 1) + music.gapMm + room.usedMm <= room.heightMm;
+  if (fitsBelow && music.count === 1) return null;
+  const pages = setMusic(music, { ...room, usedMm: 0 });
+  const turns = pages.reduce((sum, { turn }) => sum + (turn === null ? 0 : TURN_COSTS[turn] + PAGE_COST), 0);
+  return { cost: EMPTY_PAGE_COST + PAGE_COST + turns, pages };
+}
+
+/** Finds the cheapest ways to fill a page with systems from a measure on, by the measure after their last. */
+function fillPage(music: FlowMusic, first: number, room: MusicRoom): ReadonlyMap<number, Filled> {
+  const filled = new Map<number, Filled>([[first, { cost: 0, usedMm: room.usedMm, before: first }]]);
+  for (let from = first; from < music.count; from += 1) {
+    const before = filled.get(from);
+    if (!before) continue;
+    for (let to = from + 1; to <= music.count; to += 1) {
+      const naturalMm = music.naturalMm(from, to);
+      if (to > from + 1 && naturalMm * CLOSEST > room.widthMm) break;
+      const usedMm = before.usedMm + (before.usedMm > 0 ? music.gapMm : 0) + music.heightMm(from, to);
+      // A system taller than a page has one to itself.
+      if (usedMm > room.heightMm && before.usedMm > 0) continue;
+      const cost = before.cost + unevenness(naturalMm, room.widthMm, to === music.count);
+      const now = filled.get(to);
+      if (!now || cost < now.cost) filled.set(to, { cost, usedMm, before: from });
+    }
+  }
+  filled.delete(first);
+  return filled;
+}
+
+/** Judges how far a system is from filling its line: drawn apart or together; a short last one costs little. */
+function unevenness(naturalMm: number, widthMm: number, last: boolean): number {
+  const apart = widthMm / naturalMm - 1;
+  if (apart < 0) return 40 * apart * apart + (naturalMm * CLOSEST > widthMm ? 1000 : 0);
+  return last ? 0.2 * Math.min(apart, 4) : 10 * apart * apart;
+}
+
+/** Lists the systems of a page back from its last measure. */
+function systemsTo(filled: ReadonlyMap<number, Filled>, first: number, end: number): readonly SystemMeasures[] {
+  const systems: SystemMeasures[] = [];
+  for (let to = end; to > first;) {
+    const from = filled.get(to)?.before ?? first;
+    systems.unshift({ from, to });
+    to = from;
+  }
+  return systems;
+}
+
+function pagesBack(begun: ReadonlyMap<number, Begun>, end: Begun, music: FlowMusic): readonly PageOfSystems[] {
+  const pages: PageOfSystems[] = [];
+  for (let now: Begun = end; now.pageBefore !== null;) {
+    const first = now.pageBefore;
+    pages.unshift({ systems: now.systems, turn: first === 0 ? null : (music.turns[first - 1] ?? null) });
+    const before = begun.get(first);
+    if (!before) break;
+    now = before;
+  }
+  return pages;
+}

@@ -1,0 +1,2 @@
+export { engraveMeasured, type RecordedStaff, type SignOutline, type SignOutlines } from './engrave-measured.ts';
+export type { Recorded } from './recorder.ts';

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { isOnSheet, readySheet, type SheetChoices } from '#core/paper';
+import { NOTHING_KNOWN } from '#core/drill/hot-spots';
+import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
+import { paper, type SheetPages } from '../../printing/index.ts';
+import type { PieceRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
+import { keepOrThrow } from '../../state/keeping/index.ts';
+import { say } from '../../state/notices.ts';
+import { PIECE, STUDIO, useStored } from '../../state/reading/index.ts';
+import { useUnderStaff } from '../../state/under-staff.ts';
+import { NOT_KEPT } from '../../words/paper/sheet.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
+import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
+import { type CodeOrNot, useCode } from './use-code.ts';
+
+/** The sheet of a piece: its choices, where they come from, and its pages. */
+export interface SheetAtHand {
+  readonly piece: PlannedPiece;
+  readonly record: PieceRecord;
+  readonly player: PlayerRecord | null;
+  readonly school: SchoolRecord | null;
+  readonly choices: SheetChoices;
+  readonly pages: Asked<SheetPages>;
+  /** The code to scan, or the reason why there is none; null until it is known. */
+  readonly code: CodeOrNot | null;
+  /** Chooses something about the sheet, which is kept with the piece. */
+  readonly choose: (change: SheetChoices) => void;
+}
+
+/** Gives the sheet of the piece of an id; a sentence where there is no piece. */
+export function useSheet(id: string | null): Asked<SheetAtHand | string> {
+  const planned = usePlanned(id);
+  const record = answerOf(useStored(PIECE, id));
+  const studio = answerOf(useStored(STUDIO));
+  const [chosen, setChosen] = useState<{ readonly id: string; readonly choices: SheetChoices } | null>(null);
+  const rows = useUnderStaff();
+  const player = studio?.players.find((candidate) => candidate.id === record?.playerId) ?? null;
+  const school = studio?.schools.find((candidate) => candidate.id === record?.schoolId) ?? null;
+  const usual = player?.document.sheet ?? school?.document.sheet ?? withRows(readySheet('usual'), rows);
+  const choices = (chosen?.id === id ? chosen?.choices : record?.document.sheet) ?? usual;
+  const piece = answerOf(planned);
+  const code = answerOf(useCode(record?.document.brief ?? null, choices.code === true));
+  const pages = usePages({ piece: typeof piece === 'string' ? null : piece, player, choices, code });
+  if (planned.state !== 'answered') return planned;
+  if (typeof planned.value === 'string') return { state: 'answered', value: planned.value };
+  if (!record || !studio) return { state: 'waiting' };
+  const choose = (change: SheetChoices): void => {
+    const next = { ...choices, ...change };
+    setChosen({ id: record.id, choices: next });
+    void keepChoices(record, next);
+  };
+  return { state: 'answered', value: { piece: planned.value, record, player, school, choices, pages, code, choose } };
+}
+
+/** A new sheet begins with the rows that are shown under the staff on the bench. */
+function withRows(choices: SheetChoices, { steps, fingers, bow }: ReturnType<typeof useUnderStaff>): SheetChoices {
+  return { ...choices, parts: { ...choices.parts, ...(steps && { steps }), ...(fingers && { fingers }), ...(bow && { bow }) } };
+}
+
+async function keepChoices(record: PieceRecord, sheet: SheetChoices): Promise<void> {
+  await keepOrThrow('piece', { ...record, document: { ...record.document, sheet }, updatedAt: Date.now() }, record).catch(() =>
+    say(NOT_KEPT),
+  );
+}
+
+/** Keeps choices as the usual ones of a player, for every piece that has none of its own. */
+export async function keepForPlayer(player: PlayerRecord, sheet: SheetChoices): Promise<void> {
+  await keepOrThrow('player', { ...player, document: { ...player.document, sheet }, updatedAt: Date.now() }, player);
+}
+
+/** Keeps choices as the usual ones of a school. */
+export async function keepForSchool(school: SchoolRecord, sheet: SheetChoices): Promise<void> {
+  await keepOrThrow('school', { ...school, document: { ...school.document, sheet }, updatedAt: Date.now() }, school);
+}
+
+interface Setting {
+  readonly piece: PlannedPiece | null;
+  readonly player: PlayerRecord | null;
+  readonly choices: SheetChoices;
+  readonly code: CodeOrNot | null;
+}
+
+function usePages({ piece, player, choices, code: found }: Setting): Asked<SheetPages> {
+  const code = found === null || typeof found === 'string' ? null : found;
+  return useAsked({
+    key: ['sheet', piece && engine.sessionOf(piece.plan.brief), piece?.name, piece?.id, choices, code?.link],
+    when: piece !== null && found !== null,
+    ask: async () => {
+      if (!piece) throw new Error('There is no piece to set.');
+      const known = isOnSheet('hotSpots', choices) ? await knownOf(piece, player) : NOTHING_KNOWN;
+      const title = pieceTitle({ name: piece.name, brief: piece.plan.brief });
+      return await paper().sheet({ title, plan: piece.plan, choices, known, code });
+    },
+  });
+}
+
+async function knownOf({ plan, id, playerId }: PlannedPiece, player: PlayerRecord | null) {
+  const { triesOfPiece } = await import('../../state/practice/known.ts');
+  return { positions: player?.document.profile.positions ?? null, tried: await triesOfPiece(plan, id, playerId) };
+}

@@ -1,0 +1,28 @@
+export { bandNames } from './band-names.ts';
+export {
+  type Band,
+  bandsOf,
+  type Bead,
+  BEAD_RADIUS,
+  beadsOf,
+  type DropTarget,
+  dropTargets,
+  ghostsOf,
+  LANES,
+  type Link,
+  linksOf,
+  nearestTarget,
+  type PathLabel,
+  pathScale,
+  type PathScale,
+  type Slope,
+  type SlopeLabel,
+  slopeLabels,
+  slopesOf,
+  type Stretch,
+  stretchesOf,
+  stringStroke,
+  stringWidth,
+  yOfMm,
+} from './path-geometry.ts';
+export { highestMmOf, smallPath, type SmallSpace } from './small-path.ts';

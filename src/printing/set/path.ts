@@ -1,0 +1,108 @@
+import svgpath from 'svgpath';
+import { mmFromNut } from '#core/instrument/geometry';
+import { lineShape, type PaperShape, type PathShape, textShape, MM_PER_POINT } from '#core/paper';
+import type { Plan } from '#core/plan/describe';
+import { circleOutline, type Head, type StaffLayout } from '../../engraving/index.ts';
+import {
+  bandNames,
+  bandsOf,
+  BEAD_RADIUS,
+  beadsOf,
+  type Bead,
+  linksOf,
+  pathScale,
+  type PathScale,
+  slopesOf,
+  stringStroke,
+  yOfMm,
+} from '../../path/index.ts';
+
+/** The height of the path under a system in the usual size, px of the staff. */
+const PATH_PX = 190;
+
+/** The part of the drawing below the nut that holds labels on the screen, px; on paper nothing stands there. */
+const BELOW_NUT = 40;
+
+/** Where a path is drawn. */
+interface PathPlace {
+  readonly mmPerPx: number;
+  /** Its top, mm from the top of its system. */
+  readonly topMm: number;
+  readonly staffMm: number;
+}
+
+/** Gives the height of the path under a system, mm. */
+export function pathHeightMm(_plan: Plan, staffMm: number): number {
+  return ((PATH_PX - BELOW_NUT) * staffMm) / 40;
+}
+
+/** Draws the path of the hand under the heads of a system: the string in true proportion, nut at the bottom, in black for a copier. */
+export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayout, { mmPerPx, topMm }: PathPlace): readonly PaperShape[] {
+  const scale = pathScale(plan, PATH_PX);
+  const beads = beadsOf(plan, heads, scale);
+  const at = (x: number, y: number) => [x * mmPerPx, topMm + y * mmPerPx] as const;
+  const ends = { left: 0, right: layout.offsets.at(-1) ?? 0 };
+  const place = (d: string, look: Pick<PathShape, 'fill' | 'stroke'>): PathShape => ({
+    kind: 'path',
+    d: svgpath(d).unarc().scale(mmPerPx).translate(0, topMm).round(3).toString(),
+    ...look,
+  });
+  const bands = bandsOf(plan, beads, scale);
+  const names = bandNames(bands);
+  return [
+    ...semitones(plan, scale).map((y) => lineShape(at(ends.left, y), at(ends.right, y), y === scale.nutY ? 0.35 : 0.07)),
+    ...bands.map(({ x, top, width, height }) =>
+      place(rounded(x, top, width, height), { fill: null, stroke: stroke('grey', 0.12, [0.8, 0.6]) }),
+    ),
+    ...bands.flatMap((band, order) => {
+      const name = names[order];
+      const sizePt = (12.5 * mmPerPx) / MM_PER_POINT;
+      return name == null ? [] : [textShape(at(band.x + 4, band.top - 3), sizePt, name, { face: 'serif-italic' })];
+    }),
+    ...linksOf(beads).map(({ from, to, width, crossesString }) =>
+      place(`M${from.x} ${from.y}L${to.x} ${to.y}`, {
+        fill: null,
+        stroke: stroke('grey', (crossesString ? 0.8 : width) * mmPerPx, crossesString ? [0.4, 0.7] : []),
+      }),
+    ),
+    ...slopesOf(plan, beads, scale).map(({ fromX, fromY, toX, toY }) => {
+      const [start, end] = [fromX + BEAD_RADIUS + 2, Math.max(fromX + BEAD_RADIUS + 6, toX - BEAD_RADIUS - 2)];
+      const middle = (start + end) / 2;
+      return place(`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`, {
+        fill: null,
+        stroke: stroke('ink', 2.6 * mmPerPx, []),
+      });
+    }),
+    ...beads.flatMap((bead) => beadShapes(bead, { place, at, mmPerPx })),
+  ];
+}
+
+function semitones(plan: Plan, scale: PathScale): readonly number[] {
+  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
+  return Array.from({ length: most + 1 }, (_, count) => yOfMm(scale, mmFromNut(plan.stringLengthMm, count)));
+}
+
+function stroke(tone: 'ink' | 'grey', thickMm: number, dashMm: readonly number[]) {
+  return { tone, thickMm, dashMm };
+}
+
+interface Placing {
+  readonly place: (d: string, look: Pick<PathShape, 'fill' | 'stroke'>) => PathShape;
+  readonly at: (x: number, y: number) => readonly [number, number];
+  readonly mmPerPx: number;
+}
+
+/** Draws a finger in its ring: as heavy as its string, dashed for a harmonic. */
+function beadShapes({ x, y, radius, note, stop: order }: Bead, { place, at, mmPerPx }: Placing): readonly PaperShape[] {
+  const stop = note.stops[order] ?? note.stops[0];
+  const ring = circleOutline(x, y, radius);
+  return [
+    place(ring, { fill: 'paper', stroke: stroke('ink', stringStroke(note, order) * mmPerPx, stop.harmonic ? [0.45, 0.35] : []) }),
+    textShape(at(x, y + 4.2), (12 * mmPerPx) / MM_PER_POINT, stop.finger, { face: 'serif-bold', anchor: 'middle' }),
+  ];
+}
+
+function rounded(x: number, y: number, width: number, height: number): string {
+  const r = 6;
+  return `M${x + r} ${y}H${x + width - r}Q${x + width} ${y} ${x + width} ${y + r}V${y + height - r}Q${x + width} ${y + height} ${x + width - r} ${y + height}H${x + r}Q${x} ${y + height} ${x} ${y + height - r}V${y + r}Q${x} ${y} ${x + r} ${y}Z`;
+}

@@ -1,0 +1,97 @@
+import type { Orientation, PrintSize, ReadySheet, SheetPart, TurnPlace } from '#core/paper';
+
+/** The names of what can stand on a sheet. */
+export const SHEET_PART_LABELS: Readonly<Record<SheetPart, string>> = {
+  aim: 'Aim',
+  staff: 'Staff with fingering',
+  strings: 'Numerals of the strings',
+  positions: 'Names of positions',
+  inBetween: 'In-between notes, small',
+  letters: 'Names of the notes under the staff',
+  path: 'Path of the hand under each system',
+  steps: 'Tones and semitones',
+  fingers: 'Fingers down and lifted',
+  names: 'Fingers and names without a staff',
+  bow: 'Bow',
+  remarks: 'Remarks and cues',
+  shifts: 'Shifts, each told once',
+  patterns: 'Finger patterns by string',
+  distances: 'Distances from the nut',
+  landmarks: 'Landmarks',
+  checks: 'Where to stop and listen',
+  hotSpots: 'Hot spots with their loops',
+  tempi: 'Tempi of the week, to tick',
+};
+
+/** The names of the choices that are ready. */
+export const READY_SHEET_LABELS: Readonly<Record<ReadySheet, string>> = { beginner: 'Beginner', usual: 'Usual', spare: 'Spare' };
+
+/** The names of the sizes of print, by the height of the staff. */
+export const PRINT_SIZE_LABELS: Readonly<Record<PrintSize, string>> = {
+  usual: 'Usual, staff 7 mm',
+  large: 'Large, staff 9 mm',
+  largest: 'Largest, staff 11 mm',
+};
+
+/** The headings of the parts of a sheet. */
+export const SHEET_HEADINGS = {
+  names: 'Fingers and names',
+  remarks: 'Remarks',
+  shifts: 'Shifts',
+  patterns: 'Finger patterns',
+  distances: 'From the nut',
+  landmarks: 'Landmarks',
+  checks: 'Stop and listen',
+  hotSpots: 'Hot spots',
+  tempi: 'This week',
+} as const;
+
+/** The note at the foot of a page that cannot be turned in a rest or on an open string; null where it can. */
+export function turnText(turn: TurnPlace | null): string | null {
+  switch (turn) {
+    case 'playing':
+    case 'slur or shift':
+      return 'No rest to turn in: lay the next page beside this one.';
+    case 'rest':
+    case 'open string':
+    case null:
+      return null;
+  }
+}
+
+/** The notice where the choices could not be kept. */
+export const NOT_KEPT = 'The choices for this sheet could not be kept: the browser does not write to its storage.';
+
+/** The words around a code to scan. */
+export const CODE_WORDS = {
+  label: 'Code to scan',
+  hint: 'It opens the piece on the stand of another device. The fingering is in the code itself: nothing is sent, and no name is in it.',
+  address: 'Address of Dove Path for other devices',
+  ownMachine:
+    'This page is open on the machine’s own address, which no other device can reach. Set the address at which it can be reached.',
+  noAddress: 'This is no address: it begins with https:// or http://.',
+  tooLong: 'This piece is too long for a code that a camera reads from paper.',
+} as const;
+
+/** Writes the number of pages. */
+export function pagesText(count: number): string {
+  return count === 1 ? 'One page' : `${count} pages`;
+}
+
+/** The ways in which a page is held. */
+export const ORIENTATION_LABELS: Readonly<Record<Orientation, string>> = { portrait: 'Upright', landscape: 'Across' };
+
+/** The notice where pages could not be saved as a file. */
+export const SAVE_FAILED = 'The pages could not be saved as a file. Print them instead, or try once more.';
+
+/** Tells that choices are now the usual ones of a player or a school. */
+export function keptAsUsualText(name: string): string {
+  return `Sheets for ${name} begin with these choices now; those of pieces that have their own stay as they are.`;
+}
+
+/** Tells how large a code is, or why there is none. */
+export function codeText(code: { readonly sideMm: number } | 'not wanted' | 'own machine' | 'too long'): string {
+  if (code === 'own machine') return CODE_WORDS.ownMachine;
+  if (code === 'too long') return CODE_WORDS.tooLong;
+  return code === 'not wanted' ? '' : `The code is ${Math.round(code.sideMm)} mm wide.`;
+}
