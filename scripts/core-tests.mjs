@@ -5,7 +5,7 @@
  * tests run by themselves in a fresh clone.
  */
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -36,6 +36,8 @@ const WALKS_SEEDED_BRIEFS = /seeded-plans/;
 if (process.env['DOVE_PATH_GENERATED'] !== '1') {
   const made = spawnSync(process.execPath, [...TSX, 'scripts/compile-validators.ts'], { stdio: 'inherit' });
   if (made.status !== 0) process.exit(made.status ?? 1);
+  // Fonts change with their packages alone, and take longer: they are made where there are none.
+  if (!existsSync('src/printing/faces/made/measures.js')) spawnSync(process.execPath, ['scripts/fonts/make-fonts.mjs'], { stdio: 'inherit' });
 }
 
 const names = process.argv.slice(2);

@@ -1,8 +1,4 @@
-/** The sizes of paper, mm. */
-export const PAPERS = { A4: { widthMm: 210, heightMm: 297 }, Letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
-
-/** The name of a paper. */
-export type Paper = keyof typeof PAPERS;
+import { lineShape, type Paper, type PaperPages, PAPERS, type PaperShape, textShape } from '#core/paper';
 
 /** One tape: its distance from the nut, and its labels. */
 export interface Tape {
@@ -12,27 +8,6 @@ export interface Tape {
   readonly label: string;
   /** The notes written beside the strip. */
   readonly notes: string;
-}
-
-/** A shape on a page, in mm from its upper left corner, y downward. */
-export type PageShape =
-  /** A line from one place to another, with its thickness, dashed or not. */
-  | {
-      readonly kind: 'line';
-      readonly fromMm: readonly [x: number, y: number];
-      readonly toMm: readonly [x: number, y: number];
-      readonly thickMm: number;
-      readonly dashed: boolean;
-    }
-  /** Words that begin at a place, with their size. */
-  | { readonly kind: 'text'; readonly atMm: readonly [x: number, y: number]; readonly sizePt: number; readonly text: string };
-
-/** Pages to be printed at their own size. */
-export interface PrintedPages {
-  /** The paper for which it is made. */
-  readonly paper: Paper;
-  /** The shapes on each page. */
-  readonly pages: readonly (readonly PageShape[])[];
 }
 
 /** The margin within which no printer is asked to print, mm. */
@@ -59,7 +34,7 @@ export const STRIP_TOP_MM = MARGIN_MM;
  * than a page continues on the next: each page after the first begins with an overlap, and the joining lines have the same letter. Every
  * page has a bar of 100 mm along and across, and marks at the middle of its edges.
  */
-export function tapePages(title: readonly string[], tapes: readonly Tape[], paper: Paper): PrintedPages {
+export function tapePages(title: readonly string[], tapes: readonly Tape[], paper: Paper): PaperPages {
   const lengthMm = Math.max(0, ...tapes.map((tape) => tape.mm)) + BEYOND_LAST_MM;
   const stepMm = sectionMm(paper);
   const count = Math.max(1, Math.ceil(lengthMm / stepMm));
@@ -67,7 +42,7 @@ export function tapePages(title: readonly string[], tapes: readonly Tape[], pape
     const strip = { fromMm: page * stepMm, toMm: Math.min(lengthMm, (page + 1) * stepMm), page, count };
     return [...stripShapes(strip, tapes), ...titleShapes(title, page, count), ...checkShapes(paper)];
   });
-  return { paper, pages };
+  return { ...PAPERS[paper], pages };
 }
 
 /** Gives the length of strip that one page takes, mm. */
@@ -86,36 +61,36 @@ interface Strip {
   readonly count: number;
 }
 
-function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly PageShape[] {
+function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly PaperShape[] {
   const lap = strip.page === 0 ? 0 : OVERLAP_MM;
   const yOf = (mm: number): number => STRIP_TOP_MM + lap + mm - strip.fromMm;
   const [left, right] = [STRIP_LEFT_MM, STRIP_LEFT_MM + STRIP_WIDTH_MM];
   const [top, bottom] = [yOf(strip.fromMm) - lap, yOf(strip.toMm)];
-  const across = (y: number, thickMm: number, dashed = false): PageShape => line([left, y], [right, y], thickMm, dashed);
+  const across = (y: number, thickMm: number, dashed = false): PaperShape => lineShape([left, y], [right, y], thickMm, dashed);
   const here = tapes.filter((tape) => tape.mm >= strip.fromMm - lap && tape.mm <= strip.toMm);
   return [
-    line([left, top], [left, bottom], 0.2, true),
-    line([right, top], [right, bottom], 0.2, true),
-    ...(strip.page === 0 ? [across(top, 0.8), text([right + 3, top + 2], 8, 'Edge of the nut')] : [across(top, 0.2, true)]),
+    lineShape([left, top], [left, bottom], 0.2, true),
+    lineShape([right, top], [right, bottom], 0.2, true),
+    ...(strip.page === 0 ? [across(top, 0.8), textShape([right + 3, top + 2], 8, 'Edge of the nut')] : [across(top, 0.2, true)]),
     ...(strip.page === 0 ? [] : joinShapes(yOf(strip.fromMm), strip.page, 'lay it on the line of the page before')),
     ...(strip.page === strip.count - 1
       ? [across(bottom, 0.2, true)]
       : joinShapes(bottom, strip.page + 1, 'the next page is laid on from here')),
     ...here.flatMap((tape) => [
       across(yOf(tape.mm), 0.35),
-      text([left + 1.5, yOf(tape.mm) - 1], 6.5, tape.label),
-      text([right + 3, yOf(tape.mm) + 1], 8, tape.notes),
+      textShape([left + 1.5, yOf(tape.mm) - 1], 6.5, tape.label),
+      textShape([right + 3, yOf(tape.mm) + 1], 8, tape.notes),
     ]),
   ];
 }
 
 /** Draws a join; both ends have the same letter. */
-function joinShapes(y: number, join: number, words: string): readonly PageShape[] {
+function joinShapes(y: number, join: number, words: string): readonly PaperShape[] {
   const letter = String.fromCharCode(64 + join);
   return [
-    line([STRIP_LEFT_MM - 6, y], [STRIP_LEFT_MM + STRIP_WIDTH_MM + 6, y], 0.2, true),
-    text([STRIP_LEFT_MM - 6, y - 1], 8, letter),
-    text([STRIP_LEFT_MM + STRIP_WIDTH_MM + 8, y - 1.5], 8, `Join ${letter}: ${words}`),
+    lineShape([STRIP_LEFT_MM - 6, y], [STRIP_LEFT_MM + STRIP_WIDTH_MM + 6, y], 0.2, true),
+    textShape([STRIP_LEFT_MM - 6, y - 1], 8, letter),
+    textShape([STRIP_LEFT_MM + STRIP_WIDTH_MM + 8, y - 1.5], 8, `Join ${letter}: ${words}`),
   ];
 }
 
@@ -125,40 +100,27 @@ const WORDS_LEFT_MM = 96;
 /** The top of the title, below the words about a join. */
 const TITLE_TOP_MM = 44;
 
-function titleShapes(title: readonly string[], page: number, count: number): readonly PageShape[] {
+function titleShapes(title: readonly string[], page: number, count: number): readonly PaperShape[] {
   const lines = [...title, ...(count > 1 ? [`Page ${page + 1} of ${count}`] : [])];
-  return lines.map((words, index) => text([WORDS_LEFT_MM, TITLE_TOP_MM + index * 6], index === 0 ? 14 : 9, words));
+  return lines.map((words, index) => textShape([WORDS_LEFT_MM, TITLE_TOP_MM + index * 6], index === 0 ? 14 : 9, words));
 }
 
-function checkShapes(paper: Paper): readonly PageShape[] {
+function checkShapes(paper: Paper): readonly PaperShape[] {
   const { widthMm, heightMm } = PAPERS[paper];
   const [x, y] = [WORDS_LEFT_MM, heightMm - 40];
   const middle = [widthMm / 2, heightMm / 2] as const;
   return [
-    line([x, y], [x + CHECK_BAR_MM, y], 0.35, false),
-    line([x, y - 2], [x, y + 2], 0.35, false),
-    line([x + CHECK_BAR_MM, y - 2], [x + CHECK_BAR_MM, y + 2], 0.35, false),
-    line([x, y - 6 - CHECK_BAR_MM], [x, y - 6], 0.35, false),
-    line([x - 2, y - 6 - CHECK_BAR_MM], [x + 2, y - 6 - CHECK_BAR_MM], 0.35, false),
-    line([x - 2, y - 6], [x + 2, y - 6], 0.35, false),
-    text([x, y + 6], 8, 'Both bars are 100 mm: lay the ruler on them. If they are not,'),
-    text([x, y + 10], 8, 'print again at 100 %, without fitting to the page.'),
-    line([middle[0], MARGIN_MM - 6], [middle[0], MARGIN_MM - 1], 0.2, false),
-    line([middle[0], heightMm - MARGIN_MM + 1], [middle[0], heightMm - MARGIN_MM + 6], 0.2, false),
-    line([MARGIN_MM - 6, middle[1]], [MARGIN_MM - 1, middle[1]], 0.2, false),
-    line([widthMm - MARGIN_MM + 1, middle[1]], [widthMm - MARGIN_MM + 6, middle[1]], 0.2, false),
+    lineShape([x, y], [x + CHECK_BAR_MM, y], 0.35, false),
+    lineShape([x, y - 2], [x, y + 2], 0.35, false),
+    lineShape([x + CHECK_BAR_MM, y - 2], [x + CHECK_BAR_MM, y + 2], 0.35, false),
+    lineShape([x, y - 6 - CHECK_BAR_MM], [x, y - 6], 0.35, false),
+    lineShape([x - 2, y - 6 - CHECK_BAR_MM], [x + 2, y - 6 - CHECK_BAR_MM], 0.35, false),
+    lineShape([x - 2, y - 6], [x + 2, y - 6], 0.35, false),
+    textShape([x, y + 6], 8, 'Both bars are 100 mm: lay the ruler on them. If they are not,'),
+    textShape([x, y + 10], 8, 'print again at 100 %, without fitting to the page.'),
+    lineShape([middle[0], MARGIN_MM - 6], [middle[0], MARGIN_MM - 1], 0.2, false),
+    lineShape([middle[0], heightMm - MARGIN_MM + 1], [middle[0], heightMm - MARGIN_MM + 6], 0.2, false),
+    lineShape([MARGIN_MM - 6, middle[1]], [MARGIN_MM - 1, middle[1]], 0.2, false),
+    lineShape([widthMm - MARGIN_MM + 1, middle[1]], [widthMm - MARGIN_MM + 6, middle[1]], 0.2, false),
   ];
-}
-
-function line(
-  fromMm: readonly [number, number],
-  toMm: readonly [number, number],
-  thickMm: number,
-  dashed: boolean,
-): Extract<PageShape, { kind: 'line' }> {
-  return { kind: 'line', fromMm, toMm, thickMm, dashed };
-}
-
-function text(atMm: readonly [number, number], sizePt: number, words: string): Extract<PageShape, { kind: 'text' }> {
-  return { kind: 'text', atMm, sizePt, text: words };
 }

@@ -5,7 +5,7 @@ import { FIRST_TAPES } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 import { isInKey, type Key, keyLabel, parseKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
-import { type Paper, PAPERS } from '#core/tapes';
+import { type Paper, PAPER_NAMES } from '#core/paper';
 import { answerOf, engine, useAsked } from '../../engine/index.ts';
 import type { PieceRecord } from '../../records/record.ts';
 import { keep } from '../../state/keeping/index.ts';
@@ -30,7 +30,6 @@ const SET_LABELS: Readonly<Record<TapeSet, string>> = {
   semitones: 'every semitone up to the octave',
 };
 
-const PAPER_NAMES = ['A4', 'Letter'] as const satisfies readonly (keyof typeof PAPERS)[];
 const OCTAVE = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /** The choice of tapes; the key and the piece count where the set asks for one. */

@@ -2,8 +2,10 @@ import type { Instrument } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { type Key, pitchInKey } from '#core/key';
-import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
+import type { Paper, PaperPages } from '#core/paper';
+import { type Tape, tapePages } from '#core/tapes';
 import { downloadBlob, fileNameOf } from '../../files/index.ts';
+import { paper } from '../../printing/index.ts';
 import { exactMmText } from '../../words/intonation/intonation.ts';
 import { fingerboardName } from '../../words/studio/instruments.ts';
 
@@ -19,7 +21,7 @@ export interface TapesOn {
 }
 
 /** Draws the strip to print, in true millimetres. */
-export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedPages {
+export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PaperPages {
   const title = [
     `Tapes for ${name}`,
     `${fingerboardName(instrument.kind, instrument.size)}, string ${instrument.stringLengthMm} mm from nut to bridge`,
@@ -33,12 +35,13 @@ export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: P
   );
 }
 
-/** Writes the strip as a file; the code that writes PDF comes when the first strip is asked for. */
-export async function printTapes(tapes: TapesOn, paper: Paper): Promise<void> {
-  const { pagesPdf } = await import('../../printing/pages-pdf.ts');
+/** Writes the strip as a file. */
+export async function printTapes(tapes: TapesOn, on: Paper): Promise<void> {
   const { instrument } = tapes;
   const name = `tapes ${fingerboardName(instrument.kind, instrument.size)} ${instrument.stringLengthMm} mm`;
-  downloadBlob(fileNameOf(name, 'pdf'), new Blob([pagesPdf(tapePagesOf(tapes, paper))], { type: 'application/pdf' }));
+  const { pages, ...size } = tapePagesOf(tapes, on);
+  const document = { title: `Tapes for ${tapes.name}`, pages: pages.map((shapes) => ({ ...size, shapes })), outline: [], trueToSize: true };
+  downloadBlob(fileNameOf(name, 'pdf'), new Blob([await paper().pdf(document)], { type: 'application/pdf' }));
 }
 
 function tapeAt({ stringLengthMm, strings }: Instrument, key: Key, semitones: number): Tape {

@@ -19,13 +19,13 @@ export interface PdfDocument {
   readonly pages: Iterable<PdfPage>;
   /** The entries of the outline, each with the number of its page, from 1. */
   readonly outline: readonly { readonly title: string; readonly page: number }[];
-  /** Whether the viewer is told not to scale it, so that millimetres stay millimetres. */
+  /** Whether the viewer is told not to scale it, so that millimetres stay millimetres; its content is left uncompressed, to be measured. */
   readonly trueToSize: boolean;
 }
 
 /** Writes a document as PDF in real millimetres: notation as outlines, words as text in their own fonts. */
 export function pdfOf({ title, pages, outline, trueToSize }: PdfDocument, faces: FaceFiles): ArrayBuffer {
-  const pdf = new jsPDF({ unit: 'mm', compress: true, putOnlyUsedFonts: true });
+  const pdf = new jsPDF({ unit: 'mm', compress: !trueToSize, putOnlyUsedFonts: true });
   // The first page has the size of the writer's own choice: it goes when the others are there.
   for (const face of FACES) addFace(pdf, face, faces[face]);
   pdf.setLanguage('en-GB');

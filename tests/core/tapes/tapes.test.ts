@@ -3,8 +3,11 @@ import { describe, it } from 'node:test';
 import { FIRST_TAPES } from '#core/hand';
 import { INSTRUMENT_KINDS, SIZES } from '#core/instrument';
 import { mmFromNut } from '#core/instrument/geometry';
-import { CHECK_BAR_MM, type Paper, PAPERS, sectionMm, STRIP_TOP_MM, type Tape, tapePages } from '#core/tapes';
-import { pagesPdf } from '../../../src/printing/pages-pdf.ts';
+import { type Paper, PAPERS } from '#core/paper';
+import { CHECK_BAR_MM, sectionMm, STRIP_TOP_MM, type Tape, tapePages } from '#core/tapes';
+import { pdfOf } from '../../../src/printing/draw/pdf.ts';
+import { FACE_FILES_READ } from '../../support/paper/faces.ts';
+import { textsOfPdf } from '../../support/paper/pdf-texts.ts';
 import { lengthMm, linesOfPdf, type PdfLine } from '../../support/pdf-lines.ts';
 
 function tapesAt(places: readonly number[]): readonly Tape[] {
@@ -12,7 +15,12 @@ function tapesAt(places: readonly number[]): readonly Tape[] {
 }
 
 function printTape(places: readonly number[], paper: Paper): readonly PdfLine[] {
-  return linesOfPdf(pagesPdf(tapePages(['Tapes for a ½ cello'], tapesAt(places), paper)));
+  return linesOfPdf(tapePdf('Tapes for a ½ cello', places, paper));
+}
+
+function tapePdf(title: string, places: readonly number[], paper: Paper): ArrayBuffer {
+  const { pages, ...size } = tapePages([title], tapesAt(places), paper);
+  return pdfOf({ title, pages: pages.map((shapes) => ({ ...size, shapes })), outline: [], trueToSize: true }, FACE_FILES_READ);
 }
 
 /** Finds lines across the strip: 26 mm wide, level. */
@@ -76,10 +84,10 @@ describe('a strip of tapes in its PDF', () => {
     }
   });
 
-  it('writes accidentals and fractions in letters every reader has, and asks not to be scaled', () => {
-    const text = Buffer.from(pagesPdf(tapePages(['A ½ cello'], tapesAt([20]), 'A4'))).toString('latin1');
-    assert.match(text, /\(A 1\/2 cello\)/);
-    assert.match(text, /\(Eb\)/);
-    assert.match(text, /\/PrintScaling\s*\/None/);
+  it('writes accidentals and fractions as they are read, and asks not to be scaled', async () => {
+    const pdf = tapePdf('A ½ cello', [20], 'A4');
+    const texts = (await textsOfPdf(pdf)).flatMap((page) => page.map(({ text }) => text));
+    assert.ok(texts.includes('A ½ cello') && texts.includes('E♭'), texts.join(' | '));
+    assert.match(Buffer.from(pdf).toString('latin1'), /\/PrintScaling\s*\/None/);
   });
 });

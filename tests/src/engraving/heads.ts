@@ -12,7 +12,7 @@ export function headAt(index: number, x: number, more: Partial<Head> = {}): Head
     slur: null,
     octaveLine: false,
     small: false,
-  passedBy: null,
+    passedBy: null,
     tuplet: null,
     accent: null,
     articulation: null,

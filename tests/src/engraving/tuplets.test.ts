@@ -9,8 +9,7 @@ function head(index: number, tuplet: HeadTuplet | null, more: Partial<Head> = {}
   const x = 30 * index;
   const place = { x, y: 120, left: x - 6, right: x + 6, top: 85, bottom: 125, stemUp: true };
   const plain = { rest: false, accidental: false, accent: null, articulation: null, tiedFromBefore: false, tiedToNext: false, slur: null };
-  return { index, ...place, ...plain, octaveLine: false, small: false,
-  passedBy: null, tuplet, ...more };
+  return { index, ...place, ...plain, octaveLine: false, small: false, passedBy: null, tuplet, ...more };
 }
 
 describe('tuplets on the staff', () => {

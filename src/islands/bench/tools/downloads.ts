@@ -37,12 +37,17 @@ export async function downloadCsv(): Promise<void> {
 
 /** Saves staff and path as pages to print. */
 export async function downloadPdf(): Promise<void> {
-  const work = workStore.getState();
   const plan = planShown();
   if (!plan) return;
-  const [{ scorePdf }, about] = await Promise.all([import('./score-pdf.ts'), aboutShown(plan)]);
-  const title = pieceTitle(work);
-  downloadBlob(fileNameOf(title, 'pdf'), new Blob([await scorePdf(plan, title, about)], { type: 'application/pdf' }));
+  const [{ paper }, { WITH_PATH }, { NOTHING_KNOWN }] = await Promise.all([
+    import('../../../printing/worker/client.ts'),
+    import('../../../printing/with-path.ts'),
+    import('#core/drill/hot-spots'),
+  ]);
+  const title = pieceTitle(workStore.getState());
+  const { pages, format } = await paper().sheet({ title, plan, choices: WITH_PATH, known: NOTHING_KNOWN, code: null });
+  const document = { title, pages: pages.map((shapes) => ({ ...format, shapes })), outline: [], trueToSize: false };
+  downloadBlob(fileNameOf(title, 'pdf'), new Blob([await paper().pdf(document)], { type: 'application/pdf' }));
 }
 
 /** Saves the piece as it stands, planned or not. */

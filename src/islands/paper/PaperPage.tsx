@@ -1,3 +1,4 @@
+import './faces.css';
 import { createElement } from 'react';
 import type { PaperShape } from '#core/paper';
 import { svgElement } from '../../printing/index.ts';
