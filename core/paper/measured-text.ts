@@ -35,7 +35,7 @@ export function linesOfText({ text, face, sizePt }: SetText, widthMm: number, me
   return text.split('\n').flatMap((paragraph) => {
     const lines: string[] = [];
     let line = '';
-    for (const word of paragraph.split(/\s+/).flatMap((whole) => piecesThatFit(whole, fits))) {
+    for (const word of paragraph.split(/[^\S\u00a0]+/).flatMap((whole) => piecesThatFit(whole, fits))) {
       const longer = line === '' ? word : `${line} ${word}`;
       if (line === '' || fits(longer)) line = longer;
       else {

@@ -24,7 +24,7 @@ export interface StaffLayout {
   readonly staffTopY: number;
   /** The y of the numbers of strings. */
   readonly stringRowY: number;
-  /** The y of the names of notes, if they are asked for. */
+  /** The y of the names of notes, of a chord that of the lowest, if they are asked for. */
   readonly nameRowY: number;
   /** The y of cues, if there are any. */
   readonly cueRowY: number;
@@ -62,8 +62,8 @@ const AROUND_SIGNATURE = 14;
 const BOW_ROW = 14;
 const CUE_ROW = 16;
 
-/** The height of the row of names, where they are asked for. */
-const NAME_ROW = 17;
+/** The height of a row of names, where they are asked for. */
+export const NAME_ROW = 17;
 
 /** The height of the row of ornaments, where there are any. */
 export const ORNAMENT_ROW = 15;
@@ -119,8 +119,8 @@ export interface WrittenRows {
   readonly bows: boolean;
   readonly ornaments: boolean;
   readonly cues: boolean;
-  /** Whether the notes are named. */
-  readonly names?: boolean;
+  /** The number of names under each other at a note: one, or one for each note of a chord; 0 where nobody asked for them. */
+  readonly names?: number;
   /** Whether tones and semitones are shown. */
   readonly steps?: boolean;
   /** The number of fingers that have a lane of their own; 0 where nobody asked for them. */
@@ -253,9 +253,9 @@ function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLay
 /** Lists the rows below the strings, from the top. */
 function rowsBelow(
   stringRowY: number,
-  { cues, names = false, steps = false, lanes = 0, bow = false }: WrittenRows,
+  { cues, names = 0, steps = false, lanes = 0, bow = false }: WrittenRows,
 ): Pick<StaffLayout, 'nameRowY' | 'cueRowY' | 'stepRowY' | 'fingerLanesY' | 'bowLaneY' | 'height'> {
-  const nameRowY = stringRowY + (names ? NAME_ROW : 0);
+  const nameRowY = stringRowY + names * NAME_ROW;
   const stepRowY = nameRowY + 8 + (cues ? CUE_ROW : 0);
   const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   const lanesEndY = fingerLanesY + (lanes > 0 ? lanes * FINGER_LANE + 6 : 0);

@@ -7,7 +7,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { articulationMarks, articulationY } from './articulations.ts';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from './curves.ts';
 import type { Head } from './draw-measures.ts';
-import { ARTICULATION_REACH, ORNAMENT_ROW, type StaffLayout, systemEnds } from './layout.ts';
+import { ARTICULATION_REACH, NAME_ROW, ORNAMENT_ROW, type StaffLayout, systemEnds } from './layout.ts';
 import { NAME_LETTER, nameThatFits } from './names-that-fit.ts';
 import { ACCENT_SIGNS, ACCIDENTAL_SIGNS, BOW_SIGNS, ORNAMENT_SIGNS } from './signs.ts';
 import { type OutlineMark, outlineMark, type StaffMark, type TextMark, textMark } from './staff-mark.ts';
@@ -166,8 +166,9 @@ function marksOfNote(staff: MarkedStaff, marked: MarkedHead): readonly StaffMark
 
 /** Writes the name of a note below it, of a double stop both, the upper note above the other. */
 function nameMarks({ index, x }: Head, { stops }: PlannedSound, y: number): readonly TextMark[] {
-  const name = stops.map(({ written }) => noteLabel(written).replace(/\d+$/, '')).join('–');
-  return [textMark(`${index} name`, 'finger', name, x, y, { anchor: 'middle' })];
+  return stops.map(({ written }, order) =>
+    textMark(`${index} name ${order}`, 'finger', noteLabel(written), x, y - order * NAME_ROW, { anchor: 'middle' }),
+  );
 }
 
 /** Names the string and the position of a note, where they begin. */

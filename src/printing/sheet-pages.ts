@@ -20,7 +20,7 @@ import { bowCountText, bowEndsText } from '../words/line/bow.ts';
 import { SHEET_PART_LABELS, turnText } from '../words/paper/sheet.ts';
 import { UNDER_STAFF_WORDS } from '../words/hand/under-staff.ts';
 import { briefLine } from '../words/piece/brief-line.ts';
-import { block, heading, paragraph, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
+import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 import { codeBlockShapes, type CodeToScan } from './set/code.ts';
 import { type MusicLook, printedMusic, type PrintedMusic } from './set/music.ts';
 import { moved } from './set/moved.ts';
@@ -198,7 +198,7 @@ function headAndFoot(
   const footMm = heightMm - marginMm;
   const turn = next === undefined ? null : turnText(page.turn);
   return [
-    ...(order === 0 ? [] : [textShape([marginMm, marginMm + 2], size, title, { face: 'serif-italic' })]),
+    ...(order === 0 ? [] : [textShape([marginMm, marginMm + 2], size, printable(title), { face: 'serif-italic' })]),
     textShape([widthMm / 2, footMm], size, `${order + 1} of ${count}`, { face: 'serif', anchor: 'middle' }),
     ...(turn === null ? [] : [textShape([marginMm, footMm - 4], size, turn, { face: 'serif-italic' })]),
   ];

@@ -1,6 +1,7 @@
 import type { BowPlan } from '#core/bow';
 import { fingerWork } from '#core/fit';
-import { scaleSteps } from '#core/fit/intoned';
+import { type ScaleSteps, scaleSteps } from '#core/fit/intoned';
+import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import {
   BOW_LANE,
@@ -24,9 +25,7 @@ export function stepRowMarks(plan: Plan, heads: readonly Head[], layout: StaffLa
   const y = layout.stepRowY + 4;
   const first = heads.find(({ index }) => index === 0);
   return [
-    ...(first && steps.start && steps.start.steps.length > 0
-      ? [textMark('from open', 'small', fromOpenText(steps.start), first.x - 12, y + 8, { anchor: 'end', tone: 'soft' })]
-      : []),
+    ...(first && steps.start ? wayFromOpen(steps.start, first.x - 12, y) : []),
     ...stepMarksOf(steps, heads, y).flatMap(({ key, path, wide, x }) => [
       outlineMark(`step ${key}`, path, 1.2),
       ...(wide ? [textMark(`step ${key} size`, 'small', '1½', x, y + 16, { anchor: 'middle' })] : []),
@@ -37,8 +36,23 @@ export function stepRowMarks(plan: Plan, heads: readonly Head[], layout: StaffLa
   ];
 }
 
-function fromOpenText({ open, steps }: { readonly open: string; readonly steps: readonly number[] }): string {
-  return `${open.replace(/\d/, '')} ${steps.map((semitones) => (semitones === 1 ? '∨' : semitones === 2 ? '⊔' : '1½')).join(' ')}`;
+/** The width of a step on the way from an open string, less where there is no room for so many, and that of the string's name, px. */
+const WAY_STEP = 13;
+const STRING_NAME = 16;
+
+/** Draws the way from an open string to the first note: the name of the string, and its steps up to a place, px. */
+function wayFromOpen({ open, steps }: NonNullable<ScaleSteps['start']>, right: number, y: number): readonly StaffMark[] {
+  if (steps.length === 0) return [];
+  const width = Math.min(WAY_STEP, (right - STRING_NAME) / steps.length);
+  const left = right - steps.length * width;
+  return [
+    textMark('from open', 'small', noteLabel(open), left - 4, y + 8, { anchor: 'end', tone: 'soft' }),
+    ...steps.map((semitones, order) => {
+      const [from, to] = [left + order * width + 1, left + (order + 1) * width - 2];
+      const path = semitones === 1 ? `M${from} ${y}L${(from + to) / 2} ${y + 7}L${to} ${y}` : `M${from} ${y}V${y + 5}H${to}V${y}`;
+      return outlineMark(`from open ${order}`, path, 1.2, { tone: 'soft' });
+    }),
+  ];
 }
 
 /** The strength of a finger's line by what it does. */

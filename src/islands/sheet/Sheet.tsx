@@ -66,7 +66,7 @@ function SheetBody({ sheet }: { readonly sheet: SheetAtHand }) {
   if (come !== null && come !== last) setLast(come);
   const shown = come ?? last;
   return (
-    <div className="mt-2 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_21rem] print:block">
+    <div className="mt-2 grid gap-x-8 print:m-0 gap-y-4 lg:grid-cols-[minmax(0,1fr)_21rem] print:block">
       <article aria-label="Pages" aria-busy={come === null} className="grid content-start justify-items-center gap-4 print:block">
         {shown ? <Pages pages={shown} /> : <Answered asked={sheet.pages}>{() => null}</Answered>}
       </article>

@@ -61,7 +61,7 @@ export function paragraph(
   { widthMm, scale }: SetFrame,
 ): PrintedBlock {
   const size = sizePt * scale;
-  const lines = linesOfText({ text, face, sizePt: size }, widthMm - insetMm - freeMm, FACE_MEASURES);
+  const lines = linesOfText({ text: printable(text), face, sizePt: size }, widthMm - insetMm - freeMm, FACE_MEASURES);
   const stepMm = size * MM_PER_POINT * LEADING;
   const yOf = (line: number): number => size * MM_PER_POINT * ASCENT + line * stepMm;
   const shapes = lines.map((line, order) => textShape([insetMm, yOf(order)], size, line, { face, tone }));
@@ -118,6 +118,11 @@ function boxShapes(leftMm: number, topMm: number, scale: number): readonly Paper
   const sideMm = 4 * scale;
   const d = `M${leftMm} ${topMm}H${leftMm + sideMm}V${topMm + sideMm}H${leftMm}Z`;
   return [{ kind: 'path', d, fill: null, stroke: { tone: 'ink', thickMm: 0.25, dashMm: [] } }];
+}
+
+/** Writes the fractions that the faces lack with figures. */
+export function printable(text: string): string {
+  return text.replaceAll('⅞', '7/8').replaceAll('⅛', '1/8');
 }
 
 /** Gives the width of words, mm. */

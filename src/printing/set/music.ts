@@ -83,7 +83,8 @@ export function printedMusic(plan: Plan, look: MusicLook, widthMm: number): Prin
 /** The rows that the staff needs beside its notes. */
 function rowsWritten(plan: Plan, { show, steps, fingers, bow }: MusicLook): WrittenRows {
   const rows = rowsOf(plan, { fingers, steps, bow: bow !== null });
-  return { ...rows, cues: rows.cues && show.cues, names: show.names };
+  const voices = plan.notes.reduce((most, note) => Math.max(most, note.kind === 'note' ? note.stops.length : 0), 1);
+  return { ...rows, cues: rows.cues && show.cues, names: show.names ? voices : 0 };
 }
 
 interface SystemToDraw {
@@ -129,7 +130,7 @@ function outline({ d, thick, dash, tone, covers }: Omit<OutlineMark, 'kind' | 'k
 
 /** The face and the size, px of the staff, of each kind of words on it. */
 const LOOKS: Readonly<Record<Exclude<MarkLook, 'sign'>, { readonly face: Face; readonly px: number }>> = {
-  finger: { face: 'serif-bold', px: 15 },
+  finger: { face: 'serif-bold', px: 14 },
   'finger-on-stand': { face: 'serif-bold', px: 19 },
   position: { face: 'serif-italic', px: 13.5 },
   string: { face: 'sans', px: 13 },

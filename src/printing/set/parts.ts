@@ -93,7 +93,7 @@ function distanceBlocks({ plan }: SheetSource, frame: SetFrame): readonly Printe
     const sorted = stopsOn(plan, number).toSorted((one, other) => one.semitonesAboveOpen - other.semitonesAboveOpen);
     for (const { finger, written, semitonesAboveOpen } of sorted) {
       const mm = mmFromNut(plan.stringLengthMm, semitonesAboveOpen);
-      places.set(`${finger} ${semitonesAboveOpen}`, `${finger} ${noteLabel(written)} ${exactMmText(mm)}`);
+      places.set(`${finger} ${semitonesAboveOpen}`, `${finger} ${noteLabel(written)} ${exactMmText(mm)}`.replaceAll(' ', '\u00a0'));
     }
     return places.size === 0 ? [] : [[`${number} (${noteLabel(name)})`, [...places.values()].join(',  ')]];
   });
