@@ -53,7 +53,7 @@ export function staffMarks(staff: MarkedStaff): readonly StaffMark[] {
   const { plan, heads, layout, isSystem = false, bows } = staff;
   const curves = curvesOf(heads, isSystem ? systemEnds(layout) : null);
   const written = writtenMarks(plan.brief, bows);
-  const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
+  const begins = heads.flatMap((head) => beginOfName(plan, head, layout));
   return [
     ...curves.map((curve) => outlineMark(`${curve.kind} ${curve.fromX}`, curvePath(curve), null)),
     ...slideMarks(plan, heads),
@@ -61,7 +61,7 @@ export function staffMarks(staff: MarkedStaff): readonly StaffMark[] {
     ...tupletMarks(heads, layout),
     ...heads.flatMap((head) => passedMarks(head, layout)),
     ...heads.filter(isMarked).flatMap((head) => {
-      const room = Math.min(...begins.filter((x) => x > head.x), Infinity) - head.x;
+      const room = Math.min(...begins.filter(({ index }) => index > head.index).map(({ x }) => x), Infinity) - head.x;
       return marksOfNote(staff, { head, curves, written, room });
     }),
   ];
@@ -127,9 +127,12 @@ function tupletMarks(heads: readonly Head[], layout: StaffLayout): readonly Staf
   });
 }
 
-function startsStay(plan: Plan, head: Head): boolean {
+/** Finds the x at which the name of a position begins: at the note, or before it where the staff ends; none where no stay begins. */
+function beginOfName(plan: Plan, head: Head, { offsets }: StaffLayout): readonly { readonly index: number; readonly x: number }[] {
   const note = plan.notes[head.index];
-  return isMarked(head) && note?.kind === 'note' && note.beginsStay;
+  if (!isMarked(head) || note?.kind !== 'note' || !note.beginsStay) return [];
+  const right = offsets[offsets.length - 1] ?? 0;
+  return [{ index: head.index, x: Math.min(head.x, right - positionMark(note.position).length * NAME_LETTER) }];
 }
 
 /** A head with all that its marks must keep clear of. */

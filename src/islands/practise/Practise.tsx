@@ -24,6 +24,7 @@ import { SessionInTime } from './in-time/SessionInTime.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
+import { useCodeOpened } from './use-code-opened.ts';
 import { UndoNotice } from './UndoNotice.tsx';
 import { type Sessions, useSessions } from './use-sessions.ts';
 
@@ -60,10 +61,19 @@ const ADDRESS = { ...BROUGHT, session: parseAsString };
 
 function OfPlayer({ players }: { readonly players: readonly PlayerRecord[] }) {
   const shown = usePlayerWithPieces(players);
-  if (!shown) return null;
+  return shown && <OfThePlayer shown={shown} />;
+}
+
+function OfThePlayer({ shown }: { readonly shown: NonNullable<ReturnType<typeof usePlayerWithPieces>> }) {
+  const unplayable = useCodeOpened(shown.player);
   const { player, read, pieces, brought, tell } = shown;
   return (
     <TellNoteHere value={tell}>
+      {unplayable !== null && (
+        <Notice role="alert" trouble>
+          {unplayable}
+        </Notice>
+      )}
       <SessionsOf
         key={player?.id ?? NOBODY}
         playerId={player?.id ?? null}

@@ -28,3 +28,6 @@ export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: mi
 export const NAMES_WORDS = 'Names';
 /** The words of the button that shows the notes again. */
 export const NOTES_WORDS = 'Notes';
+
+/** The message where the code that was scanned leads to nothing a hand can play. */
+export const CODE_OF_NO_PIECE = 'No hand plays the piece in this code as it is asked for. Ask your teacher for another sheet.';
