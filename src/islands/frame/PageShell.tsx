@@ -32,7 +32,7 @@ export function PageShell({ current, title, titled = 'shown', pieceId = null, be
         {titled === 'hidden' ? (
           <h1 className={TITLES.hidden}>{title}</h1>
         ) : (
-          <div className="flex min-h-9 flex-wrap items-center gap-x-6 gap-y-1">
+          <div className="flex min-h-9 print:min-h-0 flex-wrap items-center gap-x-6 gap-y-1">
             <h1 className={TITLES[titled]}>{title}</h1>
             <div ref={setSlot} className="empty:hidden" />
             {beside !== undefined && <div className="no-print ml-auto flex flex-wrap items-center gap-1.5">{beside}</div>}

@@ -62,7 +62,7 @@ export const PIECE_PAGES = [
   { href: '/compare', name: 'Compare' },
   { href: '/drills', name: 'Drills', keeps: true },
   { href: '/take', name: 'Take' },
-  { href: '/sheet', name: 'Sheet' },
+  { href: '/sheet', name: 'Sheet', keeps: true },
   { href: '/by-heart', name: 'By heart', keeps: true },
 ] as const satisfies readonly PageLink[];
 

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { issuesText } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
@@ -19,12 +20,18 @@ export interface PlannedPiece {
 export function usePlanned(id: string | null): Asked<PlannedPiece | string> {
   const kept = useStored(PIECE, id);
   const record = answerOf(kept);
+  const brief = record?.document.brief ?? null;
+  // A piece whose name or sheet is changed keeps its plan.
+  const text = useMemo(() => (brief === null ? '' : JSON.stringify(brief)), [brief]);
   const planned = useAsked({
-    key: ['planned', record?.id, record?.revision],
+    key: ['planned', record?.id, text],
     ask: (signal) => planRecord(record, signal),
     when: kept.state === 'answered',
   });
-  return kept.state === 'failed' ? kept : planned;
+  if (kept.state === 'failed') return kept;
+  if (planned.state !== 'answered' || typeof planned.value === 'string' || !record) return planned;
+  const { id: pieceId, document, playerId } = record;
+  return { state: 'answered', value: { ...planned.value, id: pieceId, name: document.name, playerId } };
 }
 
 async function planRecord(record: PieceRecord | null, signal: AbortSignal): Promise<PlannedPiece | string> {

@@ -1,14 +1,15 @@
 import svgpath from 'svgpath';
 import { mmFromNut } from '#core/instrument/geometry';
-import { lineShape, type PaperShape, type PathShape, textShape, MM_PER_POINT } from '#core/paper';
+import { MM_PER_POINT, type PaperShape, type PathShape, textShape } from '#core/paper';
 import type { Plan } from '#core/plan/describe';
-import { circleOutline, type Head, type StaffLayout } from '../../engraving/index.ts';
+import { circleOutline, type Head, STAFF_HEIGHT, type StaffLayout } from '../../engraving/index.ts';
 import {
   bandNames,
   bandsOf,
   BEAD_RADIUS,
   beadsOf,
   type Bead,
+  highestMmOf,
   linksOf,
   pathScale,
   type PathScale,
@@ -16,12 +17,20 @@ import {
   stringStroke,
   yOfMm,
 } from '../../path/index.ts';
+import { widthOf } from './blocks.ts';
 
-/** The height of the path under a system in the usual size, px of the staff. */
-const PATH_PX = 190;
+/** The height of the path under a system for a hand that stays in low positions, and for one that goes to the middle of the string, px. */
+const LOW_PATH = 170;
+const HIGH_PATH = 300;
 
 /** The part of the drawing below the nut that holds labels on the screen, px; on paper nothing stands there. */
 const BELOW_NUT = 40;
+
+/** Gives the height of the drawing: the higher the hand goes, the more, px of the staff. */
+function pathPx(plan: Plan): number {
+  const share = Math.min(1, Math.max(0, highestMmOf([plan]) / plan.stringLengthMm - 0.25) / 0.35);
+  return LOW_PATH + share * (HIGH_PATH - LOW_PATH);
+}
 
 /** Where a path is drawn. */
 interface PathPlace {
@@ -32,13 +41,13 @@ interface PathPlace {
 }
 
 /** Gives the height of the path under a system, mm. */
-export function pathHeightMm(_plan: Plan, staffMm: number): number {
-  return ((PATH_PX - BELOW_NUT) * staffMm) / 40;
+export function pathHeightMm(plan: Plan, staffMm: number): number {
+  return ((pathPx(plan) - BELOW_NUT) * staffMm) / STAFF_HEIGHT;
 }
 
 /** Draws the path of the hand under the heads of a system: the string in true proportion, nut at the bottom, in black for a copier. */
 export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayout, { mmPerPx, topMm }: PathPlace): readonly PaperShape[] {
-  const scale = pathScale(plan, PATH_PX);
+  const scale = pathScale(plan, pathPx(plan));
   const beads = beadsOf(plan, heads, scale);
   const at = (x: number, y: number) => [x * mmPerPx, topMm + y * mmPerPx] as const;
   const ends = { left: 0, right: layout.offsets.at(-1) ?? 0 };
@@ -50,14 +59,27 @@ export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayo
   const bands = bandsOf(plan, beads, scale);
   const names = bandNames(bands);
   return [
-    ...semitones(plan, scale).map((y) => lineShape(at(ends.left, y), at(ends.right, y), y === scale.nutY ? 0.35 : 0.07)),
+    ...semitones(plan, scale).map((y) =>
+      place(`M${ends.left} ${y}H${ends.right}`, {
+        fill: null,
+        stroke: y === scale.nutY ? stroke('ink', 0.35, []) : stroke('grey', 0.05, []),
+      }),
+    ),
     ...bands.map(({ x, top, width, height }) =>
       place(rounded(x, top, width, height), { fill: null, stroke: stroke('grey', 0.12, [0.8, 0.6]) }),
     ),
     ...bands.flatMap((band, order) => {
       const name = names[order];
       const sizePt = (12.5 * mmPerPx) / MM_PER_POINT;
-      return name == null ? [] : [textShape(at(band.x + 4, band.top - 3), sizePt, name, { face: 'serif-italic' })];
+      if (name == null) return [];
+      const [x, y] = at(band.x + 4, band.top - 3);
+      const [wideMm, highMm] = [widthOf(name, 'serif-italic', sizePt), 12 * mmPerPx];
+      // White under the name keeps the lines of the semitones away from it.
+      const ground = `M${x} ${y + 0.15 * highMm}H${x + wideMm}V${y - 0.75 * highMm}H${x}Z`;
+      return [
+        { kind: 'path' as const, d: svgpath(ground).round(3).toString(), fill: 'paper' as const, stroke: null },
+        textShape([x, y], sizePt, name, { face: 'serif-italic' }),
+      ];
     }),
     ...linksOf(beads).map(({ from, to, width, crossesString }) =>
       place(`M${from.x} ${from.y}L${to.x} ${to.y}`, {

@@ -138,7 +138,7 @@ test('notes are written: pitch, length, inserted, deleted; bow, cue and remark',
   await expect(page.locator('[data-cue]')).toHaveText('sing a)');
   await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
-  await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Listen to the open string.');
+  await expect(page.getByRole('article', { name: 'Pages' })).toContainText('Listen to the open string.');
 });
 
 test('a whole fingering is typed as digits, and what it cannot be is said', async ({ page }) => {

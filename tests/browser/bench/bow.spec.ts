@@ -37,6 +37,6 @@ test('the bow plan: what is left over, its cure, the bow on the staff, a bowing 
   await expect(page.locator('[data-bow-drawn]')).toHaveCount(8);
 
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
-  await expect(page.locator('[data-bow-lane]').first()).toBeVisible();
+  await expect(page.getByRole('article').getByText('frog').first()).toBeVisible();
   await expect(page.getByRole('article')).toContainText('29 notes, four to a bow: one left over');
 });

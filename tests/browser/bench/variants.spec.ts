@@ -1,4 +1,4 @@
-import { expect, findCommand, openNewPiece, planDrawn, tellWholeBrief, test } from '../bench-page.ts';
+import { expect, findCommand, openNewPiece, planDrawn, tellWholeBrief, test, waitUntilSaved } from '../bench-page.ts';
 
 test('a line in another rhythm and bowing, found by typing; a practice page of its variants', async ({ page }) => {
   await openNewPiece(page);
@@ -15,22 +15,25 @@ test('a line in another rhythm and bowing, found by typing; a practice page of i
   await planDrawn(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Beginning')).toHaveValue('');
+  await page.getByLabel('Octaves').selectOption({ label: 'three octaves' });
+  await planDrawn(page);
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await page.getByRole('button', { name: 'Variants: none' }).click();
   await page.getByLabel('one long and two short').check();
   await page.getByLabel('one separate, three slurred').check();
-  await expect(page.getByRole('region', { name: 'one long and two short' })).toContainText('… and so on.');
+  const pages = page.getByRole('article', { name: 'Pages' });
+  await expect(pages).toContainText('1. One long and two short');
+  await expect(pages).toContainText('… and so on.');
   await page.getByLabel('All of each, not its beginning alone').check();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('region', { name: 'one separate, three slurred' })).not.toContainText('… and so on.');
+  await expect(pages).not.toContainText('… and so on.');
   // The bow of each variant is drawn under it.
-  await page.getByRole('button', { name: 'Under the staff' }).click();
   await page.getByLabel('Bow', { exact: true }).check();
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('region', { name: 'one separate, three slurred' }).locator('[data-bow-lane]').first()).toBeVisible();
-  await expect(page.getByRole('region', { name: 'one separate, three slurred' })).toContainText('bows: the first down');
+  await expect(pages.getByText('frog').nth(2)).toBeVisible();
+  await expect(pages.getByText(/bows: the first down/)).toHaveCount(3);
+  await waitUntilSaved(page);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'one long and two short' })).toBeVisible();
+  await expect(pages).toContainText('1. One long and two short');
 });
 
 test('a scale from another degree, its top note twice and a turn at the bottom; the arpeggios of a scale book in one line', async ({

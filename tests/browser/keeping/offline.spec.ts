@@ -26,7 +26,10 @@ test('with the network cut everything is there: plan, sheet, drawing, sound', as
   await expect(page.locator('[data-playing]')).toBeAttached();
   await page.getByRole('button', { name: 'Stop' }).click();
   await page.getByRole('link', { name: 'Sheet' }).click();
-  await expect(page.locator('.vf-notehead').first()).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Page 1 of 1/ })).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  expect((await readFile(await (await saved).path())).subarray(0, 4).toString()).toBe('%PDF');
   expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
   for (const name of ['Compare', 'Measurements']) {
     await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name }).click();

@@ -148,10 +148,10 @@ test('the sheet prints on one clean page', async ({ page }) => {
   await waitUntilSaved(page);
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.getByRole('heading', { name: 'For the stand' })).toBeVisible();
-  await expect(page.locator('.vf-notehead').first()).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Page 1 of 1 of For the stand' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
 });
 

@@ -1,0 +1,130 @@
+import { readFile } from 'node:fs/promises';
+import jsQR from 'jsqr';
+import type { Page } from '@playwright/test';
+import { expect, openNewPiece, planDrawn, test, waitUntilSaved } from '../bench-page.ts';
+import { textsOfPdf } from '../../support/paper/pdf-texts.ts';
+
+function pages(page: Page) {
+  return page.getByRole('article', { name: 'Pages' });
+}
+
+async function openSheet(page: Page, name: string): Promise<void> {
+  await openNewPiece(page);
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill(name);
+  await waitUntilSaved(page);
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByRole('group', { name: `Page 1 of 1 of ${name}` })).toBeVisible();
+}
+
+async function saveAs(page: Page, kind: string): Promise<Buffer> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: `Save as ${kind}` }).click();
+  return await readFile(await (await download).path());
+}
+
+test('a sheet is chosen ready or part by part, kept with its piece, and for its player', async ({ page }) => {
+  await openSheet(page, 'For the stand');
+  await expect(pages(page)).toContainText('Finger patterns');
+  await page.getByRole('button', { name: 'Beginner' }).click();
+  await expect(pages(page)).toContainText('From the nut');
+  await expect(pages(page)).toContainText('This week');
+  await page.getByLabel('Aim, or leave a line to write it on').fill('Listen to the open strings');
+  await page.getByLabel('Aim, or leave a line to write it on').press('Tab');
+  await expect(pages(page)).toContainText('Aim: Listen to the open strings');
+  await page.getByLabel('Tempi of the week, to tick').uncheck();
+  await expect(pages(page)).not.toContainText('This week');
+  await page.getByLabel('Paper', { exact: true }).selectOption('Letter');
+  await page.getByLabel('Held').selectOption('Across');
+  await waitUntilSaved(page);
+  await page.reload();
+  await expect(pages(page)).toContainText('Aim: Listen to the open strings');
+  await expect(page.getByLabel('Tempi of the week, to tick')).not.toBeChecked();
+  await expect(page.getByLabel('Paper', { exact: true })).toHaveValue('Letter');
+});
+
+test('a page is saved as PDF with real text, as a drawing and as a picture; on paper it is the same page', async ({ page }) => {
+  await openSheet(page, 'E♭ for the stand');
+  const saved = await saveAs(page, 'PDF');
+  const [texts = []] = await textsOfPdf(new Uint8Array(saved).buffer);
+  expect(texts.map(({ text }) => text)).toContain('E♭ for the stand');
+  // The same words stand at the same places on the screen: within 0.3 mm.
+  const shown = await pages(page)
+    .locator('svg')
+    .first()
+    .evaluate((svg) => {
+      const { left, top, width } = svg.getBoundingClientRect();
+      const mm = 210 / width;
+      return [...svg.querySelectorAll('text')].map((text) => {
+        const box = text.getBoundingClientRect();
+        return { text: text.textContent, leftMm: (box.left - left) * mm, rightMm: (box.right - left) * mm, topMm: (box.top - top) * mm };
+      });
+    });
+  for (const { text, leftMm, rightMm } of shown.filter(({ text: words }) => words.length > 12)) {
+    const inPdf = texts.filter(({ text: words }) => text.startsWith(words));
+    expect(inPdf.some((other) => Math.abs(other.leftMm - leftMm) < 0.3)).toBe(true);
+    const end = Math.max(...texts.filter(({ text: words }) => text.endsWith(words)).map((other) => other.leftMm + other.widthMm));
+    expect(Math.abs(end - rightMm)).toBeLessThan(0.3);
+  }
+  expect((await saveAs(page, 'SVG')).toString()).toContain('@font-face');
+  expect((await saveAs(page, 'PNG')).subarray(1, 4).toString()).toBe('PNG');
+  await page.emulateMedia({ media: 'print' });
+  const [printed = []] = await textsOfPdf(new Uint8Array(await page.pdf({ preferCSSPageSize: true })).buffer);
+  const title = texts.find(({ text }) => text === 'E♭ for the stand');
+  const first = printed[0];
+  expect(Math.abs((first?.leftMm ?? 0) - (title?.leftMm ?? 99))).toBeLessThan(0.3);
+  expect(Math.abs((first?.baseMm ?? 0) - (title?.baseMm ?? 99))).toBeLessThan(0.3);
+});
+
+test('a code leads to the stand of another device with the same plan; on the machine’s own address there is none', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openNewPiece(page);
+  await planDrawn(page);
+  const fingers = await fingersOn(page);
+  expect(fingers.length).toBeGreaterThan(7);
+  await openSheet(page, 'To be scanned');
+  await page.getByLabel('Code to scan').check();
+  await expect(page.getByText('This page is open on the machine’s own address', { exact: false })).toBeVisible();
+  await page.getByLabel('Address of Dove Path for other devices').fill('https://studio.example');
+  await page.getByLabel('Address of Dove Path for other devices').press('Tab');
+  await expect(page.getByText(/^The code is \d+ mm wide\.$/)).toBeVisible();
+  await expect(pages(page)).toContainText('studio.example/practise');
+  const link = await scanned(page);
+  expect(link).toMatch(/^https:\/\/studio\.example\/practise#brief=/);
+  const pupil = await (await browser.newContext()).newPage();
+  await pupil.goto(link.replace('https://studio.example', baseURL ?? ''));
+  await expect(pupil.locator('[data-stand]')).toBeVisible();
+  await pupil.getByRole('button', { name: 'Begin' }).click();
+  await expect(pupil.locator('[data-stand] .vf-notehead').first()).toBeVisible();
+  expect(await fingersOn(pupil)).toEqual(fingers);
+  await pupil.context().close();
+});
+
+/** Lists the fingers over the staff. */
+async function fingersOn(page: Page): Promise<readonly string[]> {
+  const texts = await page.locator('.on-staff text').allTextContents();
+  return texts.filter((text) => /^[–↓↑x]*[0-4T]$/.test(text));
+}
+
+/** Reads the code on the page as a camera would: from a picture of it. */
+async function scanned(page: Page): Promise<string> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PNG' }).click();
+  const png = (await readFile(await (await download).path())).toString('base64');
+  const picture = await page.evaluate(async (data) => {
+    const image = new Image();
+    image.src = `data:image/png;base64,${data}`;
+    await image.decode();
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [image.width, image.height];
+    const context = canvas.getContext('2d');
+    context?.drawImage(image, 0, 0);
+    // The code stands at the right, at the top.
+    const [width, height] = [Math.round(image.width * 0.4), Math.round(image.height * 0.3)];
+    const pixels = context?.getImageData(image.width - width, 0, width, height);
+    return { pixels: [...(pixels?.data ?? [])], width, height };
+  }, png);
+  return jsQR(new Uint8ClampedArray(picture.pixels), picture.width, picture.height)?.data ?? '';
+}
