@@ -6,7 +6,7 @@ import { STAGE_STATES, STAGES } from '#core/drill/apart';
 import { InstrumentSpec } from '#core/instrument';
 import { Day } from '#core/calendar';
 import { LogEntry, MOST_ENTRIES } from '#core/practice/log';
-import { SheetChoices } from '#core/paper';
+import { SheetChoices } from '#core/paper/choices';
 import { SESSION_FIELDS } from '#core/practice/item';
 import { oneOf } from '#core/result';
 import { WEEK_FIELDS } from '#core/week';

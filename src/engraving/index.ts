@@ -1,6 +1,8 @@
 export { curvesOf } from './curves.ts';
 export type { Head, MeasureRange } from './draw-measures.ts';
 export { BOW_LANE, FINGER_LANE, layoutStaff, STAFF_HEIGHT, STAFF_SPACE, type StaffLayout, systemEnds, type WrittenRows } from './layout.ts';
+export { engraveMeasured, type SignOutline, type SignOutlines } from './recorded/engrave-measured.ts';
+export type { EngravedShape } from './recorded/recorder.ts';
 export { musicFontReady } from './music-font.ts';
 export { NAME_LETTER, nameThatFits } from './names-that-fit.ts';
 export { circleOutline, type MarkLook, type MarkTone, type OutlineMark, outlineMark, type StaffMark, textMark } from './staff-mark.ts';

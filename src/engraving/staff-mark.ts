@@ -40,16 +40,12 @@ export interface OutlineMark {
 /** A mark on or around a staff. */
 export type StaffMark = TextMark | OutlineMark;
 
-/** Sets words, in ink and from their left edge unless the choice says otherwise. */
-export function textMark(
-  key: string,
-  look: MarkLook,
-  text: string,
-  x: number,
-  y: number,
-  choice: Partial<Pick<TextMark, 'anchor' | 'tone' | 'about'>> = {},
-): TextMark {
-  return { kind: 'text', key, look, text, x, y, anchor: 'start', tone: 'ink', about: null, ...choice };
+/** Where and how words are set: in ink and from their left edge, where nothing else is said. */
+type TextPlace = Pick<TextMark, 'x' | 'y'> & Partial<Pick<TextMark, 'anchor' | 'tone' | 'about'>>;
+
+/** Sets words at a place. */
+export function textMark(key: string, look: MarkLook, text: string, place: TextPlace): TextMark {
+  return { kind: 'text', key, look, text, anchor: 'start', tone: 'ink', about: null, ...place };
 }
 
 /** Draws an outline, in ink unless the choice says otherwise: a line of some thickness, px, or filled where that is null. */

@@ -97,7 +97,7 @@ function slideMarks(plan: Plan, heads: readonly Head[]): readonly OutlineMark[] 
 function passedMarks(head: Head, layout: StaffLayout): readonly TextMark[] {
   if (head.passedBy === null) return [];
   const y = Math.min(layout.fingerRowY, head.top - 5);
-  return [textMark(`${head.index} passed`, 'small', head.passedBy, head.x, y, { anchor: 'middle' })];
+  return [textMark(`${head.index} passed`, 'small', head.passedBy, { x: head.x, y, anchor: 'middle' })];
 }
 
 /** Draws the octave lines, each from its first head to its last. */
@@ -110,7 +110,7 @@ function octaveMarks(heads: readonly Head[], y: number): readonly StaffMark[] {
     else lines.push({ from: head.left, to: head.right });
   }
   return lines.flatMap(({ from, to }) => [
-    textMark(`octave ${from}`, 'position', '8va', from - 4, y, { about: ['octave-line', from] }),
+    textMark(`octave ${from}`, 'position', '8va', { x: from - 4, y, about: ['octave-line', from] }),
     outlineMark(`octave line ${from}`, `M${from + 22} ${y - 4}H${to + 4}V${y + 3}`, 1, { dash: [4, 3] }),
   ]);
 }
@@ -122,7 +122,7 @@ function tupletMarks(heads: readonly Head[], layout: StaffLayout): readonly Staf
     const bracket = `M${left} ${y - 9}V${y - 4}H${middle - 7}M${middle + 7} ${y - 4}H${right}V${y - 9}`;
     return [
       ...(bracketed ? [outlineMark(`bracket ${left}`, bracket, 1)] : []),
-      textMark(`tuplet ${left}`, 'position', String(notes), middle, y, { anchor: 'middle', about: ['tuplet', notes] }),
+      textMark(`tuplet ${left}`, 'position', String(notes), { x: middle, y, anchor: 'middle', about: ['tuplet', notes] }),
     ];
   });
 }
@@ -154,7 +154,9 @@ function marksOfNote(staff: MarkedStaff, marked: MarkedHead): readonly StaffMark
   const { look, height } = FINGERS[show.largeFingers ? 'stand' : 'desk'];
   const key = `${head.index}`;
   return [
-    textMark(`${key} finger`, mark.small ? 'small' : look, fingerMark(mark), head.x, y, {
+    textMark(`${key} finger`, mark.small ? 'small' : look, fingerMark(mark), {
+      x: head.x,
+      y,
       anchor: 'middle',
       tone: mark.shifted ? 'shift' : 'ink',
     }),
@@ -170,7 +172,7 @@ function marksOfNote(staff: MarkedStaff, marked: MarkedHead): readonly StaffMark
 /** Writes the name of a note below it, of a double stop both, the upper note above the other. */
 function nameMarks({ index, x }: Head, { stops }: PlannedSound, y: number): readonly TextMark[] {
   return stops.map(({ written }, order) =>
-    textMark(`${index} name ${order}`, 'finger', noteLabel(written), x, y - order * NAME_ROW, { anchor: 'middle' }),
+    textMark(`${index} name ${order}`, 'finger', noteLabel(written), { x, y: y - order * NAME_ROW, anchor: 'middle' }),
   );
 }
 
@@ -182,7 +184,7 @@ function placeMarks({ plan, marks, layout, show = ALL_MARKS }: MarkedStaff, { he
   const name = position && nameThatFits([positionMark(position), positionShort(position)], room);
   return [
     ...(show.strings && string !== null
-      ? [textMark(`${head.index} string`, 'string', string, head.x, layout.stringRowY, { anchor: 'middle', tone: 'soft' })]
+      ? [textMark(`${head.index} string`, 'string', string, { x: head.x, y: layout.stringRowY, anchor: 'middle', tone: 'soft' })]
       : []),
     ...(show.positions && name !== null ? [positionNameMark(head, name, layout)] : []),
   ];
@@ -193,7 +195,9 @@ function positionNameMark(head: Head, name: string, layout: StaffLayout): TextMa
   const x = head.x - 6;
   const right = layout.offsets[layout.offsets.length - 1] ?? 0;
   const fits = x + name.length * NAME_LETTER <= right;
-  return textMark(`${head.index} position`, 'position', name, fits ? x : right, layout.positionRowY, {
+  return textMark(`${head.index} position`, 'position', name, {
+    x: fits ? x : right,
+    y: layout.positionRowY,
     anchor: fits ? 'start' : 'end',
     tone: 'soft',
   });
@@ -202,8 +206,10 @@ function positionNameMark(head: Head, name: string, layout: StaffLayout): TextMa
 /** Draws the ornament over the finger of the note, with the accidental at it and the finger that plays its other note. */
 function ornamentMarks({ index, x }: Head, { kind, sign, finger }: NonNullable<FingerMark['ornament']>, y: number): readonly StaffMark[] {
   return [
-    textMark(`${index} ornament`, 'sign', ORNAMENT_SIGNS[kind], x - 3, y, { anchor: 'middle' }),
-    textMark(`${index} ornament finger`, 'small', `${sign === null ? '' : ACCIDENTAL_SIGNS[sign]}${finger}`, x + 8, y, {
+    textMark(`${index} ornament`, 'sign', ORNAMENT_SIGNS[kind], { x: x - 3, y, anchor: 'middle' }),
+    textMark(`${index} ornament finger`, 'small', `${sign === null ? '' : ACCIDENTAL_SIGNS[sign]}${finger}`, {
+      x: x + 8,
+      y,
       about: ['ornament', index],
     }),
   ];
@@ -226,8 +232,8 @@ function writtenAt({ index, x }: Head, { at, letters }: WrittenMarks, { topY, cu
   return [
     ...(mark.bow === undefined
       ? []
-      : [textMark(`${index} bow`, 'sign', BOW_SIGNS[mark.bow], x, topY - 2, { anchor: 'middle', about: ['bow', mark.bow] })]),
-    ...(cue === '' || !show.cues ? [] : [textMark(`${index} cue`, 'position', cue, x - 6, cueRowY, { about: ['cue', index] })]),
+      : [textMark(`${index} bow`, 'sign', BOW_SIGNS[mark.bow], { x, y: topY - 2, anchor: 'middle', about: ['bow', mark.bow] })]),
+    ...(cue === '' || !show.cues ? [] : [textMark(`${index} cue`, 'position', cue, { x: x - 6, y: cueRowY, about: ['cue', index] })]),
   ];
 }
 
@@ -236,7 +242,12 @@ function accentMarks(head: Head, layout: StaffLayout): readonly StaffMark[] {
   if (head.accent === null) return [];
   const sign = ACCENT_SIGNS[head.accent];
   return [
-    textMark(`${head.index} accent`, 'sign', sign, head.x, footOf(head, layout) + 9, { anchor: 'middle', about: ['accent', head.index] }),
+    textMark(`${head.index} accent`, 'sign', sign, {
+      x: head.x,
+      y: footOf(head, layout) + 9,
+      anchor: 'middle',
+      about: ['accent', head.index],
+    }),
   ];
 }
 

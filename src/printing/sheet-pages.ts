@@ -1,26 +1,17 @@
 import { type BowPlan, bowPlan } from '#core/bow';
 import { cautionsOf } from '#core/fit';
 import type { KnownOfPlayer } from '#core/drill/hot-spots';
-import {
-  formatOf,
-  isOnSheet,
-  layOutFlow,
-  lineShape,
-  type PageFormat,
-  type PaperShape,
-  type PlacedPage,
-  type SheetChoices,
-  STAFF_MM,
-  textShape,
-} from '#core/paper';
+import { lineShape, textShape } from '#core/paper';
+import { isOnSheet, type SheetChoices } from '#core/paper/choices';
 import { variantOf } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { cautionText } from '../words/cautions.ts';
 import { bowCountText, bowEndsText } from '../words/line/bow.ts';
-import { SHEET_PART_LABELS, turnText } from '../words/paper/sheet.ts';
+import { SHEET_PART_LABELS } from '../words/paper/sheet.ts';
 import { UNDER_STAFF_WORDS } from '../words/hand/under-staff.ts';
 import { briefLine } from '../words/piece/brief-line.ts';
-import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
+import { type Body, type PrintedPart, setBody, type SheetPages, withEnds } from './body.ts';
+import { block, heading, paragraph, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 import { codeBlockShapes, type CodeToScan } from './set/code.ts';
 import { type MusicLook, printedMusic, type PrintedMusic } from './set/music.ts';
 import { moved } from './set/moved.ts';
@@ -38,37 +29,17 @@ export interface SheetContent {
   readonly code: CodeToScan | null;
 }
 
-/** The pages of a sheet. */
-export interface SheetPages {
-  readonly format: PageFormat;
-  readonly title: string;
-  /** The shapes on each page, mm from its upper left corner. */
-  readonly pages: readonly (readonly PaperShape[])[];
+/** Sets a piece: title, music and the parts that were chosen. */
+export function sheetBody(content: SheetContent): Body {
+  return setBody(content.title, content.choices, (frame, staffMm) => partsOf(content, frame, staffMm));
 }
 
-type Part = PrintedBlock | PrintedMusic;
-
-/** The height of the running head above the flow, and of the foot below it, mm. */
-const HEAD_MM = 6;
-const FOOT_MM = 7;
-
-/** Sets a piece as pages: title, music and the parts that were chosen. */
+/** Sets a piece as pages of its own. */
 export function sheetPages(content: SheetContent): SheetPages {
-  const { choices, title } = content;
-  const format = formatOf(choices.paper ?? 'A4', choices.orientation ?? 'portrait');
-  const staffMm = STAFF_MM[choices.size ?? 'usual'];
-  const frame = { widthMm: format.widthMm - 2 * format.marginMm, scale: Math.sqrt(staffMm / STAFF_MM.usual) };
-  const parts = partsOf(content, frame, staffMm);
-  const room = { widthMm: frame.widthMm, heightMm: format.heightMm - 2 * format.marginMm - FOOT_MM };
-  const placed = layOutFlow(parts, { ...room, heightMm: room.heightMm - HEAD_MM });
-  const pages = placed.map((page, order) => [
-    ...headAndFoot({ title, order, count: placed.length, page, next: placed[order + 1] }, format, frame),
-    ...shapesOf(page, parts).map((shape) => moved(shape, format.marginMm, format.marginMm + HEAD_MM)),
-  ]);
-  return { format, title, pages };
+  return withEnds(sheetBody(content));
 }
 
-function partsOf(content: SheetContent, frame: SetFrame, staffMm: number): readonly Part[] {
+function partsOf(content: SheetContent, frame: SetFrame, staffMm: number): readonly PrintedPart[] {
   const { choices, plan } = content;
   const look = lookOf(content, staffMm);
   const below = (Object.keys(PARTS_BELOW) as (keyof typeof PARTS_BELOW)[]).filter((part) => isOnSheet(part, choices));
@@ -82,7 +53,8 @@ function partsOf(content: SheetContent, frame: SetFrame, staffMm: number): reado
   ];
 }
 
-function lookOf({ choices, plan }: SheetContent, staffMm: number): MusicLook {
+/** Gives the look of music by the choices of a sheet. */
+export function lookOf({ choices, plan }: Pick<SheetContent, 'choices' | 'plan'>, staffMm: number): MusicLook {
   const on = (part: Parameters<typeof isOnSheet>[0]): boolean => isOnSheet(part, choices);
   return {
     staffMm,
@@ -139,7 +111,11 @@ interface VariantSetting {
 }
 
 /** Sets a variant under its name: all of it, or its first system. */
-function variantParts({ label, variant }: OfferedVariant, order: number, { content, staffMm, frame }: VariantSetting): readonly Part[] {
+function variantParts(
+  { label, variant }: OfferedVariant,
+  order: number,
+  { content, staffMm, frame }: VariantSetting,
+): readonly PrintedPart[] {
   const title = heading(`${order + 1}. ${label.charAt(0).toUpperCase()}${label.slice(1)}`, frame);
   const plan = variantOf(content.plan, variant);
   if (!plan) {
@@ -177,38 +153,4 @@ function closing({ plan, choices }: SheetContent, frame: SetFrame): readonly Pri
   ];
   const care = cautionText(cautionsOf(plan)) ?? 'The ear decides; stop at any pain and ask your teacher.';
   return [paragraph({ text: [...signs, ...rows, care].join(' '), sizePt: SIZES.small, gapMm: 3 }, frame)];
-}
-
-interface PageEnds {
-  readonly title: string;
-  readonly order: number;
-  readonly count: number;
-  readonly page: PlacedPage;
-  readonly next: PlacedPage | undefined;
-}
-
-/** Sets the running head of the pages after the first, and the number at the foot of pages that are not alone. */
-function headAndFoot(
-  { title, order, count, page, next }: PageEnds,
-  { widthMm, heightMm, marginMm }: PageFormat,
-  frame: SetFrame,
-): readonly PaperShape[] {
-  if (count === 1) return [];
-  const size = SIZES.small * frame.scale;
-  const footMm = heightMm - marginMm;
-  const turn = next === undefined ? null : turnText(page.turn);
-  return [
-    ...(order === 0 ? [] : [textShape([marginMm, marginMm + 2], size, printable(title), { face: 'serif-italic' })]),
-    textShape([widthMm / 2, footMm], size, `${order + 1} of ${count}`, { face: 'serif', anchor: 'middle' }),
-    ...(turn === null ? [] : [textShape([marginMm, footMm - 4], size, turn, { face: 'serif-italic' })]),
-  ];
-}
-
-function shapesOf(page: PlacedPage, parts: readonly Part[]): readonly PaperShape[] {
-  return page.placed.flatMap((placed) => {
-    const part = parts[placed.part];
-    if (placed.kind === 'system')
-      return part?.kind === 'music' ? part.draw(placed.from, placed.to).map((shape) => moved(shape, 0, placed.yMm)) : [];
-    return part?.kind === 'block' ? part.shapes.map((shape) => moved(shape, 0, placed.yMm)) : [];
-  });
 }

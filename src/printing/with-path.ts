@@ -1,4 +1,4 @@
-import { readySheet, type SheetChoices } from '#core/paper';
+import { readySheet, type SheetChoices } from '#core/paper/choices';
 
 /** The choices of a file that shows what the bench shows: staff and path. */
 export const WITH_PATH: SheetChoices = {

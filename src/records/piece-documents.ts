@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
-import type { SheetChoices } from '#core/paper';
+import type { SheetChoices } from '#core/paper/choices';
 import { DOCUMENT_KINDS, withHead, type Piece } from '#core/documents';
 
 /** The place of a piece in a book of the teacher’s. */

@@ -28,7 +28,7 @@ export function stepRowMarks(plan: Plan, heads: readonly Head[], layout: StaffLa
     ...(first && steps.start ? wayFromOpen(steps.start, first.x - 12, y) : []),
     ...stepMarksOf(steps, heads, y).flatMap(({ key, path, wide, x }) => [
       outlineMark(`step ${key}`, path, 1.2),
-      ...(wide ? [textMark(`step ${key} size`, 'small', '1½', x, y + 16, { anchor: 'middle' })] : []),
+      ...(wide ? [textMark(`step ${key} size`, 'small', '1½', { x, y: y + 16, anchor: 'middle' })] : []),
     ]),
     ...tetrachordLinesOf(steps, heads).map(({ from, to }) =>
       outlineMark(`tetrachord ${from}`, `M${from} ${y + 12}V${y + 16}H${to}V${y + 12}`, 1, { tone: 'soft' }),
@@ -46,7 +46,7 @@ function wayFromOpen({ open, steps }: NonNullable<ScaleSteps['start']>, right: n
   const width = Math.min(WAY_STEP, (right - STRING_NAME) / steps.length);
   const left = right - steps.length * width;
   return [
-    textMark('from open', 'small', noteLabel(open), left - 4, y + 8, { anchor: 'end', tone: 'soft' }),
+    textMark('from open', 'small', noteLabel(open), { x: left - 4, y: y + 8, anchor: 'end', tone: 'soft' }),
     ...steps.map((semitones, order) => {
       const [from, to] = [left + order * width + 1, left + (order + 1) * width - 2];
       const path = semitones === 1 ? `M${from} ${y}L${(from + to) / 2} ${y + 7}L${to} ${y}` : `M${from} ${y}V${y + 5}H${to}V${y}`;
@@ -66,7 +66,7 @@ export function fingerLaneMarks(plan: Plan, heads: readonly Head[], layout: Staf
   const left = Math.min(...heads.map(({ x }) => x)) - 26;
   return [
     ...fingers.map((finger, lane) =>
-      textMark(`lane ${finger}`, 'small', finger, left, yOf(lane) + 3.5, { anchor: 'middle', tone: 'soft' }),
+      textMark(`lane ${finger}`, 'small', finger, { x: left, y: yOf(lane) + 3.5, anchor: 'middle', tone: 'soft' }),
     ),
     ...lanePartsOf(fingerWork(plan), heads, fingers).map((part) => laneMark(part, yOf(part.lane))),
   ];
@@ -89,7 +89,12 @@ export function bowLaneMarks(bow: BowPlan, heads: readonly Head[], layout: Staff
   return [
     ...[0, 1].map((place) => outlineMark(`bow end ${place}`, `M${first - 8} ${yOf(place)}H${last + 16}`, 1, { tone: 'light' })),
     ...(['tip', 'frog'] as const).map((part) =>
-      textMark(`bow ${part}`, 'small', BOW_PLACES[part], first - 12, yOf(part === 'tip' ? 1 : 0) + 4, { anchor: 'end', tone: 'soft' }),
+      textMark(`bow ${part}`, 'small', BOW_PLACES[part], {
+        x: first - 12,
+        y: yOf(part === 'tip' ? 1 : 0) + 4,
+        anchor: 'end',
+        tone: 'soft',
+      }),
     ),
     ...bowLinesOf(bow, heads).map((points, order) =>
       outlineMark(`bow ${order}`, points.map(({ x, place }, at) => `${at === 0 ? 'M' : 'L'}${x} ${yOf(place)}`).join(''), 1.4, {

@@ -32,6 +32,13 @@ function alike(one: unknown, other: unknown): boolean {
   return JSON.stringify(one) === JSON.stringify(other);
 }
 
+/** Takes the player's name out of a brief, and leaves the hand: for pages and codes that others see. */
+export function briefOfNobody(brief: Brief): Brief {
+  if (brief.player === undefined) return brief;
+  const { name: _, ...hand } = brief.player;
+  return { ...brief, player: hand };
+}
+
 /** Sets the hand as an estimate; null where nothing is said of it. */
 export function withHand(brief: Brief, preset: HandPreset | null): Brief {
   const { hand: _, ...player } = brief.player ?? {};

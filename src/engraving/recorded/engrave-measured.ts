@@ -2,7 +2,7 @@ import { Element, Font, Metrics, MetricsDefaults } from 'vexflow/core';
 import type { Head, LaidOutStaff } from '../draw-measures.ts';
 import { drawMeasure } from '../draw-measures.ts';
 import { MUSIC_FONT } from '../music-font.ts';
-import { type Recorded, Recorder, sizeInPx } from './recorder.ts';
+import { type EngravedShape, Recorder, sizeInPx } from './recorder.ts';
 
 /** A sign of the music font: its outline, and its measures in thousandths of the font's size, y upward. */
 export interface SignOutline {
@@ -22,7 +22,7 @@ export type SignOutlines = Readonly<Record<number, SignOutline>>;
 /** A staff as it is engraved without a browser. */
 export interface RecordedStaff {
   readonly heads: readonly Head[];
-  readonly recorded: readonly Recorded[];
+  readonly recorded: readonly EngravedShape[];
 }
 
 /** Engraves a laid-out staff into shapes: as in a browser, with the measures of the signs handed in. */

@@ -20,7 +20,7 @@ export interface RecordedOutline {
 }
 
 /** What the engraver draws. */
-export type Recorded = RecordedSign | RecordedOutline;
+export type EngravedShape = RecordedSign | RecordedOutline;
 
 /** The states that are kept while the engraver changes them. */
 interface DrawingState {
@@ -35,7 +35,7 @@ const PX_PER_POINT = 4 / 3;
 
 /** Records what the engraver draws, instead of drawing it, so that paper needs no browser and screen and print get the same. */
 export class Recorder extends RenderContext {
-  readonly recorded: Recorded[] = [];
+  readonly recorded: EngravedShape[] = [];
   private path = '';
   private state: DrawingState = { lineWidth: 1, size: 30 * PX_PER_POINT, fill: 'black', stroke: 'black' };
   private readonly kept: DrawingState[] = [];
@@ -141,8 +141,8 @@ export class Recorder extends RenderContext {
     return this;
   }
 
-  bezierCurveTo(firstX: number, firstY: number, secondX: number, secondY: number, x: number, y: number): this {
-    this.path += `C${firstX} ${firstY} ${secondX} ${secondY} ${x} ${y}`;
+  bezierCurveTo(...points: readonly number[]): this {
+    this.path += `C${points.join(' ')}`;
     return this;
   }
 

@@ -5,6 +5,7 @@ export { ListEntries, type ListEntry } from './ListEntries.tsx';
 export { NumberOrigins } from './NumberOrigins.tsx';
 export { PlayerChoice } from './PlayerChoice.tsx';
 export { PracticeOfNobody } from './PracticeOfNobody.tsx';
+export { SheetsLink } from './SheetsLink.tsx';
 export { SystemChoice } from './SystemChoice.tsx';
 export { instrumentLike } from './instrument-like.ts';
 export type { Run } from './run.ts';

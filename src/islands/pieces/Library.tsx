@@ -32,6 +32,7 @@ interface ListProps {
 }
 
 const column = createColumnHelper<LibraryRow>();
+import { SheetsLink } from '../parts/index.ts';
 
 /** The columns by which rows can be sorted. */
 const COLUMN_NAMES = ['title', 'what', 'key', 'on', 'player', 'changedAt'] as const;
@@ -104,6 +105,7 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
         <span role="status" className="text-sm text-dove-dark">
           {whole && countedText(shown.length, rows)}
         </span>
+        {whole && <SheetsLink pieces={shown.map(({ id }) => id)}>Print these together</SheetsLink>}
       </search>
       <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
       {whole && shown.length === 0 && (

@@ -19,6 +19,7 @@ import { dayText } from '../../words/practice/record.ts';
 import { sessionVersionText } from '../../words/practice/versions.ts';
 import { Addressed, KeptNotices, PageShell } from '../frame/index.ts';
 import { EarlierVersions } from '../opened-piece/index.ts';
+import { SheetsLink } from '../parts/index.ts';
 import { BROUGHT, NOTHING_BROUGHT, usePlayerWithPieces } from './brought.ts';
 import { SessionInTime } from './in-time/SessionInTime.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
@@ -110,6 +111,11 @@ function SessionsOf({ playerId, name, read, pieces, brought }: SessionsOfProps) 
             {session && <Begin session={session} name={name} />}
             <Button onClick={() => open(add('', []))}>New session</Button>
             {session && <Button onClick={() => remove(session)}>Delete this session</Button>}
+            {session && (
+              <SheetsLink pieces={session.document.items.map(({ practised }) => practised.piece)} title={session.document.name}>
+                Print its pieces
+              </SheetsLink>
+            )}
             <ButtonLink href={recordOf(playerId)}>What was done</ButtonLink>
           </PageSteps>
           <div role="status" aria-label="Messages">

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { isOnSheet, ORIENTATIONS, PAPER_NAMES, PRINT_SIZES, READY_SHEETS, readySheet, readySheetOf, type SheetPart } from '#core/paper';
+import { ORIENTATIONS, PAPER_NAMES } from '#core/paper';
+import { isOnSheet, PRINT_SIZES, READY_SHEETS, readySheet, readySheetOf, type SheetPart } from '#core/paper/choices';
 import { say } from '../../state/notices.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice, TextField } from '../../ui/fields/index.ts';

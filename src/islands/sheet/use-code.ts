@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Brief } from '#core/brief';
+import { briefOfNobody } from '#core/brief/edits';
 import { type Asked, engine, useAsked } from '../../engine/index.ts';
 import type { CodeToScan } from '../../printing/index.ts';
 import { addressForCodes, followAddress } from '../../state/address-for-codes.ts';
@@ -31,7 +32,7 @@ export function useCode(brief: Brief | null, wanted: boolean): Asked<CodeOrNot> 
 
 async function codeFor(brief: Brief, address: string): Promise<CodeOrNot> {
   const [{ create }, { briefToText }] = await Promise.all([import('qrcode'), import('../../files/brief-link.ts')]);
-  const link = `${address}/practise#brief=${await briefToText(ofNobody(brief))}`;
+  const link = `${address}/practise#brief=${await briefToText(briefOfNobody(brief))}`;
   const squares = squaresOf(create, link);
   if (squares === null || squares.length > MOST_SQUARES) return 'too long';
   return { rows: squares, link, sideMm: Math.max(SMALLEST_MM, (squares.length + AROUND) * SQUARE_MM) };
@@ -46,11 +47,4 @@ function squaresOf(create: typeof import('qrcode').create, link: string): readon
   } catch {
     return null;
   }
-}
-
-/** Takes the player's name out of a brief, and leaves the hand. */
-function ofNobody(brief: Brief): Brief {
-  if (brief.player === undefined) return brief;
-  const { name: _, ...hand } = brief.player;
-  return { ...brief, player: hand };
 }

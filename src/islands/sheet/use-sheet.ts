@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { isOnSheet, readySheet, type SheetChoices } from '#core/paper';
+import { isOnSheet, readySheet, type SheetChoices } from '#core/paper/choices';
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
 import { paper, type SheetPages } from '../../printing/index.ts';
 import type { PieceRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
+import type { Studio } from '../../records/studio.ts';
 import { keepOrThrow } from '../../state/keeping/index.ts';
 import { say } from '../../state/notices.ts';
 import { PIECE, STUDIO, useStored } from '../../state/reading/index.ts';
@@ -34,13 +35,11 @@ export function useSheet(id: string | null): Asked<SheetAtHand | string> {
   const studio = answerOf(useStored(STUDIO));
   const [chosen, setChosen] = useState<{ readonly id: string; readonly choices: SheetChoices } | null>(null);
   const rows = useUnderStaff();
-  const player = studio?.players.find((candidate) => candidate.id === record?.playerId) ?? null;
-  const school = studio?.schools.find((candidate) => candidate.id === record?.schoolId) ?? null;
-  const usual = player?.document.sheet ?? school?.document.sheet ?? withRows(readySheet('usual'), rows);
-  const choices = (chosen?.id === id ? chosen?.choices : record?.document.sheet) ?? usual;
+  const whose = whoseSheet(record, studio);
+  const choices = (chosen !== null && chosen.id === id ? chosen.choices : record?.document.sheet) ?? usualSheet(whose, rows);
   const piece = answerOf(planned);
   const code = answerOf(useCode(record?.document.brief ?? null, choices.code === true));
-  const pages = usePages({ piece: typeof piece === 'string' ? null : piece, player, choices, code });
+  const pages = usePages({ piece: typeof piece === 'string' ? null : piece, player: whose.player, choices, code });
   if (planned.state !== 'answered') return planned;
   if (typeof planned.value === 'string') return { state: 'answered', value: planned.value };
   if (!record || !studio) return { state: 'waiting' };
@@ -49,7 +48,20 @@ export function useSheet(id: string | null): Asked<SheetAtHand | string> {
     setChosen({ id: record.id, choices: next });
     void keepChoices(record, next);
   };
-  return { state: 'answered', value: { piece: planned.value, record, player, school, choices, pages, code, choose } };
+  return { state: 'answered', value: { piece: planned.value, record, ...whose, choices, pages, code, choose } };
+}
+
+/** Finds the player of a piece and the school it follows. */
+function whoseSheet(record: PieceRecord | null, studio: Studio | null): Pick<SheetAtHand, 'player' | 'school'> {
+  return {
+    player: studio?.players.find(({ id }) => id === record?.playerId) ?? null,
+    school: studio?.schools.find(({ id }) => id === record?.schoolId) ?? null,
+  };
+}
+
+/** Gives the choices of a sheet that has none of its own: those of the player, else of the school, else the usual ones. */
+function usualSheet({ player, school }: Pick<SheetAtHand, 'player' | 'school'>, rows: ReturnType<typeof useUnderStaff>): SheetChoices {
+  return player?.document.sheet ?? school?.document.sheet ?? withRows(readySheet('usual'), rows);
 }
 
 /** A new sheet begins with the rows that are shown under the staff on the bench. */

@@ -97,32 +97,25 @@ function drawPath(pdf: jsPDF, { d, fill, stroke }: PathShape): void {
     .abs()
     .unshort()
     .unarc()
-    .iterate((segment, _, x, y) => {
-      const [command, ...to] = segment;
-      const [first = 0, second = 0, third = 0, fourth = 0, fifth = 0, sixth = 0] = to;
-      switch (command) {
-        case 'M':
-          return void pdf.moveTo(first, second);
-        case 'L':
-          return void pdf.lineTo(first, second);
-        case 'H':
-          return void pdf.lineTo(first, y);
-        case 'V':
-          return void pdf.lineTo(x, first);
-        case 'C':
-          return void pdf.curveTo(first, second, third, fourth, fifth, sixth);
-        case 'Q':
-          return void pdf.curveTo(...cubic([x, y], [first, second], [third, fourth]));
-        case 'Z':
-          return void pdf.close();
-      }
-    });
+    .iterate(([command, ...to], _, x, y) => DRAWN[command]?.(pdf, to, [x, y]));
   if (fill !== null && stroke !== null) pdf.fillStroke();
   else if (fill !== null) pdf.fill();
   else pdf.stroke();
 }
 
 type Point = readonly [x: number, y: number];
+
+/** How each command of an outline is drawn: with its numbers, from the place where the one before ended. */
+const DRAWN: Readonly<Record<string, (pdf: jsPDF, to: readonly number[], from: Point) => void>> = {
+  M: (pdf, [x = 0, y = 0]) => void pdf.moveTo(x, y),
+  L: (pdf, [x = 0, y = 0]) => void pdf.lineTo(x, y),
+  H: (pdf, [x = 0], [, y]) => void pdf.lineTo(x, y),
+  V: (pdf, [y = 0], [x]) => void pdf.lineTo(x, y),
+  C: (pdf, [x1 = 0, y1 = 0, x2 = 0, y2 = 0, x = 0, y = 0]) => void pdf.curveTo(x1, y1, x2, y2, x, y),
+  Q: (pdf, [x1 = 0, y1 = 0, x = 0, y = 0], from) => void pdf.curveTo(...cubic(from, [x1, y1], [x, y])),
+  Z: (pdf) => void pdf.close(),
+  z: (pdf) => void pdf.close(),
+};
 
 /** Writes a curve with one control point as the same curve with two. */
 function cubic([x, y]: Point, [controlX, controlY]: Point, [toX, toY]: Point): [number, number, number, number, number, number] {

@@ -1,14 +1,5 @@
-import {
-  type FlowBlock,
-  linesOfText,
-  lineShape,
-  MM_PER_POINT,
-  type PaperShape,
-  type TextLook,
-  textShape,
-  textWidthMm,
-  type Face,
-} from '#core/paper';
+import { linesOfText, lineShape, MM_PER_POINT, type PaperShape, type TextLook, textShape, textWidthMm, type Face } from '#core/paper';
+import { type FlowBlock } from '#core/paper/flow';
 import { FACE_MEASURES } from '../faces/made/measures.js';
 
 /** A block of a page: its place in the flow, and its shapes from its upper left corner. */

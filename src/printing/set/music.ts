@@ -1,13 +1,16 @@
 import svgpath from 'svgpath';
 import type { BowPlan } from '#core/bow';
 import { type Engraving, type FingerMark, fingerMarks, engravingOfPlan, withInBetweenNotes } from '#core/notation';
-import { type FlowMusic, MM_PER_POINT, type Face, type PaperShape, type Tone, type TurnPlace } from '#core/paper';
+import { MM_PER_POINT, type Face, type PaperShape, type Tone } from '#core/paper';
+import { type FlowMusic, type TurnPlace } from '#core/paper/flow';
 import type { Plan } from '#core/plan/describe';
 import {
+  engraveMeasured,
   layoutStaff,
   type MarkLook,
   type MarkTone,
   type OutlineMark,
+  type EngravedShape,
   type ShownMarks,
   STAFF_HEIGHT,
   type StaffLayout,
@@ -15,7 +18,6 @@ import {
   staffMarks,
   type WrittenRows,
 } from '../../engraving/index.ts';
-import { engraveMeasured, type Recorded } from '../../engraving/recorded/index.ts';
 import { bowLaneMarks, fingerLaneMarks, rowsOf, stepRowMarks } from '../../under-staff/index.ts';
 import { MUSIC_OUTLINES } from '../faces/made/music-outlines.js';
 import { pathHeightMm, pathShapes } from './path.ts';
@@ -114,7 +116,7 @@ function systemShapes({ plan, marks, engraving, from, to, layout, look, mmPerPx 
   ];
 }
 
-function recordedShape(shape: Recorded, mmPerPx: number): PaperShape {
+function recordedShape(shape: EngravedShape, mmPerPx: number): PaperShape {
   if (shape.kind === 'sign') {
     return { kind: 'sign', atMm: [shape.x * mmPerPx, shape.y * mmPerPx], sizeMm: shape.size * mmPerPx, anchor: 'start', sign: shape.sign };
   }

@@ -2,7 +2,7 @@ import { checkpointsOf } from '#core/fit/intoned';
 import { hotSpotsOf, type KnownOfPlayer } from '#core/drill/hot-spots';
 import { mmFromNut } from '#core/instrument/geometry';
 import { positionMark } from '#core/messages';
-import type { SheetPart } from '#core/paper';
+import type { SheetPart } from '#core/paper/choices';
 import { noteLabel, parsePitch, pitchLabel, displayPitchClass } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan } from '#core/plan/describe';
 import { writtenMarks } from '../../engraving/index.ts';

@@ -1,10 +1,40 @@
-import type { PdfDocument } from '../draw/pdf.ts';
-import type { SheetContent, SheetPages } from '../sheet-pages.ts';
+import type { SheetChoices } from '#core/paper/choices';
+import type { SheetPages } from '../body.ts';
+import type { DocumentPages } from '../document-pages.ts';
+import type { PdfDocument, PdfPage } from '../draw/pdf.ts';
+import type { KeyContent } from '../key-body.ts';
+import type { SheetContent } from '../sheet-pages.ts';
+
+/** What is bound into a document: its title, what is said under it, and its parts by the keys under which they were set. */
+export interface Binding {
+  readonly title: string;
+  readonly about: readonly string[];
+  readonly keys: readonly string[];
+  readonly choices: SheetChoices;
+}
+
+/** A document that is bound: its pages stay in the worker. */
+export interface Bound extends Pick<DocumentPages, 'title' | 'outline'> {
+  /** The number of its pages. */
+  readonly count: number;
+}
 
 /** What the worker for paper does. */
 export interface Paper {
-  /** Sets a piece as pages. */
+  /** Sets a piece as pages of its own. */
   readonly sheet: (content: SheetContent) => SheetPages;
   /** Writes pages as PDF. */
   readonly pdf: (document: PdfDocument) => Promise<ArrayBuffer>;
+  /** Tells which parts are set already, by their keys. */
+  readonly areSet: (keys: readonly string[]) => readonly boolean[];
+  /** Sets a piece as a part of documents, under a key. */
+  readonly setSheet: (key: string, content: SheetContent) => void;
+  /** Sets a key of a scale book as a part of documents, under a key. */
+  readonly setKey: (key: string, content: KeyContent) => void;
+  /** Binds parts into a document. */
+  readonly bindParts: (binding: Binding) => Bound;
+  /** Gives a page of the document that was bound last, from 0; null for none. */
+  readonly boundPage: (order: number) => PdfPage | null;
+  /** Writes the document that was bound last as PDF; null before one is. */
+  readonly boundPdf: () => Promise<ArrayBuffer | null>;
 }

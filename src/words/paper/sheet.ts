@@ -1,4 +1,6 @@
-import type { Orientation, PrintSize, ReadySheet, SheetPart, TurnPlace } from '#core/paper';
+import type { Orientation } from '#core/paper';
+import type { PrintSize, ReadySheet, SheetPart } from '#core/paper/choices';
+import type { TurnPlace } from '#core/paper/flow';
 
 /** The names of what can stand on a sheet. */
 export const SHEET_PART_LABELS: Readonly<Record<SheetPart, string>> = {
@@ -94,4 +96,15 @@ export function codeText(code: { readonly sideMm: number } | 'not wanted' | 'own
   if (code === 'own machine') return CODE_WORDS.ownMachine;
   if (code === 'too long') return CODE_WORDS.tooLong;
   return code === 'not wanted' ? '' : `The code is ${Math.round(code.sideMm)} mm wide.`;
+}
+
+/** The heading of the contents of a document. */
+export const CONTENTS_HEADING = 'Contents';
+
+/** The message where an address names no piece that is here. */
+export const NO_PIECES_CHOSEN = 'None of these pieces is here. Choose the pieces to print together under Pieces.';
+
+/** The title of a document of several pieces, until the teacher gives it one. */
+export function sheetsTitle(count: number): string {
+  return count === 1 ? 'One piece' : `${count} pieces`;
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type FlowMusic, type FlowPart, layOutFlow, type PlacedPage, type TurnPlace } from '#core/paper';
+import { type FlowMusic, type FlowPart, layOutFlow, type PlacedPage, type TurnPlace } from '#core/paper/flow';
 
 const TURNS: readonly TurnPlace[] = ['rest', 'open string', 'playing', 'slur or shift'];
 

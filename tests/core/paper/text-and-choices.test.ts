@@ -1,18 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import {
-  type FontMeasures,
-  formatOf,
-  isOnSheet,
-  linesOfText,
-  MM_PER_POINT,
-  READY_SHEETS,
-  readySheet,
-  readySheetOf,
-  SHEET_PARTS,
-  textWidthMm,
-} from '#core/paper';
+import { type FontMeasures, formatOf, linesOfText, MM_PER_POINT, textWidthMm } from '#core/paper';
+import { isOnSheet, READY_SHEETS, readySheet, readySheetOf, SHEET_PARTS } from '#core/paper/choices';
 
 const FACE = { widths: { 97: 500, 32: 250, 160: 250 }, unknown: 1000 };
 const MEASURES: FontMeasures = { serif: FACE, 'serif-bold': FACE, 'serif-italic': FACE, sans: FACE };

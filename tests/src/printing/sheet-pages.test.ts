@@ -1,17 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import {
-  FACES,
-  ORIENTATIONS,
-  PAPER_NAMES,
-  type PaperShape,
-  READY_SHEETS,
-  readySheet,
-  type SheetChoices,
-  SHEET_PARTS,
-  STAFF_MM,
-  type TextShape,
-} from '#core/paper';
+import { FACES, ORIENTATIONS, PAPER_NAMES, type PaperShape, type TextShape } from '#core/paper';
+import { READY_SHEETS, readySheet, type SheetChoices, SHEET_PARTS, STAFF_MM } from '#core/paper/choices';
 import { pdfOf } from '../../../src/printing/draw/pdf.ts';
 import { svgText } from '../../../src/printing/draw/svg-text.ts';
 import { FACE_MEASURES } from '../../../src/printing/faces/made/measures.js';

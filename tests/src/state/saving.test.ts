@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
-import { readySheet } from '#core/paper';
+import { readySheet } from '#core/paper/choices';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
 import { liveQuery } from 'dexie';
 import { lineTextOf } from '#core/brief/lines';

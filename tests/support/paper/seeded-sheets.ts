@@ -1,11 +1,12 @@
 import type { Brief } from '#core/brief';
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
-import type { SheetChoices } from '#core/paper';
+import type { SheetChoices } from '#core/paper/choices';
 import { plan as planOf } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
-import { type SheetPages, sheetPages } from '../../../src/printing/sheet-pages.ts';
+import type { SheetPages } from '../../../src/printing/body.ts';
+import { sheetPages } from '../../../src/printing/sheet-pages.ts';
 
 /** A piece that a hand plays, with its fingering. */
 export interface PlannedBrief {

@@ -18,7 +18,7 @@ import { BOOKS_PAGE } from '../../../words/studio/books.ts';
 import { ASSIGNMENT_WORDS, givenText, namedText, staysText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/studio/instruments.ts';
 import { dayText } from '../../../words/practice/record.ts';
-import type { Run } from '../../parts/index.ts';
+import { type Run, SheetsLink } from '../../parts/index.ts';
 import { InFile } from './InFile.tsx';
 
 interface GiveProps {
@@ -99,6 +99,7 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         <Button disabled={isNothing} onClick={() => save(false)}>
           {to.length > 1 ? 'Save one file for all of them' : 'Save it as a file'}
         </Button>
+        <SheetsLink pieces={[...piecesIn(given)]}>Print its pieces</SheetsLink>
         {to.length > 1 && <span className="text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.oneForAll}</span>}
       </p>
     </>

@@ -8,6 +8,7 @@ import type { SessionRecord, WeekRecord } from '../../../records/record.ts';
 import { newSession } from '../../../records/new-practice-records.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { PageSteps } from '../../../ui/NextSteps.tsx';
+import { SheetsLink } from '../../parts/index.ts';
 
 interface WeekStepsProps {
   readonly week: WeekRecord;
@@ -34,6 +35,7 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
       </Button>
       <ButtonLink href={`/practise/assignment${ofPlayer}`}>Give it as an assignment</ButtonLink>
       <Button onClick={() => print()}>Print it</Button>
+      <SheetsLink pieces={week.document.items.map(({ item }) => item.practised.piece)}>Print its pieces</SheetsLink>
       <ButtonLink href={`/record${ofPlayer}`}>What was done</ButtonLink>
     </PageSteps>
   );

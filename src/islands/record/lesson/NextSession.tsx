@@ -2,6 +2,7 @@ import type { SessionRecord } from '../../../records/record.ts';
 import { todaysSession } from '../../../state/practice/index.ts';
 import { useTellNote } from '../../../state/note-places.ts';
 import { Heading } from '../../../ui/Heading.tsx';
+import { SheetsLink } from '../../parts/index.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import { itemText } from '../../../words/practice/session.ts';
 
@@ -34,6 +35,11 @@ export function NextSession({ sessions, practise }: NextSessionProps) {
               </li>
             ))}
           </ol>
+          <p className="no-print mt-1">
+            <SheetsLink pieces={session.document.items.map(({ practised }) => practised.piece)} title={session.document.name}>
+              Print its pieces
+            </SheetsLink>
+          </p>
         </>
       )}
     </section>

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { oneOf } from '#core/result';
-import { ORIENTATIONS, PAPER_NAMES } from './papers.ts';
+import { ORIENTATIONS, PAPER_NAMES } from '#core/paper';
 
 /** The sizes of print: for the desk, and two for the stand. */
 export const PRINT_SIZES = ['usual', 'large', 'largest'] as const;

@@ -1,4 +1,4 @@
-import type { FlowMusic, FlowRoom, TurnPlace } from './flow.ts';
+import type { FlowMusic, FlowRoom, TurnPlace } from './parts.ts';
 
 /** The measures of a system; `to` is exclusive. */
 export interface SystemMeasures {
@@ -27,7 +27,7 @@ const EMPTY_PAGE_COST = 100;
 /** The cost of a page that is turned half empty. */
 const HALF_EMPTY_COST = 6;
 
-/** The share of the natural width to which music may be drawn together, and the one beyond which it looks torn apart. */
+/** The share of the natural width to which music may be drawn together. */
 const CLOSEST = 0.85;
 
 /** A way to set the first measures of a page: its cost, the height used, and the system that ends it. */
@@ -55,25 +55,36 @@ interface Begun {
  */
 export function setMusic(music: FlowMusic, room: MusicRoom): readonly PageOfSystems[] {
   if (music.count === 0) return [];
+  const begun = pagesBegun(music, room);
+  const end = begun.get(music.count) ?? null;
+  const rest = room.usedMm > 0 ? setMusicOnNewPage(music, room) : null;
+  if (rest && (end === null || rest.cost < end.cost)) return [{ systems: [], turn: null }, ...rest.pages];
+  return end ? pagesBack(begun, end, music) : [];
+}
+
+/** Finds the cheapest way to begin a page with each measure, and to come to the end. */
+function pagesBegun(music: FlowMusic, room: MusicRoom): ReadonlyMap<number, Begun> {
   const begun = new Map<number, Begun>([[0, { cost: 0, pageBefore: null, systems: [] }]]);
-  let best: Begun | null = null;
-  const offer = (now: Begun | null | undefined, candidate: Begun): Begun => (now && now.cost <= candidate.cost ? now : candidate);
   for (let first = 0; first < music.count; first += 1) {
     const page = begun.get(first);
     if (!page) continue;
-    const filled = fillPage(music, first, first === 0 ? room : { ...room, usedMm: 0 });
-    for (const [to, { cost, usedMm }] of filled) {
-      const systems = systemsTo(filled, first, to);
-      if (to === music.count) best = offer(best, { cost: page.cost + cost, pageBefore: first, systems });
-      else {
-        const turnCost = TURN_COSTS[music.turns[to - 1] ?? 'playing'] + HALF_EMPTY_COST * Math.max(0, 1 - usedMm / room.heightMm);
-        begun.set(to, offer(begun.get(to), { cost: page.cost + cost + PAGE_COST + turnCost, pageBefore: first, systems }));
-      }
+    for (const [to, way] of waysOn(music, first, page.cost, first === 0 ? room : { ...room, usedMm: 0 })) {
+      const now = begun.get(to);
+      if (!now || way.cost < now.cost) begun.set(to, way);
     }
   }
-  const rest = room.usedMm > 0 ? setMusicOnNewPage(music, room) : null;
-  if (rest && (best === null || rest.cost < best.cost)) return [{ systems: [], turn: null }, ...rest.pages];
-  return best ? pagesBack(begun, best, music) : [];
+  return begun;
+}
+
+/** Lists the ways to go on from a page that begins with a measure, each by the measure with which the next page begins, or the end. */
+function waysOn(music: FlowMusic, first: number, costSoFar: number, room: MusicRoom): readonly (readonly [number, Begun])[] {
+  const filled = fillPage(music, first, room);
+  return [...filled].map(([to, { cost, usedMm }]) => {
+    const way = { cost: costSoFar + cost, pageBefore: first, systems: systemsTo(filled, first, to) };
+    if (to === music.count) return [to, way];
+    const turnCost = TURN_COSTS[music.turns[to - 1] ?? 'playing'] + HALF_EMPTY_COST * Math.max(0, 1 - usedMm / room.heightMm);
+    return [to, { ...way, cost: way.cost + PAGE_COST + turnCost }];
+  });
 }
 
 /** Sets music that begins at the top of a new page, with its cost beside that of music that begins on the page before. */
@@ -91,19 +102,24 @@ function fillPage(music: FlowMusic, first: number, room: MusicRoom): ReadonlyMap
   for (let from = first; from < music.count; from += 1) {
     const before = filled.get(from);
     if (!before) continue;
-    for (let to = from + 1; to <= music.count; to += 1) {
-      const naturalMm = music.naturalMm(from, to);
-      if (to > from + 1 && naturalMm * CLOSEST > room.widthMm) break;
+    for (const to of endsOfSystem(music, from, room.widthMm)) {
       const usedMm = before.usedMm + (before.usedMm > 0 ? music.gapMm : 0) + music.heightMm(from, to);
       // A system taller than a page has one to itself.
       if (usedMm > room.heightMm && before.usedMm > 0) continue;
-      const cost = before.cost + unevenness(naturalMm, room.widthMm, to === music.count);
+      const cost = before.cost + unevenness(music.naturalMm(from, to), room.widthMm, to === music.count);
       const now = filled.get(to);
       if (!now || cost < now.cost) filled.set(to, { cost, usedMm, before: from });
     }
   }
   filled.delete(first);
   return filled;
+}
+
+/** Lists the measures before which a system that begins with one may end: it has at least one, and no more than fit drawn together. */
+function endsOfSystem(music: FlowMusic, from: number, widthMm: number): readonly number[] {
+  const ends = [from + 1];
+  for (let to = from + 2; to <= music.count && music.naturalMm(from, to) * CLOSEST <= widthMm; to += 1) ends.push(to);
+  return ends;
 }
 
 /** Judges how far a system is from filling its line: drawn apart or together; a short last one costs little. */

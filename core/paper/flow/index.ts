@@ -1,0 +1,2 @@
+export { layOutFlow } from './flow.ts';
+export type { FlowBlock, FlowMusic, FlowPart, FlowRoom, PlacedBlock, PlacedPage, PlacedSystem, TurnPlace } from './parts.ts';

@@ -1,0 +1,13 @@
+export { ALL_KEYS, KEY_ORDERS, type KeyOrder } from './key-order.ts';
+export {
+  BOOK_KINDS,
+  type BookKey,
+  type BookKind,
+  type BookLine,
+  type LeftOut,
+  MINOR_FORMS,
+  type MinorForm,
+  type ScaleBook,
+  type ScaleBookLines,
+  scaleBookLines,
+} from './scale-book.ts';

@@ -1,2 +1,0 @@
-export { engraveMeasured, type RecordedStaff, type SignOutline, type SignOutlines } from './engrave-measured.ts';
-export type { Recorded } from './recorder.ts';

@@ -1,0 +1,2 @@
+export { BindingProgress, BoundView } from './BoundView.tsx';
+export { type PartToBind, type ToBind, useBinding } from './use-binding.ts';

@@ -1,0 +1,68 @@
+import { useEffect, useRef, useState } from 'react';
+import { type Binding, type Bound, paper } from '../../printing/index.ts';
+
+/** A part that is to be bound: planned and set when its turn comes. */
+export interface PartToBind {
+  /** The key that names what is set: a part that was set before is not set again. */
+  readonly key: string;
+  readonly title: string;
+  /** Plans and sets it; tells whether a hand plays it. */
+  readonly set: (key: string, signal: AbortSignal) => Promise<boolean>;
+}
+
+/** A document that is to be bound. */
+export interface ToBind extends Omit<Binding, 'keys'> {
+  readonly parts: readonly PartToBind[];
+}
+
+/** How far a document is. */
+export interface BindingNow {
+  readonly state: 'idle' | 'under way' | 'stopped' | 'bound' | 'failed';
+  readonly done: number;
+  readonly total: number;
+  /** The title of the part under way; null for none. */
+  readonly now: string | null;
+  /** The titles of the parts that no hand plays. */
+  readonly unplayable: readonly string[];
+  readonly bound: Bound | null;
+  /** The number of the binding, which changes with every document that is bound. */
+  readonly edition: number;
+}
+
+const IDLE: BindingNow = { state: 'idle', done: 0, total: 0, now: null, unplayable: [], bound: null, edition: 0 };
+
+/** Binds documents: part by part in the worker, with progress. It can be stopped, and goes on where it stopped. */
+export function useBinding(): BindingNow & { readonly begin: (document: ToBind) => void; readonly stop: () => void } {
+  const [now, setNow] = useState(IDLE);
+  const aborting = useRef(new AbortController());
+  useEffect(() => () => aborting.current.abort(), []);
+  const begin = (document: ToBind): void => {
+    aborting.current.abort();
+    aborting.current = new AbortController();
+    const { signal } = aborting.current;
+    const change = (next: Partial<BindingNow>): void => {
+      if (!signal.aborted) setNow((was) => ({ ...was, ...next }));
+    };
+    void bindAll(document, signal, change).catch(() => change({ state: 'failed', now: null }));
+  };
+  const stop = (): void => {
+    aborting.current.abort();
+    setNow((was) => ({ ...was, state: 'stopped', now: null }));
+  };
+  return { ...now, begin, stop };
+}
+
+async function bindAll({ parts, ...front }: ToBind, signal: AbortSignal, change: (next: Partial<BindingNow>) => void): Promise<void> {
+  const areSet = await paper().areSet(parts.map(({ key }) => key));
+  const unplayable: string[] = [];
+  change({ state: 'under way', done: 0, total: parts.length, unplayable: [], now: null });
+  for (const [order, { key, title, set }] of parts.entries()) {
+    if (signal.aborted) return;
+    change({ done: order, now: areSet[order] === true ? null : title });
+    if (areSet[order] === true) continue;
+    if (!(await set(key, signal))) unplayable.push(title);
+  }
+  if (signal.aborted) return;
+  const bound = await paper().bindParts({ ...front, keys: parts.map(({ key }) => key) });
+  change({ state: 'bound', done: parts.length, now: null, unplayable, bound, edition: Date.now() });
+}

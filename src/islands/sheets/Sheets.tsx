@@ -1,0 +1,126 @@
+import { parseAsArrayOf, parseAsString, useQueryStates } from 'nuqs';
+import { useEffect, useMemo, useState } from 'react';
+import { readySheet, type SheetChoices } from '#core/paper/choices';
+import { NOTHING_KNOWN } from '#core/drill/hot-spots';
+import { briefOfNobody } from '#core/brief/edits';
+import { engine } from '../../engine/index.ts';
+import { paper } from '../../printing/index.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import type { Studio } from '../../records/studio.ts';
+import { PIECES, STUDIO, useStored } from '../../state/reading/index.ts';
+import { ButtonLink } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/fields/index.ts';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { Answered, guardIsland } from '../../ui/states/index.ts';
+import { BINDING } from '../../words/paper/binding.ts';
+import { NO_PIECES_CHOSEN, sheetsTitle } from '../../words/paper/sheet.ts';
+import { pieceTitle } from '../../words/piece/pieces.ts';
+import { BindingProgress, BoundView, type PartToBind, useBinding } from '../binding/index.ts';
+import { Addressed, PageShell } from '../frame/index.ts';
+
+/** Shows several pieces as one document with contents, in the order of the address. */
+export const Sheets = guardIsland(GuardedSheets);
+
+function GuardedSheets() {
+  return (
+    <Addressed>
+      <SheetsPage />
+    </Addressed>
+  );
+}
+
+const ADDRESS = { pieces: parseAsArrayOf(parseAsString).withDefault([]), title: parseAsString.withDefault('') };
+
+function SheetsPage() {
+  const [{ pieces: ids, title }] = useQueryStates(ADDRESS);
+  const studio = useStored(STUDIO);
+  return (
+    <PageShell current="Pieces" title="Sheets" titled="not-printed">
+      <Answered asked={useStored(PIECES)}>
+        {({ records }) => (
+          <Answered asked={studio}>
+            {(there) => {
+              const chosen = ids.flatMap((id) => records.find((record) => record.id === id) ?? []);
+              return chosen.length === 0 ? <NoPieces /> : <ChosenPieces key={ids.join()} pieces={chosen} studio={there} title={title} />;
+            }}
+          </Answered>
+        )}
+      </Answered>
+    </PageShell>
+  );
+}
+
+function NoPieces() {
+  return (
+    <>
+      <p role="alert">{NO_PIECES_CHOSEN}</p>
+      <NextSteps>
+        <ButtonLink href="/pieces">Choose pieces</ButtonLink>
+      </NextSteps>
+    </>
+  );
+}
+
+interface ChosenProps {
+  readonly pieces: readonly PieceRecord[];
+  readonly studio: Studio;
+  readonly title: string;
+}
+
+function ChosenPieces({ pieces, studio, title: named }: ChosenProps) {
+  const [title, setTitle] = useState(named === '' ? sheetsTitle(pieces.length) : named);
+  const binding = useBinding();
+  const parts = useMemo(() => {
+    // Pages that go to one pupil name no other: where the pieces belong to several, no name is printed.
+    const isOfOne = new Set(pieces.map(({ playerId }) => playerId)).size === 1;
+    return pieces.map((piece) => partOf(isOfOne ? piece : ofNobody(piece), studio));
+  }, [pieces, studio]);
+  const { begin } = binding;
+  const start = (as: string): void => begin({ title: as, about: [], choices: paperOf(pieces[0]), parts });
+  // The document is bound when it is opened, and again whenever a piece of it has changed.
+  useEffect(() => start(title), [parts]); // eslint-disable-line react-hooks/exhaustive-deps -- another title binds it by itself, below.
+  return (
+    <div className="mt-2 grid gap-3">
+      <label className="no-print flex flex-wrap items-center gap-2">
+        {BINDING.title}
+        <TextField
+          className="w-96 max-w-full"
+          maxLength={120}
+          value={title}
+          onChange={(event) => setTitle(event.target.value)}
+          onBlur={() => start(title)}
+        />
+      </label>
+      <BindingProgress now={binding} onStop={binding.stop} onGoOn={() => start(title)} />
+      {binding.bound && <BoundView bound={binding.bound} edition={binding.edition} />}
+    </div>
+  );
+}
+
+/** Takes the name of the player out of a piece, and leaves the hand. */
+function ofNobody(piece: PieceRecord): PieceRecord {
+  const { document } = piece;
+  return { ...piece, document: { ...document, brief: briefOfNobody(document.brief) } };
+}
+
+function paperOf(piece: PieceRecord | undefined): SheetChoices {
+  return piece?.document.sheet ?? {};
+}
+
+/** Makes the part of a piece: set by its own choices, or those of its player or its school. */
+function partOf({ document, playerId, schoolId }: PieceRecord, { players, schools }: Studio): PartToBind {
+  const ofPlayer = players.find(({ id }) => id === playerId)?.document.sheet;
+  const ofSchool = schools.find(({ id }) => id === schoolId)?.document.sheet;
+  const choices = document.sheet ?? ofPlayer ?? ofSchool ?? readySheet('usual');
+  const title = pieceTitle(document);
+  return {
+    key: JSON.stringify([title, document.brief, choices]),
+    title,
+    set: async (key, signal) => {
+      const outcome = await engine.ask(document.brief, { kind: 'plan' }, { signal });
+      if (!outcome.ok) return false;
+      await paper().setSheet(key, { title, plan: outcome.value.best, choices, known: NOTHING_KNOWN, code: null });
+      return true;
+    },
+  };
+}

@@ -1,0 +1,94 @@
+import { lineShape, type PaperShape, textShape } from '#core/paper';
+import { type SheetChoices } from '#core/paper/choices';
+import { CONTENTS_HEADING } from '../words/paper/sheet.ts';
+import { type Body, setBody, withEnds } from './body.ts';
+import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
+
+/** A document of several pieces or keys. */
+export interface DocumentContent {
+  readonly title: string;
+  /** What is said under the title, a paragraph each. */
+  readonly about: readonly string[];
+  readonly bodies: readonly Body[];
+  readonly choices: SheetChoices;
+}
+
+/** The pages of a document, with its outline. */
+export interface DocumentPages {
+  readonly title: string;
+  readonly pages: readonly DocumentPage[];
+  /** Its entries, each with the number of its page, from 1. */
+  readonly outline: readonly { readonly title: string; readonly page: number }[];
+}
+
+/** A page of a document. */
+interface DocumentPage {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly shapes: readonly PaperShape[];
+}
+
+/** Joins bodies into a document with a title and contents before them, its pages numbered through. */
+export function documentPages({ title, about, bodies, choices }: DocumentContent): DocumentPages {
+  // The contents take the same pages whatever the numbers in them.
+  const front = (from: number): Body => setBody(title, choices, (frame) => frontBlocks({ title, about, bodies }, from, frame));
+  const frontCount = front(0).pages.length;
+  const first = frontCount + 1;
+  const of = bodies.reduce((sum, { pages }) => sum + pages.length, frontCount);
+  let next = first;
+  const numbered = [front(first), ...bodies].map((body, order) => {
+    const from = order === 0 ? 1 : next;
+    if (order > 0) next += body.pages.length;
+    return { body, from };
+  });
+  return {
+    title,
+    outline: numbered.map(({ body, from }, order) => ({ title: order === 0 ? CONTENTS_HEADING : body.title, page: from })),
+    pages: numbered.flatMap(({ body, from }) => {
+      const { format, pages } = withEnds(body, { first: from, of });
+      return pages.map((shapes) => ({ widthMm: format.widthMm, heightMm: format.heightMm, shapes }));
+    }),
+  };
+}
+
+function frontBlocks({ title, about, bodies }: Omit<DocumentContent, 'choices'>, first: number, frame: SetFrame): readonly PrintedBlock[] {
+  let page = first;
+  const entries = bodies.map((body) => {
+    const entry = contentsEntry(body.title, page, frame);
+    page += body.pages.length;
+    return entry;
+  });
+  return [
+    paragraph({ text: title, sizePt: SIZES.title + 5, face: 'serif-bold' }, frame),
+    ...about.map((text) => paragraph({ text, sizePt: SIZES.text, gapMm: 1.5 }, frame)),
+    heading(CONTENTS_HEADING, frame),
+    ...entries,
+  ];
+}
+
+/** Sets an entry of the contents: its name, a line of dots, the number of its page. */
+function contentsEntry(title: string, page: number, { widthMm, scale }: SetFrame): PrintedBlock {
+  const size = SIZES.heading * scale;
+  const number = String(page);
+  const numberMm = widthOf('0000', 'serif', size);
+  const name = fitting(printable(title), widthMm - numberMm - 8, size);
+  const baseMm = 4.2 * scale;
+  const dotsFromMm = widthOf(name, 'serif', size) + 2;
+  return block(
+    [
+      textShape([0, baseMm], size, name, { face: 'serif' }),
+      lineShape([dotsFromMm, baseMm - 0.3], [widthMm - numberMm, baseMm - 0.3], 0.12, true),
+      textShape([widthMm, baseMm], size, number, { face: 'serif', anchor: 'end' }),
+    ],
+    5.4 * scale,
+    { gapMm: 0.4 },
+  );
+}
+
+/** Shortens a name that is wider than its room, mm. */
+function fitting(name: string, roomMm: number, size: number): string {
+  if (widthOf(name, 'serif', size) <= roomMm) return name;
+  let short = name;
+  while (short !== '' && widthOf(`${short} …`, 'serif', size) > roomMm) short = short.slice(0, -1);
+  return `${short.trimEnd()} …`;
+}

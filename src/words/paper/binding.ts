@@ -1,0 +1,94 @@
+import type { BookKind, KeyOrder, MinorForm } from '#core/scale-book';
+import { countText, listText } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+
+/** The words on a page that binds pieces or keys into one document. */
+export const BINDING = {
+  stop: 'Stop',
+  goOn: 'Go on',
+  print: 'Print it',
+  save: 'Save as PDF',
+  waiting: 'Setting the pages …',
+  earlier: 'Page before',
+  later: 'Page after',
+  title: 'Title',
+} as const;
+
+/** Tells how far the work is. */
+export function progressText(done: number, total: number, now: string | null): string {
+  return now === null ? `${done} of ${total} set` : `${done} of ${total} set; now ${now}`;
+}
+
+/** Names the page that is shown. */
+export function pageOfText(page: number, count: number): string {
+  return `Page ${page} of ${count}`;
+}
+
+/** Tells what no hand plays as it is asked for, and is not in the document. */
+export function notBoundText(titles: readonly string[]): string {
+  return `Left out, because no hand plays it as it is asked for: ${titles.join('; ')}.`;
+}
+
+/** The words on the page of the scale book. */
+export const SCALE_BOOK = {
+  title: 'Scale book',
+  make: 'Make the book',
+  again: 'Make it again with these choices',
+  keys: 'Keys',
+  kinds: 'Of each key',
+  order: 'Order of the keys',
+  octaves: 'Octaves',
+  direction: 'Direction',
+  minor: 'Minor scales',
+  paper: 'Paper',
+  size: 'Print',
+  all: 'All keys',
+  none: 'No key',
+  major: 'All major keys',
+  minors: 'All minor keys',
+  empty: 'Choose at least one key and one thing to print of it.',
+} as const;
+
+/** The names of what a book has of each key. */
+export const BOOK_KIND_LABELS: Readonly<Record<BookKind, string>> = {
+  scale: 'scale',
+  arpeggio: 'arpeggio',
+  'dominant-seventh': 'dominant seventh',
+  'diminished-seventh': 'diminished seventh',
+  'broken-thirds': 'broken thirds',
+  chromatic: 'chromatic scale',
+  thirds: 'thirds, two notes together',
+  sixths: 'sixths, two notes together',
+  octaves: 'octaves, two notes together',
+};
+
+/** The names of the orders of keys. */
+export const KEY_ORDER_LABELS: Readonly<Record<KeyOrder, string>> = {
+  fifths: 'round the circle of fifths',
+  semitones: 'a semitone at a time',
+  signature: 'few sharps and flats first',
+};
+
+/** The names of the minor scales in a book. */
+export const MINOR_FORM_LABELS: Readonly<Record<MinorForm, string>> = {
+  'melodic-minor': 'melodic',
+  'harmonic-minor': 'harmonic',
+  'natural-minor': 'natural',
+};
+
+/** Writes a key: "A♭ major". */
+export function bookKeyText(key: string): string {
+  const [tonic = '', mode = ''] = key.split(' ');
+  return `${noteLabel(tonic)} ${mode}`;
+}
+
+/** Tells for whom and on what a book is fingered, and what is in it. */
+export function bookAbout(player: string, instrument: string, keys: number, kinds: readonly BookKind[]): string {
+  const whose = player === '' ? `For the ${instrument}` : `For ${player}, on a ${instrument}`;
+  return `${whose}. ${countText(keys, 'key', 'keys')}, each with ${listText(kinds.map((kind) => BOOK_KIND_LABELS[kind]))}.`;
+}
+
+/** Tells what does not lie on the instrument: "Not on this instrument: three octaves of the arpeggio in B major". */
+export function notOnInstrumentText(lines: readonly string[]): string {
+  return lines.length === 0 ? '' : `Left out, because it does not lie on this instrument: ${lines.join('; ')}.`;
+}
