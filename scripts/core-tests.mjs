@@ -37,7 +37,8 @@ if (process.env['DOVE_PATH_GENERATED'] !== '1') {
   const made = spawnSync(process.execPath, [...TSX, 'scripts/compile-validators.ts'], { stdio: 'inherit' });
   if (made.status !== 0) process.exit(made.status ?? 1);
   // Fonts change with their packages alone, and take longer: they are made where there are none.
-  if (!existsSync('src/printing/faces/made/measures.js')) spawnSync(process.execPath, ['scripts/fonts/make-fonts.mjs'], { stdio: 'inherit' });
+  if (!existsSync('src/printing/faces/made/measures.js'))
+    spawnSync(process.execPath, ['scripts/fonts/make-fonts.mjs'], { stdio: 'inherit' });
 }
 
 const names = process.argv.slice(2);

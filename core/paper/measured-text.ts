@@ -24,8 +24,11 @@ export function textWidthMm(text: string, face: Face, sizePt: number, measures: 
 
 /** A text to be set in lines: its face, and its size in points. */
 export interface SetText {
+  /** The words. */
   readonly text: string;
+  /** The face in which they are set. */
   readonly face: Face;
+  /** The size of the type, points. */
   readonly sizePt: number;
 }
 

@@ -15,16 +15,21 @@ export type Anchor = 'start' | 'middle' | 'end';
 
 /** A straight line. */
 export interface LineShape {
+  /** The kind of a straight line. */
   readonly kind: 'line';
+  /** The place at which it begins. */
   readonly fromMm: PlaceMm;
+  /** The place at which it ends. */
   readonly toMm: PlaceMm;
   /** The thickness, mm. */
   readonly thickMm: number;
+  /** Whether it is dashed. */
   readonly dashed: boolean;
 }
 
 /** An outline, filled or drawn or both. */
 export interface PathShape {
+  /** The kind of an outline. */
   readonly kind: 'path';
   /** The outline in the notation of SVG, absolute, in mm. */
   readonly d: string;
@@ -36,6 +41,7 @@ export interface PathShape {
 
 /** The line along an outline. */
 export interface PathStroke {
+  /** The strength of the ink. */
   readonly tone: Tone;
   /** The thickness, mm. */
   readonly thickMm: number;
@@ -45,22 +51,31 @@ export interface PathStroke {
 
 /** Words at a place on their baseline. */
 export interface TextShape {
+  /** The kind of words. */
   readonly kind: 'text';
+  /** The place on the baseline. */
   readonly atMm: PlaceMm;
+  /** The face in which they are set. */
   readonly face: Face;
   /** The size of the type, points. */
   readonly sizePt: number;
+  /** The part of the words that stands at the place. */
   readonly anchor: Anchor;
+  /** The strength of the ink. */
   readonly tone: Tone;
+  /** The words. */
   readonly text: string;
 }
 
 /** A sign of the music font, drawn by its outline. */
 export interface SignShape {
+  /** The kind of a sign. */
   readonly kind: 'sign';
+  /** The place on the baseline. */
   readonly atMm: PlaceMm;
   /** The size of the font, four staff spaces to an em, mm. */
   readonly sizeMm: number;
+  /** The part of the sign that stands at the place. */
   readonly anchor: Anchor;
   /** The sign, a character of the music font. */
   readonly sign: string;
@@ -84,7 +99,7 @@ export function lineShape(fromMm: PlaceMm, toMm: PlaceMm, thickMm: number, dashe
   return { kind: 'line', fromMm, toMm, thickMm, dashed };
 }
 
-/** How words are set where they differ from small black print that begins at its place. */
+/** The look of words where it differs from small black print that begins at its place. */
 export type TextLook = Partial<Pick<TextShape, 'face' | 'anchor' | 'tone'>>;
 
 /** Sets words, in black sans that begins at its place unless the look says otherwise; the size in points. */

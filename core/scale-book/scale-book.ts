@@ -6,7 +6,7 @@ import { type Direction, keyOfArpeggio, type ScaleType } from '#core/material/sc
 import { formatPitch, type Pitch, semitonesOf, transpose } from '#core/pitch';
 import { ALL_KEYS, type KeyOrder, keysInOrder } from './key-order.ts';
 
-/** What a scale book may have of each key: scales and chords, then double stops. */
+/** The lines that a scale book may have of each key: scales and chords, then double stops. */
 export const BOOK_KINDS = [
   'scale',
   'arpeggio',
@@ -32,17 +32,25 @@ export type MinorForm = (typeof MINOR_FORMS)[number];
 export interface ScaleBook {
   /** The keys, as key texts. */
   readonly keys: readonly string[];
+  /** The order in which they stand. */
   readonly order: KeyOrder;
+  /** The lines that each key has. */
   readonly kinds: readonly BookKind[];
+  /** The numbers of octaves in which each line is printed. */
   readonly octaves: readonly OctaveCount[];
+  /** The direction of every line. */
   readonly direction: Direction;
+  /** The form of the minor scales. */
   readonly minor: MinorForm;
 }
 
 /** A line of a scale book: what is printed of a key, and what is asked of the hand. */
 export interface BookLine {
+  /** The kind of line. */
   readonly kind: BookKind;
+  /** The number of octaves. */
   readonly octaves: OctaveCount;
+  /** The brief that is planned for it. */
   readonly brief: Brief;
 }
 
@@ -50,6 +58,7 @@ export interface BookLine {
 export interface BookKey {
   /** The key, as a key text. */
   readonly key: string;
+  /** The lines in their order. */
   readonly lines: readonly BookLine[];
 }
 
@@ -57,13 +66,17 @@ export interface BookKey {
 export interface LeftOut {
   /** The key, as a key text. */
   readonly key: string;
+  /** The kind of line. */
   readonly kind: BookKind;
+  /** The number of octaves. */
   readonly octaves: OctaveCount;
 }
 
 /** The keys of a book in their order, and what is left out of it. */
 export interface ScaleBookLines {
+  /** The keys with their lines. */
   readonly keys: readonly BookKey[];
+  /** The lines that lie nowhere on the instrument. */
   readonly leftOut: readonly LeftOut[];
 }
 

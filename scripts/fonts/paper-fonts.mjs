@@ -42,7 +42,12 @@ export async function makePaperFonts() {
   const notes = signGlyphs();
   for (const { face, family, style, files } of FACES) {
     const font = await joinedFont(files, notes);
-    Object.assign(font.get().name, { fontFamily: family, fontSubFamily: style, fullName: `${family} ${style}`, postScriptName: postScriptName(family, style) });
+    Object.assign(font.get().name, {
+      fontFamily: family,
+      fontSubFamily: style,
+      fullName: `${family} ${style}`,
+      postScriptName: postScriptName(family, style),
+    });
     const bytes = font.write({ type: 'ttf', hinting: false, toBuffer: true });
     writeFileSync(join(FACES_FOLDER, `${face}.ttf`), bytes);
     writeFileSync(join(FACES_FOLDER, `${face}.woff2`), await wawoff2.compress(bytes));

@@ -14,10 +14,13 @@ export interface TextMark {
   readonly key: string;
   readonly look: MarkLook;
   readonly text: string;
+  /** The x of its place, px. */
   readonly x: number;
+  /** The baseline, px. */
   readonly y: number;
   readonly anchor: 'start' | 'middle' | 'end';
   readonly tone: MarkTone;
+  /** The subject; null for a mark without one. */
   readonly about: MarkAbout | null;
 }
 
@@ -34,13 +37,14 @@ export interface OutlineMark {
   readonly covers: boolean;
   /** The dashes and gaps of its line, px; empty for a whole one. */
   readonly dash: readonly number[];
+  /** The subject; null for a mark without one. */
   readonly about: MarkAbout | null;
 }
 
 /** A mark on or around a staff. */
 export type StaffMark = TextMark | OutlineMark;
 
-/** Where and how words are set: in ink and from their left edge, where nothing else is said. */
+/** The place and the look of words: in ink and from their left edge, where nothing else is said. */
 type TextPlace = Pick<TextMark, 'x' | 'y'> & Partial<Pick<TextMark, 'anchor' | 'tone' | 'about'>>;
 
 /** Sets words at a place. */

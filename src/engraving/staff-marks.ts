@@ -14,9 +14,10 @@ import { type OutlineMark, outlineMark, type StaffMark, type TextMark, textMark 
 import { footOf, tupletsOf } from './tuplets.ts';
 import { writtenMarks, type WrittenMarks } from './written-marks.ts';
 
-/** What is drawn around the notes of a staff. */
+/** A staff whose signs are to be set. */
 export interface MarkedStaff {
   readonly plan: Plan;
+  /** The marks of the fingers by line index; null for a rest. */
   readonly marks: readonly (FingerMark | null)[];
   readonly heads: readonly Head[];
   readonly layout: StaffLayout;
@@ -24,11 +25,11 @@ export interface MarkedStaff {
   readonly isSystem?: boolean;
   /** The bows that show their signs; those the teacher wrote stand anyway. */
   readonly bows?: readonly Bow[] | undefined;
-  /** What is left out or drawn larger. */
+  /** The marks that are shown, and their size; all of them where this is left out. */
   readonly show?: ShownMarks;
 }
 
-/** Which marks are shown. */
+/** The choice of marks. */
 export interface ShownMarks {
   /** Whether fingers are large, as on the stand. */
   readonly largeFingers: boolean;
@@ -161,7 +162,7 @@ function marksOfNote(staff: MarkedStaff, marked: MarkedHead): readonly StaffMark
       tone: mark.shifted ? 'shift' : 'ink',
     }),
     ...(mark.ornament ? ornamentMarks(head, mark.ornament, y - height) : []),
-    ...writtenAt(head, written, { topY: y - height - (mark.ornament ? ORNAMENT_ROW : 0), cueRowY: layout.cueRowY, show }),
+    ...writtenMarksAt(head, written, { topY: y - height - (mark.ornament ? ORNAMENT_ROW : 0), cueRowY: layout.cueRowY, show }),
     ...articulationMarks(head, layout.staffTopY),
     ...accentMarks(head, layout),
     ...placeMarks(staff, marked),
@@ -224,7 +225,7 @@ interface WrittenPlace {
 }
 
 /** Draws what the teacher wrote at a note: the bow over the finger, cue and the letter of a remark below the strings. */
-function writtenAt({ index, x }: Head, { at, letters }: WrittenMarks, { topY, cueRowY, show }: WrittenPlace): readonly StaffMark[] {
+function writtenMarksAt({ index, x }: Head, { at, letters }: WrittenMarks, { topY, cueRowY, show }: WrittenPlace): readonly StaffMark[] {
   const mark = at.get(index);
   if (!mark) return [];
   const letter = letters.get(index);
@@ -254,8 +255,13 @@ function accentMarks(head: Head, layout: StaffLayout): readonly StaffMark[] {
 /** Half the width of a finger mark, px. */
 const HALF_MARK = 8;
 
+/** Gives the y of the finger's number at a head of a staff, px. */
+export function fingerFootOf({ heads, layout, isSystem = false }: MarkedStaff, head: Head): number {
+  return fingerFootY(head, layout, curvesOf(heads, isSystem ? systemEnds(layout) : null));
+}
+
 /** Gives the y of a finger's number: in its row, or higher where head, stem or slur come up to it. */
-export function fingerFootY(head: Head, layout: StaffLayout, curves: readonly Curve[]): number {
+function fingerFootY(head: Head, layout: StaffLayout, curves: readonly Curve[]): number {
   const near = [head.x - HALF_MARK, head.x, head.x + HALF_MARK];
   const over = curves
     .filter((curve) => curve.above)

@@ -3,7 +3,7 @@ import { type SheetChoices, STAFF_MM } from '#core/paper/choices';
 import { layOutFlow, type TurnPlace } from '#core/paper/flow';
 import { turnText } from '../words/paper/sheet.ts';
 import { type PrintedBlock, printable, type SetFrame, SIZES } from './set/blocks.ts';
-import { moved } from './set/moved.ts';
+import { moveShape } from './set/move-shape.ts';
 import type { PrintedMusic } from './set/music.ts';
 
 /** A part of what is printed: a block, or music in systems. */
@@ -46,13 +46,13 @@ export function setBody(
 ): Body {
   const format = formatOf(paper, orientation);
   const staffMm = STAFF_MM[size];
-  // Words grow less than the staff: they are read from the same distance, and a page holds only so many.
+  // The words grow less than the staff, because the page stays as it is.
   const frame = { widthMm: format.widthMm - 2 * format.marginMm, scale: Math.sqrt(staffMm / STAFF_MM.usual) };
   const parts = partsFor(frame, staffMm);
   const room = { widthMm: frame.widthMm, heightMm: format.heightMm - 2 * format.marginMm - HEAD_MM - FOOT_MM };
   const pages = layOutFlow(parts, room).map(({ placed, turn }) => ({
     turn,
-    shapes: placed.flatMap((at) => shapesAt(at, parts)).map((shape) => moved(shape, format.marginMm, format.marginMm + HEAD_MM)),
+    shapes: placed.flatMap((at) => shapesAt(at, parts)).map((shape) => moveShape(shape, format.marginMm, format.marginMm + HEAD_MM)),
   }));
   return { title, format, scale: frame.scale, pages };
 }
@@ -61,12 +61,14 @@ function shapesAt(placed: ReturnType<typeof layOutFlow>[number]['placed'][number
   const part = parts[placed.part];
   const shapes =
     placed.kind === 'system' && part?.kind === 'music' ? part.draw(placed.from, placed.to) : part?.kind === 'block' ? part.shapes : [];
-  return shapes.map((shape) => moved(shape, 0, placed.yMm));
+  return shapes.map((shape) => moveShape(shape, 0, placed.yMm));
 }
 
 /** The numbers of a body's pages: that of its first, and of how many. */
 export interface Numbering {
+  /** The number of its first page. */
   readonly first: number;
+  /** The number of all pages. */
   readonly of: number;
 }
 

@@ -7,7 +7,7 @@ import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame,
 /** A document of several pieces or keys. */
 export interface DocumentContent {
   readonly title: string;
-  /** What is said under the title, a paragraph each. */
+  /** The paragraphs under the title. */
   readonly about: readonly string[];
   readonly bodies: readonly Body[];
   readonly choices: SheetChoices;

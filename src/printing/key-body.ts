@@ -11,7 +11,7 @@ export interface PrintedLine {
   readonly plans: readonly Plan[];
 }
 
-/** What is printed of one key of a scale book. */
+/** The content of one key of a scale book. */
 export interface KeyContent {
   /** The name of the key. */
   readonly title: string;

@@ -14,16 +14,16 @@ import { type Body, type PrintedPart, setBody, type SheetPages, withEnds } from 
 import { block, heading, paragraph, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 import { codeBlockShapes, type CodeToScan } from './set/code.ts';
 import { type MusicLook, printedMusic, type PrintedMusic } from './set/music.ts';
-import { moved } from './set/moved.ts';
+import { moveShape } from './set/move-shape.ts';
 import { PARTS_BELOW } from './set/parts.ts';
 import { type OfferedVariant, variantsNamed } from './variants.ts';
 
-/** What is printed on a sheet. */
+/** The content of a sheet. */
 export interface SheetContent {
   readonly title: string;
   readonly plan: Plan;
   readonly choices: SheetChoices;
-  /** What is known of the player, for the hot spots. */
+  /** The positions and tries of the player, for the hot spots. */
   readonly known: KnownOfPlayer;
   /** The code to scan; null for none. */
   readonly code: CodeToScan | null;
@@ -82,7 +82,7 @@ function titleBlocks({ title, plan, choices, code }: SheetContent, frame: SetFra
   let yMm = 0;
   const joined = [name, about, ...aim].flatMap((part) => {
     yMm += part.gapMm;
-    const shapes = part.shapes.map((shape) => moved(shape, 0, yMm));
+    const shapes = part.shapes.map((shape) => moveShape(shape, 0, yMm));
     yMm += part.heightMm;
     return shapes;
   });

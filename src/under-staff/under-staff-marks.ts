@@ -36,7 +36,7 @@ export function stepRowMarks(plan: Plan, heads: readonly Head[], layout: StaffLa
   ];
 }
 
-/** The width of a step on the way from an open string, less where there is no room for so many, and that of the string's name, px. */
+/** The usual width of a step on the way from an open string, and the width of the string's name, px. */
 const WAY_STEP = 13;
 const STRING_NAME = 16;
 

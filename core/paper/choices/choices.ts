@@ -11,7 +11,7 @@ export type PrintSize = (typeof PRINT_SIZES)[number];
 /** The height of a staff from its bottom to its top line in each size, mm. */
 export const STAFF_MM: Readonly<Record<PrintSize, number>> = { usual: 7, large: 9, largest: 11 };
 
-/** What can stand on a sheet, in the order in which it stands there. */
+/** The parts that can stand on a sheet, in their order there. */
 export const SHEET_PARTS = [
   'aim',
   'staff',
@@ -82,7 +82,7 @@ export const SheetChoices = Type.Object(
   { additionalProperties: false },
 );
 
-/** What stands on a sheet and how it is printed. */
+/** The choices for a sheet: its parts, and its print. */
 export type SheetChoices = Static<typeof SheetChoices>;
 
 /** The choices that are ready: for a beginner, as usual, and with little but the music. */

@@ -1,5 +1,6 @@
 /** A block that stands whole on one page: a title, a table, a drawing. */
 export interface FlowBlock {
+  /** The kind that stands whole. */
   readonly kind: 'block';
   /** Its height, mm. */
   readonly heightMm: number;
@@ -14,6 +15,7 @@ export type TurnPlace = 'rest' | 'open string' | 'playing' | 'slur or shift';
 
 /** Music in measures, to be broken into systems and pages. */
 export interface FlowMusic {
+  /** The kind that is broken into systems. */
   readonly kind: 'music';
   /** The space above each system but the first of a page, mm. */
   readonly gapMm: number;
@@ -32,12 +34,15 @@ export type FlowPart = FlowBlock | FlowMusic;
 
 /** The space for the flow on each page, mm. */
 export interface FlowRoom {
+  /** The width of the room, mm. */
   readonly widthMm: number;
+  /** The height of the room, mm. */
   readonly heightMm: number;
 }
 
 /** A block at its place. */
 export interface PlacedBlock {
+  /** The kind that stands whole. */
   readonly kind: 'block';
   /** The index of its part. */
   readonly part: number;
@@ -47,6 +52,7 @@ export interface PlacedBlock {
 
 /** A system at its place. */
 export interface PlacedSystem {
+  /** The kind that is part of some music. */
   readonly kind: 'system';
   /** The index of its part. */
   readonly part: number;
@@ -58,8 +64,9 @@ export interface PlacedSystem {
   readonly yMm: number;
 }
 
-/** What stands on one page. */
+/** A page that is laid out. */
 export interface PlacedPage {
+  /** The blocks and systems, from the top. */
   readonly placed: readonly (PlacedBlock | PlacedSystem)[];
   /** The height that is used, mm. */
   readonly usedMm: number;

@@ -2,13 +2,17 @@ import type { FlowMusic, FlowRoom, TurnPlace } from './parts.ts';
 
 /** The measures of a system; `to` is exclusive. */
 export interface SystemMeasures {
+  /** The first measure. */
   readonly from: number;
+  /** The measure after the last. */
   readonly to: number;
 }
 
 /** The systems of a page, and the place at which the page before was turned; null for the first. */
 export interface PageOfSystems {
+  /** The systems, from the top. */
   readonly systems: readonly SystemMeasures[];
+  /** The place at which the page before is turned; null for the first page. */
   readonly turn: TurnPlace | null;
 }
 

@@ -8,11 +8,15 @@ import { type EngravedShape, Recorder, sizeInPx } from './recorder.ts';
 export interface SignOutline {
   /** The outline in the notation of SVG, y downward from the baseline. */
   readonly d: string;
+  /** The distance to the next sign. */
   readonly width: number;
-  /** The edges of its ink. */
+  /** The left edge of its ink. */
   readonly left: number;
+  /** The right edge of its ink. */
   readonly right: number;
+  /** The upper edge of its ink. */
   readonly top: number;
+  /** The lower edge of its ink. */
   readonly bottom: number;
 }
 

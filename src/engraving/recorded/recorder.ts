@@ -5,7 +5,9 @@ import { circleOutline } from '../staff-mark.ts';
 export interface RecordedSign {
   readonly kind: 'sign';
   readonly sign: string;
+  /** The left edge, px. */
   readonly x: number;
+  /** The baseline, px. */
   readonly y: number;
   /** The size of the font, px. */
   readonly size: number;
@@ -19,7 +21,7 @@ export interface RecordedOutline {
   readonly thick: number | null;
 }
 
-/** What the engraver draws. */
+/** Anything that the engraver draws. */
 export type EngravedShape = RecordedSign | RecordedOutline;
 
 /** The states that are kept while the engraver changes them. */

@@ -15,15 +15,18 @@ export interface ToBind extends Omit<Binding, 'keys'> {
   readonly parts: readonly PartToBind[];
 }
 
-/** How far a document is. */
+/** The state of a document that is being bound. */
 export interface BindingNow {
   readonly state: 'idle' | 'under way' | 'stopped' | 'bound' | 'failed';
+  /** The number of parts that are done. */
   readonly done: number;
+  /** The number of parts. */
   readonly total: number;
   /** The title of the part under way; null for none. */
   readonly now: string | null;
   /** The titles of the parts that no hand plays. */
   readonly unplayable: readonly string[];
+  /** The document; null until it is bound. */
   readonly bound: Bound | null;
   /** The number of the binding, which changes with every document that is bound. */
   readonly edition: number;

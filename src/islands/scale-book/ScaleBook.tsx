@@ -134,7 +134,7 @@ function BookChoices({ book, choices, onBook, onChoices }: BookChoicesProps) {
             key={kind}
             label={BOOK_KIND_LABELS[kind]}
             checked={book.kinds.includes(kind)}
-            onChange={(on) => set({ kinds: toggled(book.kinds, kind, on) })}
+            onChange={(on) => set({ kinds: withToggled(book.kinds, kind, on) })}
           />
         ))}
       </fieldset>
@@ -147,7 +147,7 @@ function BookChoices({ book, choices, onBook, onChoices }: BookChoicesProps) {
                 key={count}
                 label={OCTAVE_LABELS[count]}
                 checked={book.octaves.includes(count)}
-                onChange={(on) => set({ octaves: toggled(book.octaves, count, on) })}
+                onChange={(on) => set({ octaves: withToggled(book.octaves, count, on) })}
               />
             ))}
           </div>
@@ -216,13 +216,18 @@ function KeyChoice({ keys, onChoose }: { readonly keys: readonly string[]; reado
       </div>
       <div className="grid grid-cols-4 gap-x-4">
         {ALL_KEYS.map((key) => (
-          <CheckField key={key} label={bookKeyText(key)} checked={keys.includes(key)} onChange={(on) => onChoose(toggled(keys, key, on))} />
+          <CheckField
+            key={key}
+            label={bookKeyText(key)}
+            checked={keys.includes(key)}
+            onChange={(on) => onChoose(withToggled(keys, key, on))}
+          />
         ))}
       </div>
     </fieldset>
   );
 }
 
-function toggled<Value>(values: readonly Value[], value: Value, on: boolean): readonly Value[] {
+function withToggled<Value>(values: readonly Value[], value: Value, on: boolean): readonly Value[] {
   return on ? [...values, value] : values.filter((other) => other !== value);
 }

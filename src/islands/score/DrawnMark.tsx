@@ -1,13 +1,13 @@
-import type { MarkTone, StaffMark } from '../../engraving/index.ts';
+import type { StaffMark } from '../../engraving/index.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
-const TEXT_TONES: Readonly<Record<MarkTone, string>> = {
+const TEXT_TONES: Readonly<Record<StaffMark['tone'], string>> = {
   ink: 'fill-ink',
   soft: 'fill-dove-dark',
   light: 'fill-dove',
   shift: 'fill-madder',
 };
-const LINE_TONES: Readonly<Record<MarkTone, string>> = {
+const LINE_TONES: Readonly<Record<StaffMark['tone'], string>> = {
   ink: 'stroke-ink',
   soft: 'stroke-dove',
   light: 'stroke-line',

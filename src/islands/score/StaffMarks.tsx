@@ -1,4 +1,4 @@
-import { ALL_MARKS, curvesOf, fingerFootY, isMarked, type MarkedStaff, staffMarks, systemEnds } from '../../engraving/index.ts';
+import { ALL_MARKS, fingerFootOf, isMarked, type MarkedStaff, staffMarks } from '../../engraving/index.ts';
 import { DrawnMark } from './DrawnMark.tsx';
 
 interface StaffMarksProps extends Omit<MarkedStaff, 'show'> {
@@ -44,9 +44,9 @@ export function StaffMarks({ selected, fingersOnly = false, onSelect, ...staff }
 
 /** Marks the selected note from its finger down to its head. */
 function SelectedHead({ staff, selected }: { readonly staff: MarkedStaff; readonly selected: number | null }) {
-  const { heads, layout, plan, isSystem = false } = staff;
+  const { heads, plan } = staff;
   const head = heads.find((candidate) => candidate.index === selected && isMarked(candidate));
   if (!head || plan.notes[head.index]?.kind !== 'note') return null;
-  const y = fingerFootY(head, layout, curvesOf(heads, isSystem ? systemEnds(layout) : null));
+  const y = fingerFootOf(staff, head);
   return <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />;
 }

@@ -18,7 +18,9 @@ import { type CodeOrNot, useCode } from './use-code.ts';
 export interface SheetAtHand {
   readonly piece: PlannedPiece;
   readonly record: PieceRecord;
+  /** The player of the piece; null for nobody. */
   readonly player: PlayerRecord | null;
+  /** The school it follows; null for none. */
   readonly school: SchoolRecord | null;
   readonly choices: SheetChoices;
   readonly pages: Asked<SheetPages>;
@@ -98,15 +100,15 @@ function usePages({ piece, player, choices, code: found }: Setting): Asked<Sheet
     key: ['sheet', piece && engine.sessionOf(piece.plan.brief), piece?.name, piece?.id, choices, code?.link],
     when: piece !== null && found !== null,
     ask: async () => {
-      if (!piece) throw new Error('There is no piece to set.');
-      const known = isOnSheet('hotSpots', choices) ? await knownOf(piece, player) : NOTHING_KNOWN;
+      if (!piece) throw new Error(`There is no piece to set: ${String(piece)}`);
+      const known = isOnSheet('hotSpots', choices) ? await tellKnown(piece, player) : NOTHING_KNOWN;
       const title = pieceTitle({ name: piece.name, brief: piece.plan.brief });
       return await paper().sheet({ title, plan: piece.plan, choices, known, code });
     },
   });
 }
 
-async function knownOf({ plan, id, playerId }: PlannedPiece, player: PlayerRecord | null) {
+async function tellKnown({ plan, id, playerId }: PlannedPiece, player: PlayerRecord | null) {
   const { triesOfPiece } = await import('../../state/practice/known.ts');
   return { positions: player?.document.profile.positions ?? null, tried: await triesOfPiece(plan, id, playerId) };
 }

@@ -8,7 +8,9 @@ export type FaceFiles = Readonly<Record<Face, Uint8Array>>;
 
 /** A page of a document. */
 export interface PdfPage {
+  /** The width, mm. */
   readonly widthMm: number;
+  /** The height, mm. */
   readonly heightMm: number;
   readonly shapes: readonly PaperShape[];
 }
@@ -47,7 +49,7 @@ function addFace(pdf: jsPDF, face: Face, file: Uint8Array): void {
   pdf.addFont(`${face}.ttf`, family, style, weight);
 }
 
-/** The writer takes files as text, a character a byte; it is made in pieces, as a call takes only so many arguments. */
+/** Writes a file as text, a character a byte, as the library takes it: in pieces, because a call takes a limited number of arguments. */
 function binaryText(bytes: Uint8Array): string {
   const pieces: string[] = [];
   for (let from = 0; from < bytes.length; from += 8192) pieces.push(String.fromCharCode(...bytes.subarray(from, from + 8192)));
@@ -105,7 +107,7 @@ function drawPath(pdf: jsPDF, { d, fill, stroke }: PathShape): void {
 
 type Point = readonly [x: number, y: number];
 
-/** How each command of an outline is drawn: with its numbers, from the place where the one before ended. */
+/** Draws each command of an outline with its numbers, from the place where the one before ended. */
 const DRAWN: Readonly<Record<string, (pdf: jsPDF, to: readonly number[], from: Point) => void>> = {
   M: (pdf, [x = 0, y = 0]) => void pdf.moveTo(x, y),
   L: (pdf, [x = 0, y = 0]) => void pdf.lineTo(x, y),

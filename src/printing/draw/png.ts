@@ -7,7 +7,11 @@ export interface StandaloneSvg {
   readonly height: number;
 }
 
-/** Draws a standalone SVG as a picture, some pixels to each of its own. */
+/**
+ * Draws a standalone SVG as a picture, some pixels to each of its own.
+ *
+ * @throws where the picture is too large for the browser
+ */
 export async function pngOf({ text, width, height }: StandaloneSvg, scale: number): Promise<Blob> {
   const image = new Image();
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;

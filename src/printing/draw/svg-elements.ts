@@ -4,6 +4,7 @@ import { MUSIC_OUTLINES } from '../faces/made/music-outlines.js';
 /** An element of a drawing: its name, its attributes, and the words in it. */
 export interface SvgElement {
   readonly name: 'path' | 'text';
+  /** The attributes by their names; lengths in mm. */
   readonly attributes: Readonly<Record<string, string | number>>;
   /** The words; null for an outline. */
   readonly text: string | null;

@@ -5,7 +5,9 @@ import { svgElement } from './svg-elements.ts';
 /** A page to be written as a drawing, and the styles that bring its fonts along; empty where the page around it has them. */
 export interface DrawnPage {
   readonly title: string;
+  /** The width, mm. */
   readonly widthMm: number;
+  /** The height, mm. */
   readonly heightMm: number;
   readonly shapes: readonly PaperShape[];
   readonly styles: string;

@@ -69,7 +69,7 @@ export function heading(text: string, frame: SetFrame): PrintedBlock {
 }
 
 /** Sets a numbered list, each entry with its number before it. */
-export function numbered(entries: readonly string[], frame: SetFrame): readonly PrintedBlock[] {
+export function numberedBlocks(entries: readonly string[], frame: SetFrame): readonly PrintedBlock[] {
   return entries.map((text, order) =>
     paragraph({ text, sizePt: SIZES.text, insetMm: 6 * frame.scale, label: `${order + 1}.`, gapMm: 0.6 }, frame),
   );

@@ -1,15 +1,12 @@
 import svgpath from 'svgpath';
 import type { BowPlan } from '#core/bow';
-import { type Engraving, type FingerMark, fingerMarks, engravingOfPlan, withInBetweenNotes } from '#core/notation';
+import { type Engraving, type MeasureNote, type FingerMark, fingerMarks, engravingOfPlan, withInBetweenNotes } from '#core/notation';
 import { MM_PER_POINT, type Face, type PaperShape, type Tone } from '#core/paper';
 import { type FlowMusic, type TurnPlace } from '#core/paper/flow';
 import type { Plan } from '#core/plan/describe';
 import {
   engraveMeasured,
   layoutStaff,
-  type MarkLook,
-  type MarkTone,
-  type OutlineMark,
   type EngravedShape,
   type ShownMarks,
   STAFF_HEIGHT,
@@ -22,7 +19,7 @@ import { bowLaneMarks, fingerLaneMarks, rowsOf, stepRowMarks } from '../../under
 import { MUSIC_OUTLINES } from '../faces/made/music-outlines.js';
 import { pathHeightMm, pathShapes } from './path.ts';
 
-/** How music is printed. */
+/** The look of printed music. */
 export interface MusicLook {
   /** The height of the staff from its bottom to its top line, mm. */
   readonly staffMm: number;
@@ -123,15 +120,21 @@ function recordedShape(shape: EngravedShape, mmPerPx: number): PaperShape {
   return outline({ d: shape.d, thick: shape.thick, dash: [], tone: 'ink', covers: false }, mmPerPx);
 }
 
-function outline({ d, thick, dash, tone, covers }: Omit<OutlineMark, 'kind' | 'key' | 'about'>, mmPerPx: number): PaperShape {
+function outline(
+  { d, thick, dash, tone, covers }: Omit<Extract<StaffMark, { kind: 'outline' }>, 'kind' | 'key' | 'about'>,
+  mmPerPx: number,
+): PaperShape {
   const scaled = svgpath(d).unarc().scale(mmPerPx).round(3).toString();
   if (thick === null) return { kind: 'path', d: scaled, fill: TONES[tone], stroke: null };
   const dashMm = dash.map((length) => length * mmPerPx);
   return { kind: 'path', d: scaled, fill: covers ? 'paper' : null, stroke: { tone: TONES[tone], thickMm: thick * mmPerPx, dashMm } };
 }
 
+/** Words on a staff. */
+type TextMark = Extract<StaffMark, { kind: 'text' }>;
+
 /** The face and the size, px of the staff, of each kind of words on it. */
-const LOOKS: Readonly<Record<Exclude<MarkLook, 'sign'>, { readonly face: Face; readonly px: number }>> = {
+const LOOKS: Readonly<Record<Exclude<TextMark['look'], 'sign'>, { readonly face: Face; readonly px: number }>> = {
   finger: { face: 'serif-bold', px: 14 },
   'finger-on-stand': { face: 'serif-bold', px: 19 },
   position: { face: 'serif-italic', px: 13.5 },
@@ -141,8 +144,8 @@ const LOOKS: Readonly<Record<Exclude<MarkLook, 'sign'>, { readonly face: Face; r
 
 const SIGN_PX = 20;
 
-/** What only orients is grey where it is a line; words stay black, so that a copier keeps them. */
-const TONES: Readonly<Record<MarkTone, Tone>> = { ink: 'ink', shift: 'ink', soft: 'grey', light: 'grey' };
+/** The tones of marks: a line that only orients is grey, while words stay black, so that a copier keeps them. */
+const TONES: Readonly<Record<StaffMark['tone'], Tone>> = { ink: 'ink', shift: 'ink', soft: 'grey', light: 'grey' };
 
 function markShape(mark: StaffMark, mmPerPx: number): PaperShape {
   if (mark.kind === 'outline') return outline(mark, mmPerPx);
@@ -159,11 +162,14 @@ function turnsOf(plan: Plan, { measures }: Engraving): readonly TurnPlace[] {
     const after = measures[order + 1]?.symbols[0];
     if (!before || !after) return 'playing';
     if (before.kind === 'rest' || after.kind === 'rest') return 'rest';
-    const slurred = before.tiedToNext || before.slur === 'begins' || before.slur === 'continues';
-    const shifts = plan.shifts.some((shift) => shift.from <= before.index && shift.to >= after.index);
-    if (slurred || shifts) return 'slur or shift';
+    if (goesOn(before) || plan.shifts.some(({ from, to }) => from <= before.index && to >= after.index)) return 'slur or shift';
     return isOpenString(plan, before.index) || isOpenString(plan, after.index) ? 'open string' : 'playing';
   });
+}
+
+/** Tells whether a slur or a tie goes on after a note. */
+function goesOn({ tiedToNext, slur }: MeasureNote): boolean {
+  return tiedToNext || slur === 'begins' || slur === 'continues';
 }
 
 function isOpenString(plan: Plan, index: number): boolean {

@@ -13,13 +13,13 @@ import { checkpointText, exactMmText } from '../../words/intonation/intonation.t
 import { momentAtText, passageText, tellNotesOfPlan } from '../../words/line/note-places.ts';
 import { namesByMeasure } from '../../words/names/names-by-measure.ts';
 import { SHEET_HEADINGS } from '../../words/paper/sheet.ts';
-import { heading, numbered, paragraph, type PrintedBlock, type SetFrame, SIZES, table } from './blocks.ts';
+import { heading, numberedBlocks, paragraph, type PrintedBlock, type SetFrame, SIZES, table } from './blocks.ts';
 import { patternRow } from './pattern-row.ts';
 
-/** What the parts of a sheet are made of. */
+/** The source of the parts of a sheet. */
 export interface SheetSource {
   readonly plan: Plan;
-  /** What is known of the player, for the hot spots. */
+  /** The positions and tries of the player, for the hot spots. */
   readonly known: KnownOfPlayer;
 }
 
@@ -68,7 +68,7 @@ function shiftBlocks({ plan }: SheetSource, frame: SetFrame): readonly PrintedBl
   const told = shiftsOnce(plan).map(({ told: sentence, at }) => `${sentence} (${at})`);
   return told.length === 0
     ? [paragraph({ text: 'No shifts: the hand stays in one position.', sizePt: SIZES.text, gapMm: 3 }, frame)]
-    : under(SHEET_HEADINGS.shifts, numbered(told, frame), frame);
+    : under(SHEET_HEADINGS.shifts, numberedBlocks(told, frame), frame);
 }
 
 /** Shows each pattern of each position once, in the order of the line. */
@@ -118,7 +118,7 @@ function landmarkBlocks({ plan }: SheetSource, frame: SetFrame): readonly Printe
       return `${name}: ${finger === '0' ? 'open string' : `finger ${finger}`} on ${string}, ${positionMark(position)}`;
     }),
   );
-  return under(SHEET_HEADINGS.landmarks, numbered([...told], frame), frame);
+  return under(SHEET_HEADINGS.landmarks, numberedBlocks([...told], frame), frame);
 }
 
 function checkBlocks({ plan }: SheetSource, frame: SetFrame): readonly PrintedBlock[] {
@@ -131,7 +131,7 @@ function checkBlocks({ plan }: SheetSource, frame: SetFrame): readonly PrintedBl
     told.set(what, [...(told.get(what) ?? []), momentAtText(tell(point.note), point.note)]);
   }
   const entries = [...told].map(([what, at]) => `${what} (${at.slice(0, MOST_PLACES).join('; ')}${at.length > MOST_PLACES ? ' …' : ''})`);
-  return under(SHEET_HEADINGS.checks, numbered(entries, frame), frame);
+  return under(SHEET_HEADINGS.checks, numberedBlocks(entries, frame), frame);
 }
 
 /** The most places of one check that are listed, and the most hot spots. */
@@ -147,7 +147,7 @@ function hotSpotBlocks({ plan, known }: SheetSource, frame: SetFrame): readonly 
       const loop = { from: spot.loop[0] ?? spot.note, to: spot.loop.at(-1) ?? spot.note };
       return `${momentAtText(tell(spot.note), spot.note)}: ${hotSpotText(spot, plan)}${why === '' ? '' : ` (${why})`}; loop ${passageText(loop, tell)}`;
     });
-  return under(SHEET_HEADINGS.hotSpots, numbered(told, frame), frame);
+  return under(SHEET_HEADINGS.hotSpots, numberedBlocks(told, frame), frame);
 }
 
 /** The shares of the goal in a table of tempi, and the days of its week. */

@@ -32,7 +32,7 @@ function pathPx(plan: Plan): number {
   return LOW_PATH + share * (HIGH_PATH - LOW_PATH);
 }
 
-/** Where a path is drawn. */
+/** The place of a path on its page. */
 interface PathPlace {
   readonly mmPerPx: number;
   /** Its top, mm from the top of its system. */
@@ -66,7 +66,7 @@ export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayo
       }),
     ),
     ...bands.map(({ x, top, width, height }) =>
-      place(rounded(x, top, width, height), { fill: null, stroke: stroke('grey', 0.12, [0.8, 0.6]) }),
+      place(roundedOutline(x, top, width, height), { fill: null, stroke: stroke('grey', 0.12, [0.8, 0.6]) }),
     ),
     ...bands.flatMap((band, order) => {
       const name = names[order];
@@ -124,7 +124,7 @@ function beadShapes({ x, y, radius, note, stop: order }: Bead, { place, at, mmPe
   ];
 }
 
-function rounded(x: number, y: number, width: number, height: number): string {
+function roundedOutline(x: number, y: number, width: number, height: number): string {
   const r = 6;
   return `M${x + r} ${y}H${x + width - r}Q${x + width} ${y} ${x + width} ${y + r}V${y + height - r}Q${x + width} ${y + height} ${x + width - r} ${y + height}H${x + r}Q${x} ${y + height} ${x} ${y + height - r}V${y + r}Q${x} ${y} ${x + r} ${y}Z`;
 }

@@ -23,12 +23,12 @@ function keepPart(key: string, body: Body): void {
 
 /** Fetches the files of the faces, which come from our own origin. */
 async function faceFiles(): Promise<FaceFiles> {
-  const fetched = async (face: (typeof FACES)[number]) => new Uint8Array(await (await fetch(FACE_FILES[face])).arrayBuffer());
+  const fetchFace = async (face: (typeof FACES)[number]) => new Uint8Array(await (await fetch(FACE_FILES[face])).arrayBuffer());
   const [serif, bold, italic, sans] = await Promise.all([
-    fetched('serif'),
-    fetched('serif-bold'),
-    fetched('serif-italic'),
-    fetched('sans'),
+    fetchFace('serif'),
+    fetchFace('serif-bold'),
+    fetchFace('serif-italic'),
+    fetchFace('sans'),
   ]);
   return { serif, 'serif-bold': bold, 'serif-italic': italic, sans };
 }

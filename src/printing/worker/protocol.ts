@@ -5,7 +5,7 @@ import type { PdfDocument, PdfPage } from '../draw/pdf.ts';
 import type { KeyContent } from '../key-body.ts';
 import type { SheetContent } from '../sheet-pages.ts';
 
-/** What is bound into a document: its title, what is said under it, and its parts by the keys under which they were set. */
+/** A document to be bound: its title, the paragraphs under it, and its parts by the keys under which they were set. */
 export interface Binding {
   readonly title: string;
   readonly about: readonly string[];
@@ -19,7 +19,7 @@ export interface Bound extends Pick<DocumentPages, 'title' | 'outline'> {
   readonly count: number;
 }
 
-/** What the worker for paper does. */
+/** The work of the worker for paper. */
 export interface Paper {
   /** Sets a piece as pages of its own. */
   readonly sheet: (content: SheetContent) => SheetPages;

@@ -91,7 +91,7 @@ test('a code leads to the stand of another device with the same plan; on the mac
   await page.getByLabel('Address of Dove Path for other devices').press('Tab');
   await expect(page.getByText(/^The code is \d+ mm wide\.$/)).toBeVisible();
   await expect(pages(page)).toContainText('studio.example/practise');
-  const link = await scanned(page);
+  const link = await scanCode(page);
   expect(link).toMatch(/^https:\/\/studio\.example\/practise#brief=/);
   const pupil = await (await browser.newContext()).newPage();
   await pupil.goto(link.replace('https://studio.example', baseURL ?? ''));
@@ -109,7 +109,7 @@ async function fingersOn(page: Page): Promise<readonly string[]> {
 }
 
 /** Reads the code on the page as a camera would: from a picture of it. */
-async function scanned(page: Page): Promise<string> {
+async function scanCode(page: Page): Promise<string> {
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as PNG' }).click();
   const png = (await readFile(await (await download).path())).toString('base64');

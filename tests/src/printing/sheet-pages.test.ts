@@ -19,7 +19,7 @@ const EVERYTHING: SheetChoices = { parts: Object.fromEntries(SHEET_PARTS.map((pa
 /** The least white at the edge of a page that no printer cuts off, mm. */
 const EDGE_MM = 8;
 
-/** What may touch without being read as one, mm: the boxes are those of the highest letters. */
+/** The most that boxes may overlap, mm: they are those of the highest letters. */
 const TOUCHES_MM = 0.3;
 
 function textsIn(shapes: readonly PaperShape[]): readonly TextShape[] {

@@ -16,13 +16,13 @@ export interface PlannedBrief {
 
 /** Plans all demo pieces and a number of seeded ones that a hand plays. */
 export function plannedBriefs(seeded: number): readonly PlannedBrief[] {
-  const demo = DEMO_PIECES.flatMap(({ name, brief }) => planned(name, brief));
+  const demo = DEMO_PIECES.flatMap(({ name, brief }) => planOne(name, brief));
   const others: PlannedBrief[] = [];
-  for (let seed = 1; others.length < seeded; seed += 1) others.push(...planned(`Seed ${seed}`, seededBrief(seed)));
+  for (let seed = 1; others.length < seeded; seed += 1) others.push(...planOne(`Seed ${seed}`, seededBrief(seed)));
   return [...demo, ...others];
 }
 
-function planned(name: string, brief: Brief): readonly PlannedBrief[] {
+function planOne(name: string, brief: Brief): readonly PlannedBrief[] {
   const outcome = planOf(brief);
   return outcome.ok ? [{ name, plan: outcome.value.best }] : [];
 }

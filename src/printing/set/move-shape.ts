@@ -2,7 +2,7 @@ import svgpath from 'svgpath';
 import type { PaperShape, PlaceMm } from '#core/paper';
 
 /** Moves a shape by some millimetres. */
-export function moved(shape: PaperShape, xMm: number, yMm: number): PaperShape {
+export function moveShape(shape: PaperShape, xMm: number, yMm: number): PaperShape {
   const place = ([x, y]: PlaceMm): PlaceMm => [x + xMm, y + yMm];
   switch (shape.kind) {
     case 'line':
