@@ -27,7 +27,7 @@ const VIEWS: readonly View[] = [
   { file: 'session', piece: null, prepare: (page) => session(page, 'Martin') },
   { file: 'stand', piece: null, prepare: stand },
   { file: 'lesson', piece: null, prepare: lesson },
-  { file: 'tapes', piece: 'A♭ major in three octaves', prepare: showTapes },
+  { file: 'scale-book', piece: null, prepare: scaleBook },
   { file: 'atlas', piece: null, prepare: atlas },
   { file: 'book', piece: null, prepare: book },
   { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
@@ -83,7 +83,7 @@ async function openSheet(page: Page): Promise<void> {
   await page.getByLabel('one long and a triplet').check();
   await page.getByLabel('two slurred, two separate').check();
   await page.keyboard.press('Escape');
-  await page.getByRole('region', { name: 'two slurred, two separate' }).locator('.vf-notehead').first().waitFor();
+  await page.getByRole('article', { name: 'Pages' }).getByText('2. Two slurred, two separate').waitFor();
 }
 
 /** Opens the third position of a key, with every place of one of its notes. */
@@ -202,10 +202,16 @@ async function measures(page: Page, part: string): Promise<void> {
   await page.getByRole('region', { name: part }).waitFor();
 }
 
-async function showTapes(page: Page): Promise<void> {
-  await measures(page, 'Fingerboard');
-  await page.getByRole('link', { name: 'Print tapes' }).click();
-  await page.getByRole('img', { name: /of the strip/ }).waitFor();
+/** Makes a scale book for a player, and opens one of its keys. */
+async function scaleBook(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/scale-book`);
+  await page.getByLabel('three octaves').check();
+  await page.getByRole('button', { name: 'Make the book' }).click();
+  await page
+    .getByRole('navigation', { name: 'Contents' })
+    .getByRole('button', { name: /^G major/ })
+    .click();
+  await page.getByRole('group', { name: /^Page 4 of/ }).waitFor();
 }
 
 async function week(page: Page): Promise<void> {

@@ -95,7 +95,7 @@ test('tapes are chosen for an instrument, and come as a strip in true millimetre
   await expect(page.getByLabel('Instrument', { exact: true })).toHaveValue(/./);
   await page.getByLabel('12 semitones').check();
   await page.getByLabel('Paper').selectOption('Letter');
-  await expect(page.getByRole('img', { name: /of the strip, made smaller$/ })).toHaveCount(3);
+  await expect(page.getByRole('group', { name: /of the strip, made smaller$/ })).toHaveCount(3);
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /^Save the strip/ }).click()]);
   const file = await readFile(await download.path());
   const lines = linesOfPdf(new Uint8Array(file).buffer);
