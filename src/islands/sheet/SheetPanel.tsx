@@ -4,7 +4,6 @@ import { isOnSheet, PRINT_SIZES, READY_SHEETS, readySheet, readySheetOf, type Sh
 import { say } from '../../state/notices.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice, TextField } from '../../ui/fields/index.ts';
-import { Heading } from '../../ui/Heading.tsx';
 import { keptAsUsualText, ORIENTATION_LABELS, PRINT_SIZE_LABELS, READY_SHEET_LABELS, SHEET_PART_LABELS } from '../../words/paper/sheet.ts';
 import { CodeChoice } from './CodeChoice.tsx';
 import { keepForPlayer, keepForSchool, type SheetAtHand } from './use-sheet.ts';
@@ -94,8 +93,8 @@ function KeepAsUsual({ sheet: { choices, player, school } }: { readonly sheet: S
   const { aim: _, variants: __, ...usual } = choices;
   if (!player && !school) return null;
   return (
-    <div>
-      <Heading as="h3">Keep these choices</Heading>
+    <fieldset>
+      <legend className="font-semibold">Keep these choices</legend>
       <div className="mt-1 flex flex-wrap gap-1.5">
         {player && (
           <Button onClick={() => void keepForPlayer(player, usual).then(() => say(keptAsUsualText(player.document.name)))}>
@@ -108,6 +107,6 @@ function KeepAsUsual({ sheet: { choices, player, school } }: { readonly sheet: S
           </Button>
         )}
       </div>
-    </div>
+    </fieldset>
   );
 }
