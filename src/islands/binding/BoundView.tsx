@@ -48,9 +48,9 @@ export function BoundView({ bound, edition }: { readonly bound: Bound; readonly 
   if (asked !== null && asked !== last) setLast(asked);
   const there = (asked ?? last)?.page ?? null;
   return (
-    <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
-      <div className="grid content-start justify-items-center gap-2">
-        <p className="no-print flex items-center gap-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start justify-items-center gap-2">
+        <p className="no-print flex flex-wrap items-center gap-3">
           <Button disabled={shown === 0} onClick={() => setPage(shown - 1)}>
             {BINDING.earlier}
           </Button>
@@ -68,7 +68,7 @@ export function BoundView({ bound, edition }: { readonly bound: Bound; readonly 
             <li key={`${title} ${at}`}>
               <button
                 type="button"
-                className="flex w-full cursor-pointer justify-between gap-2 text-left hover:underline"
+                className="flex w-full cursor-pointer justify-between gap-2 py-1 text-left hover:underline"
                 onClick={() => setPage(at - 1)}
               >
                 <span>{title}</span>

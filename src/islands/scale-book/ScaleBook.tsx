@@ -66,7 +66,7 @@ function BookOf({ studio }: { readonly studio: Studio }) {
   const asked = useMemo(() => toBind(book, base, choices), [book, base, choices]);
   const isEmpty = asked.parts.length === 0;
   return (
-    <div className="mt-2 grid gap-4">
+    <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-4">
       <div className="no-print">
         <BookChoices book={book} choices={choices} onBook={setBook} onChoices={setChoices} />
         <p className="mt-3 flex flex-wrap items-center gap-3">

@@ -80,7 +80,7 @@ function ChosenPieces({ pieces, studio, title: named }: ChosenProps) {
   // The document is bound when it is opened, and again whenever a piece of it has changed.
   useEffect(() => start(title), [parts]); // eslint-disable-line react-hooks/exhaustive-deps -- another title binds it by itself, below.
   return (
-    <div className="mt-2 grid gap-3">
+    <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-3">
       <label className="no-print flex flex-wrap items-center gap-2">
         {BINDING.title}
         <TextField

@@ -35,7 +35,7 @@ export function svgText({ title, widthMm, heightMm, shapes, styles }: DrawnPage)
       '@width': `${widthMm}mm`,
       '@height': `${heightMm}mm`,
       '@viewBox': `0 0 ${widthMm} ${heightMm}`,
-      '@style': 'font-kerning: none; font-variant-ligatures: none; font-variant-numeric: normal',
+      '@style': 'font-kerning: none; font-variant-ligatures: none; text-rendering: geometricPrecision',
     },
   };
   return String(builder.build([root]));
