@@ -204,7 +204,7 @@ async function measures(page: Page, part: string): Promise<void> {
 
 /** Makes a scale book for a player, and opens one of its keys. */
 async function scaleBook(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/scale-book`);
+  await page.goto(`${ADDRESS}/sheet/scale-book`);
   await page.getByLabel('three octaves').check();
   await page.getByRole('button', { name: 'Make the book' }).click();
   await page

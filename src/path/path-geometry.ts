@@ -297,3 +297,17 @@ export function stretchesOf(plan: Plan, beads: readonly Bead[], scale: PathScale
 function isStretch({ reach }: PlannedSound): boolean {
   return reach?.judged != null && reach.judged.verdict !== 'comfort';
 }
+
+/** Draws a slope as a curve between its two notes, level where it leaves and where it arrives, and gives the x of its middle, px. */
+export function slopeCurve({ fromX, fromY, toX, toY }: Slope): { readonly d: string; readonly middleX: number } {
+  const left = fromX + BEAD_RADIUS + 2;
+  const right = Math.max(left + 4, toX - BEAD_RADIUS - 2);
+  const middleX = (left + right) / 2;
+  return { d: `M${left} ${fromY}C${middleX} ${fromY} ${middleX} ${toY} ${right} ${toY}`, middleX };
+}
+
+/** Gives the y of each semitone up to the highest that the hand covers, px: the nut first, closing up towards the bridge. */
+export function semitoneHeights(plan: Plan, scale: PathScale): readonly number[] {
+  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
+  return Array.from({ length: most + 1 }, (_, semitones) => yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones)));
+}

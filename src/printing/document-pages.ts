@@ -1,7 +1,8 @@
-import { lineShape, type PaperShape, textShape } from '#core/paper';
+import { lineShape, textShape } from '#core/paper';
 import { type SheetChoices } from '#core/paper/choices';
 import { CONTENTS_HEADING } from '../words/paper/sheet.ts';
 import { type Body, setBody, withEnds } from './body.ts';
+import type { PdfPage } from './draw/pdf.ts';
 import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 
 /** A document of several pieces or keys. */
@@ -16,16 +17,9 @@ export interface DocumentContent {
 /** The pages of a document, with its outline. */
 export interface DocumentPages {
   readonly title: string;
-  readonly pages: readonly DocumentPage[];
+  readonly pages: readonly PdfPage[];
   /** Its entries, each with the number of its page, from 1. */
   readonly outline: readonly { readonly title: string; readonly page: number }[];
-}
-
-/** A page of a document. */
-interface DocumentPage {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly shapes: readonly PaperShape[];
 }
 
 /** Joins bodies into a document with a title and contents before them, its pages numbered through. */

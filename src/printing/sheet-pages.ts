@@ -5,6 +5,7 @@ import { lineShape, textShape } from '#core/paper';
 import { isOnSheet, type SheetChoices } from '#core/paper/choices';
 import { variantOf } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
+import { namesOf } from '#core/rhythm';
 import { cautionText } from '../words/cautions.ts';
 import { bowCountText, bowEndsText } from '../words/line/bow.ts';
 import { SHEET_PART_LABELS } from '../words/paper/sheet.ts';
@@ -42,7 +43,7 @@ export function sheetPages(content: SheetContent): SheetPages {
 function partsOf(content: SheetContent, frame: SetFrame, staffMm: number): readonly PrintedPart[] {
   const { choices, plan } = content;
   const look = lookOf(content, staffMm);
-  const below = (Object.keys(PARTS_BELOW) as (keyof typeof PARTS_BELOW)[]).filter((part) => isOnSheet(part, choices));
+  const below = namesOf(PARTS_BELOW).filter((part) => isOnSheet(part, choices));
   return [
     ...titleBlocks(content, frame),
     ...(isOnSheet('staff', choices) ? [printedMusic(plan, look, frame.widthMm)] : []),
@@ -151,6 +152,6 @@ function closing({ plan, choices }: SheetContent, frame: SetFrame): readonly Pri
     ...(isOnSheet('fingers', choices) ? [UNDER_STAFF_WORDS.fingers] : []),
     ...(isOnSheet('bow', choices) ? [UNDER_STAFF_WORDS.bow] : []),
   ];
-  const care = cautionText(cautionsOf(plan)) ?? 'The ear decides; stop at any pain and ask your teacher.';
-  return [paragraph({ text: [...signs, ...rows, care].join(' '), sizePt: SIZES.small, gapMm: 3 }, frame)];
+  const care = cautionText(cautionsOf(plan)) ?? 'Stop at any pain, and ask your teacher.';
+  return [paragraph({ text: [...signs, ...rows, 'The ear decides.', care].join(' '), sizePt: SIZES.small, gapMm: 3 }, frame)];
 }

@@ -1,12 +1,11 @@
-import { X } from '../../ui/icons.ts';
 import { acceptRelaxation } from '../../state/edits/index.ts';
-import { dismissNotice, useNotice, useWayOn } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/index.ts';
 import { useSaving } from '../../state/keeping/index.ts';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Notice, Progress } from '../../ui/states/index.ts';
+import { SaidNotice } from '../frame/index.ts';
 import { PIECE_GONE } from '../../words/kept/other-tabs.ts';
 import { notOneHandText } from '../../words/plan-words.ts';
 
@@ -50,7 +49,7 @@ export function Messages() {
           {notOneHand}
         </Notice>
       )}
-      <Said />
+      <SaidNotice />
       {progress !== null && <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />}
       {unsaved !== null && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
@@ -59,21 +58,5 @@ export function Messages() {
         </Notice>
       )}
     </div>
-  );
-}
-
-/** Shows what was said last, with the way on from it. */
-function Said() {
-  const notice = useNotice();
-  const way = useWayOn();
-  if (notice === null) return null;
-  return (
-    <Notice className="mt-2 flex items-start gap-3">
-      <span className="grow">{notice}</span>
-      {way && <ButtonLink href={way.href}>{way.name}</ButtonLink>}
-      <Button aria-label="Dismiss the message" onClick={dismissNotice}>
-        <X size={14} aria-hidden="true" />
-      </Button>
-    </Notice>
   );
 }

@@ -8,6 +8,7 @@ import { Download } from '../../ui/icons.ts';
 import { Notice } from '../../ui/states/index.ts';
 import { BINDING, notBoundText, pageOfText, progressText } from '../../words/paper/binding.ts';
 import { SAVE_FAILED } from '../../words/paper/sheet.ts';
+import { SaidNotice } from '../frame/index.ts';
 import { PaperPage } from '../paper/index.ts';
 import type { BindingNow } from './use-binding.ts';
 
@@ -48,37 +49,42 @@ export function BoundView({ bound, edition }: { readonly bound: Bound; readonly 
   if (asked !== null && asked !== last) setLast(asked);
   const there = (asked ?? last)?.page ?? null;
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
-      <div className="grid grid-cols-[minmax(0,1fr)] content-start justify-items-center gap-2">
-        <p className="no-print flex flex-wrap items-center gap-3">
-          <Button disabled={shown === 0} onClick={() => setPage(shown - 1)}>
-            {BINDING.earlier}
-          </Button>
-          <span role="status">{pageOfText(shown + 1, count)}</span>
-          <Button disabled={shown === count - 1} onClick={() => setPage(shown + 1)}>
-            {BINDING.later}
-          </Button>
-          <SaveBound bound={bound} />
-        </p>
-        {there && <PaperPage {...there} label={`${pageOfText(shown + 1, count)} of ${bound.title}`} />}
+    <>
+      <div role="status" aria-label="Messages" className="no-print">
+        <SaidNotice />
       </div>
-      <nav aria-label="Contents" className="no-print">
-        <ol className="grid max-h-[36rem] gap-0.5 overflow-y-auto text-[15px]">
-          {outline.map(({ title, page: at }) => (
-            <li key={`${title} ${at}`}>
-              <button
-                type="button"
-                className="flex w-full cursor-pointer justify-between gap-2 py-1 text-left hover:underline"
-                onClick={() => setPage(at - 1)}
-              >
-                <span>{title}</span>
-                <span className="tabular-nums text-dove-dark">{at}</span>
-              </button>
-            </li>
-          ))}
-        </ol>
-      </nav>
-    </div>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start justify-items-center gap-2">
+          <p className="no-print flex flex-wrap items-center gap-3">
+            <Button disabled={shown === 0} onClick={() => setPage(shown - 1)}>
+              {BINDING.earlier}
+            </Button>
+            <span role="status">{pageOfText(shown + 1, count)}</span>
+            <Button disabled={shown === count - 1} onClick={() => setPage(shown + 1)}>
+              {BINDING.later}
+            </Button>
+            <SaveBound bound={bound} />
+          </p>
+          {there && <PaperPage {...there} label={`${pageOfText(shown + 1, count)} of ${bound.title}`} />}
+        </div>
+        <nav aria-label="Contents" className="no-print">
+          <ol className="grid max-h-[36rem] gap-0.5 overflow-y-auto text-[15px]">
+            {outline.map(({ title, page: at }) => (
+              <li key={`${title} ${at}`}>
+                <button
+                  type="button"
+                  className="flex w-full cursor-pointer justify-between gap-2 py-1 text-left hover:underline"
+                  onClick={() => setPage(at - 1)}
+                >
+                  <span>{title}</span>
+                  <span className="tabular-nums text-dove-dark">{at}</span>
+                </button>
+              </li>
+            ))}
+          </ol>
+        </nav>
+      </div>
+    </>
   );
 }
 

@@ -1,13 +1,14 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Binding, type Bound, paper } from '../../printing/index.ts';
+import { notBoundText } from '../../words/paper/binding.ts';
 
 /** A part that is to be bound: planned and set when its turn comes. */
 export interface PartToBind {
   /** The key that names what is set: a part that was set before is not set again. */
   readonly key: string;
   readonly title: string;
-  /** Plans and sets it; tells whether a hand plays it. */
-  readonly set: (key: string, signal: AbortSignal) => Promise<boolean>;
+  /** Plans and sets it; lists what of it no hand plays, by name. */
+  readonly set: (key: string, signal: AbortSignal) => Promise<readonly string[]>;
 }
 
 /** A document that is to be bound. */
@@ -24,7 +25,7 @@ export interface BindingNow {
   readonly total: number;
   /** The title of the part under way; null for none. */
   readonly now: string | null;
-  /** The titles of the parts that no hand plays. */
+  /** The names of what no hand plays. */
   readonly unplayable: readonly string[];
   /** The document; null until it is bound. */
   readonly bound: Bound | null;
@@ -39,7 +40,7 @@ export function useBinding(): BindingNow & { readonly begin: (document: ToBind) 
   const [now, setNow] = useState(IDLE);
   const aborting = useRef(new AbortController());
   useEffect(() => () => aborting.current.abort(), []);
-  const begin = (document: ToBind): void => {
+  const begin = useCallback((document: ToBind): void => {
     aborting.current.abort();
     aborting.current = new AbortController();
     const { signal } = aborting.current;
@@ -47,7 +48,7 @@ export function useBinding(): BindingNow & { readonly begin: (document: ToBind) 
       if (!signal.aborted) setNow((was) => ({ ...was, ...next }));
     };
     void bindAll(document, signal, change).catch(() => change({ state: 'failed', now: null }));
-  };
+  }, []);
   const stop = (): void => {
     aborting.current.abort();
     setNow((was) => ({ ...was, state: 'stopped', now: null }));
@@ -55,17 +56,25 @@ export function useBinding(): BindingNow & { readonly begin: (document: ToBind) 
   return { ...now, begin, stop };
 }
 
-async function bindAll({ parts, ...front }: ToBind, signal: AbortSignal, change: (next: Partial<BindingNow>) => void): Promise<void> {
-  const areSet = await paper().areSet(parts.map(({ key }) => key));
-  const unplayable: string[] = [];
+/** The names of what no hand plays in the parts that are set, by their keys: it is told again when they are bound again. */
+const unplayableIn = new Map<string, readonly string[]>();
+
+async function bindAll(
+  { parts, about, ...front }: ToBind,
+  signal: AbortSignal,
+  change: (next: Partial<BindingNow>) => void,
+): Promise<void> {
+  const keys = parts.map(({ key }) => key);
+  const areSet = await paper().areSet(keys);
   change({ state: 'under way', done: 0, total: parts.length, unplayable: [], now: null });
   for (const [order, { key, title, set }] of parts.entries()) {
     if (signal.aborted) return;
     change({ done: order, now: areSet[order] === true ? null : title });
-    if (areSet[order] === true) continue;
-    if (!(await set(key, signal))) unplayable.push(title);
+    if (areSet[order] !== true) unplayableIn.set(key, await set(key, signal));
   }
   if (signal.aborted) return;
-  const bound = await paper().bindParts({ ...front, keys: parts.map(({ key }) => key) });
+  const unplayable = keys.flatMap((key) => unplayableIn.get(key) ?? []);
+  const told = unplayable.length === 0 ? about : [...about, notBoundText(unplayable)];
+  const bound = await paper().bindParts({ ...front, about: told, keys });
   change({ state: 'bound', done: parts.length, now: null, unplayable, bound, edition: Date.now() });
 }

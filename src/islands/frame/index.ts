@@ -3,6 +3,7 @@ export { BackupReminder } from './BackupReminder.tsx';
 export { Header } from './Header.tsx';
 export { KeptNotices } from './KeptNotices.tsx';
 export { PageShell } from './PageShell.tsx';
+export { SaidNotice } from './SaidNotice.tsx';
 export { SavedState } from './SavedState.tsx';
 export { type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 export { StudioPlayer } from './StudioPlayer.tsx';

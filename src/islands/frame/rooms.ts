@@ -28,7 +28,7 @@ export const ROOMS = [
       { href: '/pieces', name: 'Pieces', keeps: true },
       { href: '/books', name: 'Books', keeps: true },
       { href: '/setup', name: 'Players, instruments, schools', keeps: true },
-      { href: '/scale-book', name: 'Scale book' },
+      { href: '/sheet/scale-book', name: 'Scale book' },
       { href: '/tapes', name: 'Tapes' },
       { href: '/costs', name: 'Costs', keeps: true },
       { href: '/backup', name: 'Backup' },

@@ -16,5 +16,5 @@ export function SheetsLink({ pieces, title = '', children }: SheetsLinkProps) {
   const ids = [...new Set(pieces)];
   if (ids.length === 0 || ids.length > MOST) return null;
   const address = new URLSearchParams({ pieces: ids.join(','), ...(title !== '' && { title: title.slice(0, 120) }) });
-  return <ButtonLink href={`/sheets?${address.toString()}`}>{children}</ButtonLink>;
+  return <ButtonLink href={`/sheet/several?${address.toString()}`}>{children}</ButtonLink>;
 }

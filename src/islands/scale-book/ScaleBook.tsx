@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import type { Brief } from '#core/brief';
 import { DIRECTION_LABELS, OCTAVE_COUNTS, OCTAVE_LABELS, type OctaveCount } from '#core/brief/parts/materials';
@@ -8,10 +8,11 @@ import { PAPER_NAMES } from '#core/paper';
 import { PRINT_SIZES, type SheetChoices } from '#core/paper/choices';
 import { ALL_KEYS, BOOK_KINDS, type BookKey, KEY_ORDERS, MINOR_FORMS, type ScaleBook as Book, scaleBookLines } from '#core/scale-book';
 import { engine } from '../../engine/index.ts';
-import { paper } from '../../printing/index.ts';
+import { paper, type PrintedLine } from '../../printing/index.ts';
 import { giveTo } from '../../records/for-briefs.ts';
 import type { Studio } from '../../records/studio.ts';
 import { STUDIO, useStored } from '../../state/reading/index.ts';
+import { keepBook, useKeptBook } from '../../state/scale-book.ts';
 import { useTaught } from '../../state/taught.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice } from '../../ui/fields/index.ts';
@@ -45,19 +46,13 @@ function GuardedScaleBook() {
   );
 }
 
-const FIRST_BOOK: Book = {
-  keys: ALL_KEYS,
-  order: 'fifths',
-  kinds: ['scale', 'arpeggio'],
-  octaves: [2],
-  direction: 'up-down',
-  minor: 'melodic-minor',
-};
+/** The parts of a sheet that a book has. */
+const BOOK_PARTS = { staff: true, strings: true, positions: true };
 
 function BookOf({ studio }: { readonly studio: Studio }) {
   const player = useTaught(studio.players);
-  const [book, setBook] = useState(FIRST_BOOK);
-  const [choices, setChoices] = useState<SheetChoices>({ parts: { staff: true, strings: true, positions: true } });
+  const { book, paper: on, size } = useKeptBook();
+  const choices = useMemo(() => ({ paper: on, size, parts: BOOK_PARTS }), [on, size]);
   const binding = useBinding();
   const base = useMemo(
     () => (player ? giveTo(player, { brief: FIRST_BRIEF, instrumentId: null }, studio).brief : FIRST_BRIEF),
@@ -68,7 +63,7 @@ function BookOf({ studio }: { readonly studio: Studio }) {
   return (
     <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-4">
       <div className="no-print">
-        <BookChoices book={book} choices={choices} onBook={setBook} onChoices={setChoices} />
+        <BookChoices book={book} choices={choices} onBook={(next) => keepBook({ book: next })} onChoices={keepBook} />
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <Button disabled={isEmpty || binding.state === 'under way'} onClick={() => binding.begin(asked)}>
             {binding.bound ? SCALE_BOOK.again : SCALE_BOOK.make}
@@ -103,14 +98,17 @@ function partOf({ key, lines }: BookKey, choices: SheetChoices): PartToBind {
     key: JSON.stringify([key, lines, choices]),
     title,
     set: async (name, signal) => {
-      const printed = [];
+      const printed: PrintedLine[] = [];
+      const unplayable: string[] = [];
       for (const { brief } of lines) {
         const outcome = await engine.ask(brief, { kind: 'plan' }, { signal });
-        const label = materialLabel(brief);
-        if (outcome.ok) printed.push({ label: `${label.charAt(0).toUpperCase()}${label.slice(1)}`, plans: [outcome.value.best] });
+        const what = materialLabel(brief);
+        const label = `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+        if (outcome.ok) printed.push({ label, plans: [outcome.value.best] });
+        else unplayable.push(label);
       }
       if (printed.length > 0) await paper().setKey(name, { title, lines: printed, choices });
-      return printed.length > 0;
+      return unplayable;
     },
   };
 }
@@ -119,7 +117,7 @@ interface BookChoicesProps {
   readonly book: Book;
   readonly choices: SheetChoices;
   readonly onBook: (book: Book) => void;
-  readonly onChoices: (choices: SheetChoices) => void;
+  readonly onChoices: (choices: Pick<SheetChoices, 'paper' | 'size'>) => void;
 }
 
 function BookChoices({ book, choices, onBook, onChoices }: BookChoicesProps) {
@@ -189,14 +187,14 @@ function HowPrinted({ book, choices, onBook, onChoices }: BookChoicesProps) {
         value={choices.paper ?? 'A4'}
         among={PAPER_NAMES}
         nameOf={(name) => name}
-        onChoose={(name) => onChoices({ ...choices, paper: name })}
+        onChoose={(name) => onChoices({ paper: name })}
       />
       <LabelledChoice
         label={SCALE_BOOK.size}
         value={choices.size ?? 'usual'}
         among={PRINT_SIZES}
         nameOf={(size) => PRINT_SIZE_LABELS[size]}
-        onChoose={(size) => onChoices({ ...choices, size })}
+        onChoose={(size) => onChoices({ size })}
       />
     </div>
   );

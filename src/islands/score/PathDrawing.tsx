@@ -18,6 +18,7 @@ import {
   type PathScale,
   type Slope,
   type SlopeLabel,
+  slopeCurve,
   slopeLabels,
   slopesOf,
   type Stretch,
@@ -182,19 +183,12 @@ interface SlopeStrokeProps {
   readonly slides: boolean;
 }
 
-/** Gives both ends of a slope, between the two notes. */
-function slopeEnds({ fromX, toX }: Slope): readonly [number, number] {
-  const start = fromX + BEAD_RADIUS + 2;
-  return [start, Math.max(start + 4, toX - BEAD_RADIUS - 2)];
-}
-
 /** Writes the label of a slope, below the nut: the way and, with a tempo, the speed. */
 function slopeLabel(slope: Slope): SlopeLabel {
-  const [start, end] = slopeEnds(slope);
   const speed = shiftSpeed(slope.shift);
   const { handMm } = slope.shift;
   return {
-    x: (start + end) / 2,
+    x: slopeCurve(slope).middleX,
     lines: [...(handMm > 0 ? [mmText(handMm)] : []), ...(speed === null ? [] : [`${Math.round(speed)} mm/s`])],
   };
 }
@@ -219,17 +213,10 @@ function TravelLabel({ label: { x, lines }, shift, y, onAsk }: TravelLabelProps)
 
 /** Draws the slope between the two notes. */
 function SlopeStroke({ slope, slides }: SlopeStrokeProps) {
-  const { fromY, toY, shift, inBetween } = slope;
-  const [start, end] = slopeEnds(slope);
-  const middle = (start + end) / 2;
+  const { shift, inBetween } = slope;
   return (
     <>
-      <path
-        d={`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`}
-        className="fill-none stroke-madder"
-        strokeWidth={2.4}
-        strokeLinecap="round"
-      />
+      <path d={slopeCurve(slope).d} className="fill-none stroke-madder" strokeWidth={2.4} strokeLinecap="round" />
       {slides && inBetween && (
         <g data-in-between={shift.to}>
           <title>{`On the way: ${pitchLabel(inBetween.note.written)}, ${inBetween.note.finger} on ${inBetween.note.string}`}</title>

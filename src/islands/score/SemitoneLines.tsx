@@ -1,6 +1,5 @@
-import { mmFromNut } from '#core/instrument/geometry';
 import type { Plan } from '#core/plan/describe';
-import { type PathScale, yOfMm } from '../../path/index.ts';
+import { type PathScale, semitoneHeights } from '../../path/index.ts';
 
 /** Draws the ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
 export function SemitoneLines({
@@ -14,19 +13,15 @@ export function SemitoneLines({
   readonly from: number;
   readonly to: number;
 }) {
-  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
-  return Array.from({ length: most + 1 }, (_, semitones) => {
-    const y = yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
-    return (
-      <line
-        key={semitones}
-        x1={from}
-        x2={to}
-        y1={y}
-        y2={y}
-        className={semitones === 0 ? 'stroke-ink' : 'stroke-line'}
-        strokeWidth={semitones === 0 ? 2 : 1}
-      />
-    );
-  });
+  return semitoneHeights(plan, scale).map((y, semitones) => (
+    <line
+      key={semitones}
+      x1={from}
+      x2={to}
+      y1={y}
+      y2={y}
+      className={semitones === 0 ? 'stroke-ink' : 'stroke-line'}
+      strokeWidth={semitones === 0 ? 2 : 1}
+    />
+  ));
 }

@@ -67,7 +67,8 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
       untouched: untouched && { document: untouched, ...links },
       typed: document && { document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
     },
-    (next) => actions.keepPlayer({ ...record, ...next }, record),
+    // The form knows nothing of the sheets that are kept for the player.
+    ({ document: typed, ...uses }) => actions.keepPlayer({ ...record, ...uses, document: { ...record.document, ...typed } }, record),
   );
   useTyped(record.id, fields, document !== null);
   const part = { form, fields, instrument };

@@ -6,7 +6,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Answered, guardIsland } from '../../ui/states/index.ts';
 import { pagesText } from '../../words/paper/sheet.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
-import { Addressed, PageShell, usePageTitle } from '../frame/index.ts';
+import { Addressed, PageShell, SaidNotice, usePageTitle } from '../frame/index.ts';
 import { PaperPage } from '../paper/index.ts';
 import { SheetActions } from './SheetActions.tsx';
 import { SheetPanel } from './SheetPanel.tsx';
@@ -37,6 +37,9 @@ function SheetPage() {
       pieceId={id}
       beside={sheet === null || typeof sheet === 'string' ? undefined : <SheetActions sheet={sheet} title={title ?? ''} />}
     >
+      <div role="status" aria-label="Messages" className="no-print">
+        <SaidNotice />
+      </div>
       <Answered asked={asked}>{(come) => (typeof come === 'string' ? <NoSheet why={come} /> : <SheetBody sheet={come} />)}</Answered>
     </PageShell>
   );
@@ -68,7 +71,7 @@ function SheetBody({ sheet }: { readonly sheet: SheetAtHand }) {
   return (
     <div className="mt-2 grid gap-x-8 print:m-0 gap-y-4 lg:grid-cols-[minmax(0,1fr)_21rem] print:block">
       <article aria-label="Pages" aria-busy={come === null} className="grid content-start justify-items-center gap-4 print:block">
-        {shown ? <Pages pages={shown} /> : <Answered asked={sheet.pages}>{() => null}</Answered>}
+        {shown && sheet.pages.state !== 'failed' ? <Pages pages={shown} /> : <Answered asked={sheet.pages}>{() => null}</Answered>}
       </article>
       <aside className="no-print" aria-label="What stands on the sheet">
         {shown && <p className="mb-2 text-dove-dark">{pagesText(shown.pages.length)}</p>}

@@ -1,10 +1,9 @@
 import { useId } from 'react';
 import { ORIENTATIONS, PAPER_NAMES } from '#core/paper';
 import { isOnSheet, PRINT_SIZES, READY_SHEETS, readySheet, readySheetOf, type SheetPart } from '#core/paper/choices';
-import { say } from '../../state/notices.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice, TextField } from '../../ui/fields/index.ts';
-import { keptAsUsualText, ORIENTATION_LABELS, PRINT_SIZE_LABELS, READY_SHEET_LABELS, SHEET_PART_LABELS } from '../../words/paper/sheet.ts';
+import { ORIENTATION_LABELS, PRINT_SIZE_LABELS, READY_SHEET_LABELS, SHEET_PART_LABELS } from '../../words/paper/sheet.ts';
 import { CodeChoice } from './CodeChoice.tsx';
 import { keepForPlayer, keepForSchool, type SheetAtHand } from './use-sheet.ts';
 import { VariantChoice } from './VariantChoice.tsx';
@@ -39,7 +38,7 @@ export function SheetPanel({ sheet }: { readonly sheet: SheetAtHand }) {
           onChoose={(paper) => choose({ paper })}
         />
         <LabelledChoice
-          label="Held"
+          label="Page"
           value={choices.orientation ?? 'portrait'}
           among={ORIENTATIONS}
           nameOf={(name) => ORIENTATION_LABELS[name]}
@@ -70,18 +69,19 @@ export function SheetPanel({ sheet }: { readonly sheet: SheetAtHand }) {
 }
 
 /** Types the aim; without one the sheet has a line to write it on. */
-function AimField({ sheet: { choices, choose } }: { readonly sheet: SheetAtHand }) {
+function AimField({ sheet: { choices, choose, leave } }: { readonly sheet: SheetAtHand }) {
   const id = useId();
   return (
     <div>
       <label htmlFor={id} className="block text-dove-dark">
-        Aim, or leave a line to write it on
+        Aim (empty: a line to write it on)
       </label>
       <TextField
         id={id}
         className="w-full"
         maxLength={300}
         defaultValue={choices.aim ?? ''}
+        onChange={(event) => leave({ aim: event.target.value })}
         onBlur={(event) => event.target.value !== (choices.aim ?? '') && choose({ aim: event.target.value })}
       />
     </div>
@@ -96,16 +96,8 @@ function KeepAsUsual({ sheet: { choices, player, school } }: { readonly sheet: S
     <fieldset>
       <legend className="font-semibold">Keep these choices</legend>
       <div className="mt-1 flex flex-wrap gap-1.5">
-        {player && (
-          <Button onClick={() => void keepForPlayer(player, usual).then(() => say(keptAsUsualText(player.document.name)))}>
-            For {player.document.name}
-          </Button>
-        )}
-        {school && (
-          <Button onClick={() => void keepForSchool(school, usual).then(() => say(keptAsUsualText(school.document.name)))}>
-            For {school.document.name}
-          </Button>
-        )}
+        {player && <Button onClick={() => void keepForPlayer(player, usual)}>For {player.document.name}</Button>}
+        {school && <Button onClick={() => void keepForSchool(school, usual)}>For {school.document.name}</Button>}
       </div>
     </fieldset>
   );

@@ -1,5 +1,5 @@
 import { downloadBlob, downloadText, fileNameOf } from '../../files/index.ts';
-import { paper, type SheetPages } from '../../printing/index.ts';
+import { sheetPdf, type SheetPages } from '../../printing/index.ts';
 
 /** A kind of file in which pages are saved. */
 export type SavedAs = 'pdf' | 'svg' | 'png';
@@ -8,14 +8,8 @@ export type SavedAs = 'pdf' | 'svg' | 'png';
 const PX_PER_MM = 200 / 25.4;
 
 /** Saves pages as one PDF. */
-export async function savePdf({ pages, format: { widthMm, heightMm }, title }: SheetPages, name: string): Promise<void> {
-  const pdf = await paper().pdf({
-    title,
-    pages: pages.map((shapes) => ({ widthMm, heightMm, shapes })),
-    outline: [{ title, page: 1 }],
-    trueToSize: false,
-  });
-  downloadBlob(fileNameOf(name, 'pdf'), new Blob([pdf], { type: 'application/pdf' }));
+export async function savePdf(pages: SheetPages, name: string): Promise<void> {
+  downloadBlob(fileNameOf(name, 'pdf'), await sheetPdf(pages));
 }
 
 /** Saves every page as a drawing or a picture. */

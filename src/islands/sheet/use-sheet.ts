@@ -5,11 +5,11 @@ import { answerOf, type Asked, engine, useAsked } from '../../engine/index.ts';
 import { paper, type SheetPages } from '../../printing/index.ts';
 import type { PieceRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
-import { keepOrThrow } from '../../state/keeping/index.ts';
+import { keepAhead, keepOrThrow } from '../../state/keeping/index.ts';
 import { say } from '../../state/notices.ts';
 import { PIECE, STUDIO, useStored } from '../../state/reading/index.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { NOT_KEPT } from '../../words/paper/sheet.ts';
+import { keptAsUsualText, NOT_KEPT } from '../../words/paper/sheet.ts';
 import { pieceTitle } from '../../words/piece/pieces.ts';
 import { type PlannedPiece, usePlanned } from '../opened-piece/index.ts';
 import { type CodeOrNot, useCode } from './use-code.ts';
@@ -28,6 +28,8 @@ export interface SheetAtHand {
   readonly code: CodeOrNot | null;
   /** Chooses something about the sheet, which is kept with the piece. */
   readonly choose: (change: SheetChoices) => void;
+  /** Leaves a choice that is still being typed where the next page finds it. */
+  readonly leave: (change: SheetChoices) => void;
 }
 
 /** Gives the sheet of the piece of an id; a sentence where there is no piece. */
@@ -50,7 +52,8 @@ export function useSheet(id: string | null): Asked<SheetAtHand | string> {
     setChosen({ id: record.id, choices: next });
     void keepChoices(record, next);
   };
-  return { state: 'answered', value: { piece: planned.value, record, ...whose, choices, pages, code, choose } };
+  const leave = (change: SheetChoices): void => keepAhead(withSheet(record, { ...choices, ...change }), record);
+  return { state: 'answered', value: { piece: planned.value, record, ...whose, choices, pages, code, choose, leave } };
 }
 
 /** Finds the player of a piece and the school it follows. */
@@ -72,19 +75,29 @@ function withRows(choices: SheetChoices, { steps, fingers, bow }: ReturnType<typ
 }
 
 async function keepChoices(record: PieceRecord, sheet: SheetChoices): Promise<void> {
-  await keepOrThrow('piece', { ...record, document: { ...record.document, sheet }, updatedAt: Date.now() }, record).catch(() =>
-    say(NOT_KEPT),
+  await keepOrThrow('piece', withSheet(record, sheet), record).catch(() => say(NOT_KEPT));
+}
+
+function withSheet(record: PieceRecord, sheet: SheetChoices): PieceRecord {
+  return { ...record, document: { ...record.document, sheet }, updatedAt: Date.now() };
+}
+
+/** Keeps choices as the usual ones of a player, for every piece that has none of its own, and says so. */
+export async function keepForPlayer(player: PlayerRecord, sheet: SheetChoices): Promise<void> {
+  const { document } = player;
+  await keepOrThrow('player', { ...player, document: { ...document, sheet }, updatedAt: Date.now() }, player).then(
+    () => say(keptAsUsualText(document.name)),
+    () => say(NOT_KEPT),
   );
 }
 
-/** Keeps choices as the usual ones of a player, for every piece that has none of its own. */
-export async function keepForPlayer(player: PlayerRecord, sheet: SheetChoices): Promise<void> {
-  await keepOrThrow('player', { ...player, document: { ...player.document, sheet }, updatedAt: Date.now() }, player);
-}
-
-/** Keeps choices as the usual ones of a school. */
+/** Keeps choices as the usual ones of a school, and says so. */
 export async function keepForSchool(school: SchoolRecord, sheet: SheetChoices): Promise<void> {
-  await keepOrThrow('school', { ...school, document: { ...school.document, sheet }, updatedAt: Date.now() }, school);
+  const { document } = school;
+  await keepOrThrow('school', { ...school, document: { ...document, sheet }, updatedAt: Date.now() }, school).then(
+    () => say(keptAsUsualText(document.name)),
+    () => say(NOT_KEPT),
+  );
 }
 
 interface Setting {

@@ -1,5 +1,5 @@
 import { parseAsArrayOf, parseAsString, useQueryStates } from 'nuqs';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import { readySheet, type SheetChoices } from '#core/paper/choices';
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { briefOfNobody } from '#core/brief/edits';
@@ -32,7 +32,7 @@ function GuardedSheets() {
 const ADDRESS = { pieces: parseAsArrayOf(parseAsString).withDefault([]), title: parseAsString.withDefault('') };
 
 function SheetsPage() {
-  const [{ pieces: ids, title }] = useQueryStates(ADDRESS);
+  const [{ pieces: ids, title }, setAddress] = useQueryStates(ADDRESS);
   const studio = useStored(STUDIO);
   return (
     <PageShell current="Pieces" title="Sheets" titled="not-printed">
@@ -41,7 +41,9 @@ function SheetsPage() {
           <Answered asked={studio}>
             {(there) => {
               const chosen = ids.flatMap((id) => records.find((record) => record.id === id) ?? []);
-              return chosen.length === 0 ? <NoPieces /> : <ChosenPieces key={ids.join()} pieces={chosen} studio={there} title={title} />;
+              if (chosen.length === 0) return <NoPieces />;
+              const onTitle = (next: string): void => void setAddress({ title: next });
+              return <ChosenPieces key={ids.join()} pieces={chosen} studio={there} title={title} onTitle={onTitle} />;
             }}
           </Answered>
         )}
@@ -64,11 +66,14 @@ function NoPieces() {
 interface ChosenProps {
   readonly pieces: readonly PieceRecord[];
   readonly studio: Studio;
+  /** The title that the teacher gave; empty for none. */
   readonly title: string;
+  /** Keeps a title in the address. */
+  readonly onTitle: (title: string) => void;
 }
 
-function ChosenPieces({ pieces, studio, title: named }: ChosenProps) {
-  const [title, setTitle] = useState(named === '' ? sheetsTitle(pieces.length) : named);
+function ChosenPieces({ pieces, studio, title: named, onTitle }: ChosenProps) {
+  const title = named.trim() === '' ? sheetsTitle(pieces.length) : named;
   const binding = useBinding();
   const parts = useMemo(() => {
     // Pages that go to one pupil name no other: where the pieces belong to several, no name is printed.
@@ -76,9 +81,9 @@ function ChosenPieces({ pieces, studio, title: named }: ChosenProps) {
     return pieces.map((piece) => partOf(isOfOne ? piece : ofNobody(piece), studio));
   }, [pieces, studio]);
   const { begin } = binding;
-  const start = (as: string): void => begin({ title: as, about: [], choices: paperOf(pieces[0]), parts });
-  // The document is bound when it is opened, and again whenever a piece of it has changed.
-  useEffect(() => start(title), [parts]); // eslint-disable-line react-hooks/exhaustive-deps -- another title binds it by itself, below.
+  const document = useMemo(() => ({ title, about: [], choices: paperOf(pieces[0]), parts }), [title, pieces, parts]);
+  // The document is bound when it is opened, and again when its title or one of its pieces has changed.
+  useEffect(() => begin(document), [begin, document]);
   return (
     <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-3">
       <label className="no-print flex flex-wrap items-center gap-2">
@@ -86,12 +91,12 @@ function ChosenPieces({ pieces, studio, title: named }: ChosenProps) {
         <TextField
           className="w-96 max-w-full"
           maxLength={120}
-          value={title}
-          onChange={(event) => setTitle(event.target.value)}
-          onBlur={() => start(title)}
+          defaultValue={named}
+          placeholder={sheetsTitle(pieces.length)}
+          onBlur={(event) => event.target.value !== named && onTitle(event.target.value)}
         />
       </label>
-      <BindingProgress now={binding} onStop={binding.stop} onGoOn={() => start(title)} />
+      <BindingProgress now={binding} onStop={binding.stop} onGoOn={() => begin(document)} />
       {binding.bound && <BoundView bound={binding.bound} edition={binding.edition} />}
     </div>
   );
@@ -118,9 +123,9 @@ function partOf({ document, playerId, schoolId }: PieceRecord, { players, school
     title,
     set: async (key, signal) => {
       const outcome = await engine.ask(document.brief, { kind: 'plan' }, { signal });
-      if (!outcome.ok) return false;
+      if (!outcome.ok) return [title];
       await paper().setSheet(key, { title, plan: outcome.value.best, choices, known: NOTHING_KNOWN, code: null });
-      return true;
+      return [];
     },
   };
 }

@@ -1,4 +1,5 @@
-import { type Anchor, type Face, MM_PER_POINT, type PaperShape, type Tone } from '#core/paper';
+import { type Anchor, type Face, MM_PER_POINT, type PaperShape, type TextShape, textWidthMm, type Tone } from '#core/paper';
+import { FACE_MEASURES } from '../faces/made/measures.js';
 import { MUSIC_OUTLINES } from '../faces/made/music-outlines.js';
 
 /** An element of a drawing: its name, its attributes, and the words in it. */
@@ -45,27 +46,34 @@ export function svgElement(shape: PaperShape): SvgElement {
       };
       return outline(d, { fill: fill === null ? 'none' : TONE_COLOURS[fill], ...line });
     }
-    case 'text': {
-      const { family, weight, style } = FACE_FONTS[shape.face];
-      const [x, y] = shape.atMm;
-      const attributes = {
-        x,
-        y,
-        'font-family': family,
-        'font-size': shape.sizePt * MM_PER_POINT,
-        'font-weight': weight,
-        'font-style': style,
-        'text-anchor': shape.anchor,
-        fill: TONE_COLOURS[shape.tone],
-      };
-      return { name: 'text', attributes, text: shape.text };
-    }
+    case 'text':
+      return textElement(shape);
     case 'sign': {
       const placed = placedSign(shape.sign, shape.atMm[0], shape.sizeMm, shape.anchor);
       if (!placed) return outline('', {});
       return outline(placed.d, { transform: `translate(${placed.xMm} ${shape.atMm[1]}) scale(${shape.sizeMm / 1000})` });
     }
   }
+}
+
+/** Sets words, as wide as they are in print. */
+function textElement(shape: TextShape): SvgElement {
+  const { family, weight, style } = FACE_FONTS[shape.face];
+  const [x, y] = shape.atMm;
+  // Browsers round the widths of letters to their pixels; a long line would end elsewhere than in print.
+  const set = shape.text.length > 1 ? { textLength: textWidthMm(shape.text, shape.face, shape.sizePt, FACE_MEASURES) } : {};
+  const attributes = {
+    x,
+    y,
+    'font-family': family,
+    'font-size': shape.sizePt * MM_PER_POINT,
+    'font-weight': weight,
+    'font-style': style,
+    'text-anchor': shape.anchor,
+    fill: TONE_COLOURS[shape.tone],
+    ...set,
+  };
+  return { name: 'text', attributes, text: shape.text };
 }
 
 function outline(d: string, attributes: SvgElement['attributes']): SvgElement {

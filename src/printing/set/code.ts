@@ -1,5 +1,4 @@
-import type { PaperShape } from '#core/paper';
-import { textShape } from '#core/paper';
+import { type PaperShape, textShape } from '#core/paper';
 
 /** A code to scan: its squares, and the link it carries. */
 export interface CodeToScan {

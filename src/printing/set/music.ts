@@ -109,7 +109,7 @@ function systemShapes({ plan, marks, engraving, from, to, layout, look, mmPerPx 
   return [
     ...recorded.map((shape) => recordedShape(shape, mmPerPx)),
     ...around.map((mark) => markShape(mark, mmPerPx)),
-    ...(look.path ? pathShapes(plan, heads, layout, { mmPerPx, topMm: layout.height * mmPerPx, staffMm: look.staffMm }) : []),
+    ...(look.path ? pathShapes(plan, heads, layout, { mmPerPx, topMm: layout.height * mmPerPx }) : []),
   ];
 }
 

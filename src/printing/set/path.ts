@@ -1,21 +1,19 @@
 import svgpath from 'svgpath';
-import { mmFromNut } from '#core/instrument/geometry';
 import { MM_PER_POINT, type PaperShape, type PathShape, textShape } from '#core/paper';
 import type { Plan } from '#core/plan/describe';
 import { circleOutline, type Head, STAFF_HEIGHT, type StaffLayout } from '../../engraving/index.ts';
 import {
   bandNames,
   bandsOf,
-  BEAD_RADIUS,
   beadsOf,
   type Bead,
   highestMmOf,
   linksOf,
   pathScale,
-  type PathScale,
+  semitoneHeights,
+  slopeCurve,
   slopesOf,
   stringStroke,
-  yOfMm,
 } from '../../path/index.ts';
 import { widthOf } from './blocks.ts';
 
@@ -37,7 +35,6 @@ interface PathPlace {
   readonly mmPerPx: number;
   /** Its top, mm from the top of its system. */
   readonly topMm: number;
-  readonly staffMm: number;
 }
 
 /** Gives the height of the path under a system, mm. */
@@ -59,7 +56,7 @@ export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayo
   const bands = bandsOf(plan, beads, scale);
   const names = bandNames(bands);
   return [
-    ...semitones(plan, scale).map((y) =>
+    ...semitoneHeights(plan, scale).map((y) =>
       place(`M${ends.left} ${y}H${ends.right}`, {
         fill: null,
         stroke: y === scale.nutY ? stroke('ink', 0.35, []) : stroke('grey', 0.05, []),
@@ -87,21 +84,9 @@ export function pathShapes(plan: Plan, heads: readonly Head[], layout: StaffLayo
         stroke: stroke('grey', (crossesString ? 0.8 : width) * mmPerPx, crossesString ? [0.4, 0.7] : []),
       }),
     ),
-    ...slopesOf(plan, beads, scale).map(({ fromX, fromY, toX, toY }) => {
-      const [start, end] = [fromX + BEAD_RADIUS + 2, Math.max(fromX + BEAD_RADIUS + 6, toX - BEAD_RADIUS - 2)];
-      const middle = (start + end) / 2;
-      return place(`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`, {
-        fill: null,
-        stroke: stroke('ink', 2.6 * mmPerPx, []),
-      });
-    }),
+    ...slopesOf(plan, beads, scale).map((slope) => place(slopeCurve(slope).d, { fill: null, stroke: stroke('ink', 2.6 * mmPerPx, []) })),
     ...beads.flatMap((bead) => beadShapes(bead, { place, at, mmPerPx })),
   ];
-}
-
-function semitones(plan: Plan, scale: PathScale): readonly number[] {
-  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
-  return Array.from({ length: most + 1 }, (_, count) => yOfMm(scale, mmFromNut(plan.stringLengthMm, count)));
 }
 
 function stroke(tone: 'ink' | 'grey', thickMm: number, dashMm: readonly number[]) {

@@ -13,6 +13,7 @@ export const JOINED_LISTS: Readonly<Record<string, SameBy>> = {
   spoils: 'value',
   tapes: 'value',
   positions: 'value',
+  variants: 'value',
   shifts: ({ shift }) => shift,
   states: ({ stage }) => stage,
   // In a session it is the item itself, in a week beside what is asked of it.

@@ -8,7 +8,7 @@ export const BINDING = {
   goOn: 'Go on',
   print: 'Print it',
   save: 'Save as PDF',
-  waiting: 'Setting the pages …',
+  waiting: 'Making the pages …',
   earlier: 'Page before',
   later: 'Page after',
   title: 'Title',
@@ -16,7 +16,7 @@ export const BINDING = {
 
 /** Tells how far the work is. */
 export function progressText(done: number, total: number, now: string | null): string {
-  return now === null ? `${done} of ${total} set` : `${done} of ${total} set; now ${now}`;
+  return now === null ? `${done} of ${total} done` : `${done} of ${total} done; now ${now}`;
 }
 
 /** Names the page that is shown. */
@@ -35,7 +35,7 @@ export const SCALE_BOOK = {
   make: 'Make the book',
   again: 'Make it again with these choices',
   keys: 'Keys',
-  kinds: 'Of each key',
+  kinds: 'In each key',
   order: 'Order of the keys',
   octaves: 'Octaves',
   direction: 'Direction',
@@ -46,7 +46,7 @@ export const SCALE_BOOK = {
   none: 'No key',
   major: 'All major keys',
   minors: 'All minor keys',
-  empty: 'Choose at least one key and one thing to print of it.',
+  empty: 'Choose at least one key, one line and one number of octaves.',
 } as const;
 
 /** The names of what a book has of each key. */
@@ -57,9 +57,9 @@ export const BOOK_KIND_LABELS: Readonly<Record<BookKind, string>> = {
   'diminished-seventh': 'diminished seventh',
   'broken-thirds': 'broken thirds',
   chromatic: 'chromatic scale',
-  thirds: 'thirds, two notes together',
-  sixths: 'sixths, two notes together',
-  octaves: 'octaves, two notes together',
+  thirds: 'double-stop thirds',
+  sixths: 'double-stop sixths',
+  octaves: 'double-stop octaves',
 };
 
 /** The names of the orders of keys. */

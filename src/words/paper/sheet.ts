@@ -6,10 +6,10 @@ import type { TurnPlace } from '#core/paper/flow';
 export const SHEET_PART_LABELS: Readonly<Record<SheetPart, string>> = {
   aim: 'Aim',
   staff: 'Staff with fingering',
-  strings: 'Numerals of the strings',
-  positions: 'Names of positions',
+  strings: 'String numerals',
+  positions: 'Position names',
   inBetween: 'In-between notes, small',
-  letters: 'Names of the notes under the staff',
+  letters: 'Note names under the staff',
   path: 'Path of the hand under each system',
   steps: 'Tones and semitones',
   fingers: 'Fingers down and lifted',
@@ -17,12 +17,12 @@ export const SHEET_PART_LABELS: Readonly<Record<SheetPart, string>> = {
   bow: 'Bow',
   remarks: 'Remarks and cues',
   shifts: 'Shifts, each told once',
-  patterns: 'Finger patterns by string',
+  patterns: 'Finger pattern of each string',
   distances: 'Distances from the nut',
   landmarks: 'Landmarks',
   checks: 'Where to stop and listen',
   hotSpots: 'Hot spots with their loops',
-  tempi: 'Tempi of the week, to tick',
+  tempi: 'Tempi for the week, to tick off',
 };
 
 /** The names of the choices that are ready. */
@@ -67,11 +67,11 @@ export const NOT_KEPT = 'The choices for this sheet could not be kept: the brows
 /** The words around a code to scan. */
 export const CODE_WORDS = {
   label: 'Code to scan',
-  hint: 'It opens the piece on the stand of another device. The fingering is in the code itself: nothing is sent, and no name is in it.',
+  hint: 'It opens the piece on the music stand of another device. The piece is in the code itself: nothing is sent, and the player’s name is not in it.',
   address: 'Address of Dove Path for other devices',
   ownMachine:
-    'This page is open on the machine’s own address, which no other device can reach. Set the address at which it can be reached.',
-  noAddress: 'This is no address: it begins with https:// or http://.',
+    'This page is open at this computer’s own address, which no other device can reach. Type the address at which it can be reached.',
+  noAddress: 'An address begins with https:// or http://.',
   tooLong: 'This piece is too long for a code that a camera reads from paper.',
 } as const;
 
@@ -80,8 +80,8 @@ export function pagesText(count: number): string {
   return count === 1 ? 'One page' : `${count} pages`;
 }
 
-/** The ways in which a page is held. */
-export const ORIENTATION_LABELS: Readonly<Record<Orientation, string>> = { portrait: 'Upright', landscape: 'Across' };
+/** The names of the two ways in which a page is held. */
+export const ORIENTATION_LABELS: Readonly<Record<Orientation, string>> = { portrait: 'Portrait', landscape: 'Landscape' };
 
 /** The notice where pages could not be saved as a file. */
 export const SAVE_FAILED = 'The pages could not be saved as a file. Print them instead, or try once more.';

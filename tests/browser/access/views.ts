@@ -15,7 +15,7 @@ export const VIEWS: Readonly<Record<string, readonly View[]>> = {
   'the lists of the Studio': [
     { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
     { name: 'a book', open: book, foldsAt390: true },
-    { name: 'the scale book', open: (page) => goTo(page, '/scale-book', 'Scale book'), foldsAt390: true },
+    { name: 'the scale book', open: (page) => goTo(page, '/sheet/scale-book', 'Scale book'), foldsAt390: true },
     { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
     { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
     { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'A major in sixths'), foldsAt390: true },
@@ -206,6 +206,6 @@ async function tuner(page: Page): Promise<void> {
 
 /** Binds a piece into a document of its own. */
 async function severalSheets(page: Page, piece: string): Promise<void> {
-  await page.goto(`/sheets?pieces=${piece}`);
+  await page.goto(`/sheet/several?pieces=${piece}`);
   await page.getByRole('group', { name: /^Page 1 of 2 of/ }).waitFor();
 }

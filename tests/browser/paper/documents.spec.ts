@@ -10,6 +10,8 @@ test('the pieces of a list become one document with contents, in its order', asy
   await page.getByLabel('Title').fill('For Tuesday');
   await page.getByLabel('Title').press('Tab');
   await expect(page.getByRole('group', { name: 'Page 1 of 2 of For Tuesday' })).toContainText('D minor arpeggio');
+  await page.reload();
+  await expect(page.getByRole('group', { name: 'Page 1 of 2 of For Tuesday' })).toBeVisible();
   await page.getByRole('button', { name: 'Page after' }).click();
   await expect(page.getByRole('group', { name: 'Page 2 of 2 of For Tuesday' })).toContainText('for Martin');
   const download = page.waitForEvent('download');
@@ -20,7 +22,7 @@ test('the pieces of a list become one document with contents, in its order', asy
 });
 
 test('a scale book is made key by key for the player, stopped and gone on with, and made again with less to do', async ({ page }) => {
-  await page.goto('/scale-book');
+  await page.goto('/sheet/scale-book');
   await page.getByRole('button', { name: 'No key' }).click();
   await expect(page.getByText('Choose at least one key', { exact: false })).toBeVisible();
   for (const key of ['C major', 'G major', 'E minor']) await page.getByLabel(key, { exact: true }).check();
@@ -33,7 +35,19 @@ test('a scale book is made key by key for the player, stopped and gone on with, 
   await page.getByLabel('three octaves').check();
   await page.getByRole('button', { name: 'Make it again with these choices' }).click();
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByText(/^\d+ of 24 set$/)).toBeVisible();
+  await expect(page.getByText(/^\d+ of 24 done$/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(contents.getByRole('listitem')).toHaveCount(25);
+  await page.reload();
+  await expect(page.getByLabel('three octaves')).toBeChecked();
+});
+
+test('what is to be practised leads to its pages: from the session, the week, the assignment and the lesson', async ({ page }) => {
+  for (const address of ['/practise', '/practise/week', '/practise/assignment', '/record?part=lesson']) {
+    await page.goto('/pieces');
+    await page.getByRole('combobox', { name: 'For whom' }).first().selectOption('Robin');
+    await page.goto(address);
+    await page.getByRole('link', { name: 'Print its pieces' }).click();
+    await expect(page.getByRole('navigation', { name: 'Contents' }).getByRole('listitem').nth(1)).toBeVisible();
+  }
 });

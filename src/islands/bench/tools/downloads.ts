@@ -39,15 +39,14 @@ export async function downloadCsv(): Promise<void> {
 export async function downloadPdf(): Promise<void> {
   const plan = planShown();
   if (!plan) return;
-  const [{ paper }, { WITH_PATH }, { NOTHING_KNOWN }] = await Promise.all([
+  const [{ paper, sheetPdf }, { WITH_PATH }, { NOTHING_KNOWN }] = await Promise.all([
     import('../../../printing/worker/client.ts'),
     import('../../../printing/with-path.ts'),
     import('#core/drill/hot-spots'),
   ]);
   const title = pieceTitle(workStore.getState());
-  const { pages, format } = await paper().sheet({ title, plan, choices: WITH_PATH, known: NOTHING_KNOWN, code: null });
-  const document = { title, pages: pages.map((shapes) => ({ ...format, shapes })), outline: [], trueToSize: false };
-  downloadBlob(fileNameOf(title, 'pdf'), new Blob([await paper().pdf(document)], { type: 'application/pdf' }));
+  const pages = await paper().sheet({ title, plan, choices: WITH_PATH, known: NOTHING_KNOWN, code: null });
+  downloadBlob(fileNameOf(title, 'pdf'), await sheetPdf(pages));
 }
 
 /** Saves the piece as it stands, planned or not. */

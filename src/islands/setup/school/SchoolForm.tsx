@@ -29,7 +29,8 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
   const change = (changed: Partial<School>): void => setSchool((now) => ({ ...now, ...changed }));
   const untouched = schoolDocument(record.document.name, record.document.school);
   useKeptAsTyped({ stored: record.document, untouched, typed: schoolDocument(name.trim(), school) }, (document) =>
-    actions.keepSchool({ ...record, document }, record),
+    // The form knows nothing of the sheets that the school keeps.
+    actions.keepSchool({ ...record, document: { ...record.document, ...document } }, record),
   );
   return (
     <section aria-label="School">
