@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import type { Edit } from './edit.ts';
 
 const octavesOf = (trial: number): number => 1 + (trial % 2);
@@ -67,4 +68,35 @@ export const PIECE_EDITS: readonly Edit[] = [
       isIn: ({ records }, trial) => records.piece.some(({ document }) => document.tags?.includes(`beside ${trial}`)),
     },
   },
+  {
+    name: 'the aim of a sheet being typed',
+    on: 'Sheet',
+    changes: 'piece',
+    open: openSheetWithAim,
+    make: async (page, trial) => await page.getByLabel('Aim (empty: a line to write it on)').fill(`Trial ${trial}`),
+    isIn: ({ piece }, trial) => piece?.document.sheet?.aim === `Trial ${trial}`,
+  },
+  {
+    name: 'larger print chosen for a sheet',
+    on: 'Sheet',
+    changes: 'piece',
+    open: openSheet,
+    make: async (page) => {
+      await page.getByLabel('Print', { exact: true }).selectOption('large');
+    },
+    isIn: ({ piece }) => piece?.document.sheet?.size === 'large',
+  },
 ];
+
+/** Opens the sheet of the piece that stands on the bench. */
+async function openSheet(page: Page): Promise<void> {
+  await page.goto(`/sheet?piece=${new URL(page.url()).searchParams.get('piece') ?? ''}`);
+  await page.getByLabel('Print', { exact: true }).waitFor();
+}
+
+/** Opens the sheet with its aim, which the usual choices leave out. */
+async function openSheetWithAim(page: Page): Promise<void> {
+  await openSheet(page);
+  await page.getByLabel('Aim', { exact: true }).check();
+  await page.getByLabel('Aim (empty: a line to write it on)').waitFor();
+}

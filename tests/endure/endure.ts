@@ -14,10 +14,6 @@ import type { Edit, Stored } from './edit.ts';
 import { EDITS } from './edits.ts';
 import { TAKEN_AWAY } from './taken-away.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
-import { DOCUMENT_NAMES } from '#core/documents';
-import { listsOf } from '../support/schemas/lists-of-schema.ts';
-import { JOINED_LISTS } from '../../src/storage/joining/joined-lists.ts';
-import { KEEPING_PAGES } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord } from '../../src/records/record.ts';
 import { CHROMIUM, numberGiven, startServer, textGiven } from '../support/served.ts';
 
@@ -61,8 +57,6 @@ let notHeard = 0;
 // A run ended by hand finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
 
-for (const missing of withoutEdit()) throw new Error(`No edit is tried ${missing}`);
-
 const server = await startServer({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
 const since = Date.now();
 try {
@@ -71,19 +65,6 @@ try {
   await server.stop();
 }
 report();
-
-/** Lists the kinds of documents and the pages that keep changes and that no edit here changes. */
-function withoutEdit(): readonly string[] {
-  const kinds = DOCUMENT_NAMES.filter((name) => !EDITS.some(({ changes }) => changes === name));
-  const pages = KEEPING_PAGES.filter((name) => !EDITS.some(({ on }) => on === name));
-  const withLists = DOCUMENT_NAMES.filter((name) => listsOf(name).some((field) => field in JOINED_LISTS));
-  const lists = withLists.filter((name) => !EDITS.some(({ changes, beside }) => changes === name && beside));
-  return [
-    ...kinds.map((name) => `of a ${name}`),
-    ...pages.map((name) => `on the page ${name}`),
-    ...lists.map((name) => `in two tabs of a list of a ${name}`),
-  ];
-}
 
 async function worker(): Promise<void> {
   const profile = mkdtempSync(join(tmpdir(), 'endure-'));

@@ -36,6 +36,9 @@ let lastWrite: Promise<unknown> = Promise.resolve();
 /** The moments at which records were last changed, ms. */
 const changedAt = new Map<string, number>();
 
+/** The last changes that were left ahead, by the ids of their records. */
+const leftAhead = new Map<string, number>();
+
 /** The changes that pause before they are written. */
 const pauses = new Set<() => void>();
 
@@ -65,11 +68,13 @@ export async function keep<Name extends DocumentName>(
 /** Leaves a record where the next page finds it, and writes it only when it is kept: for a field that is not left yet. */
 export function keepAhead<Name extends DocumentName>(record: RecordOf<Name>, base: RecordOf<Name> | null): void {
   changes += 1;
+  leftAhead.set(record.id, changes);
   keepUnwritten(record, base, changes);
 }
 
 /** Gives up what was left ahead of a record. */
 export function giveUpAhead(id: string): void {
+  leftAhead.delete(id);
   if (!isWaiting(id)) forgetUnwritten(id);
 }
 
@@ -82,6 +87,7 @@ export async function remove(name: DocumentName, id: string, theirPieces?: Their
     await allKept();
     return await inTurn(async () => {
       noteWaiting(id, null);
+      leftAhead.delete(id);
       forgetUnwritten(id);
       const deleting = await import('../../storage/deleting/delete-record.ts').catch(() => null);
       return deleting ? await deleting.deleteRecord(name, id, theirPieces) : { ok: false, message: storageFailureText('NotLoaded') };
@@ -145,7 +151,8 @@ async function writeChange<Name extends DocumentName>(
     if (isStillLast) noteWaiting(id, { ...waiting, failed: outcome.message });
   } else if (isStillLast) {
     noteWaiting(id, null);
-    forgetUnwritten(id);
+    // What was typed while this was written is left for the next page.
+    if ((leftAhead.get(id) ?? 0) <= change) forgetUnwritten(id);
   } else {
     // The later change follows from this one; where this was joined with another tab's change, the later one is joined too.
     noteWaiting(id, { ...waiting, since: performance.now(), base: outcome.joined ? waiting.base : outcome.record });

@@ -4,7 +4,7 @@ import { after, beforeEach, describe, it, mock } from 'node:test';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { FIRST_WEEK } from '#core/week';
-import { allKept, keep, remove } from '../../../src/state/keeping/keep.ts';
+import { allKept, giveUpAhead, keep, keepAhead, remove } from '../../../src/state/keeping/keep.ts';
 import { isWaiting, waitingStore, wouldLose } from '../../../src/state/keeping/waiting.ts';
 import { database } from '../../../src/storage/database/database.ts';
 import type { PieceRecord, RecordOf } from '../../../src/records/record.ts';
@@ -104,6 +104,25 @@ describe('what is kept', () => {
     test.mock.timers.tick(5000);
     assert.equal(await failed.later, null);
     assert.equal(await nameThere(piece), 'Short');
+  });
+
+  it('leaves for the next page what is typed while it is written', async () => {
+    const piece = newPiece('Monday');
+    const keeping = keep('piece', piece, null);
+    keepAhead(rename(piece, 'Tuesday'), piece);
+    assert.ok((await keeping)?.ok);
+    assert.match([...keptBeside.values()].join(), /Tuesday/);
+    assert.equal(await putUnwritten(), true);
+    assert.equal(await nameThere(piece), 'Tuesday');
+  });
+
+  it('leaves nothing of what was typed while it was written and given up', async () => {
+    const piece = newPiece('Monday');
+    const keeping = keep('piece', piece, null);
+    keepAhead(rename(piece, 'Tuesday'), piece);
+    giveUpAhead(piece.id);
+    assert.ok((await keeping)?.ok);
+    assert.deepEqual([await nameThere(piece), keptBeside.size], ['Monday', 0]);
   });
 
   it('would be lost only while neither place has it', async () => {
