@@ -151,7 +151,7 @@ async function writeChange<Name extends DocumentName>(
     if (isStillLast) noteWaiting(id, { ...waiting, failed: outcome.message });
   } else if (isStillLast) {
     noteWaiting(id, null);
-    // What was typed while this was written is left for the next page.
+    // A change that is typed while this one is written is left for the next page.
     if ((leftAhead.get(id) ?? 0) <= change) forgetUnwritten(id);
   } else {
     // The later change follows from this one; where this was joined with another tab's change, the later one is joined too.
