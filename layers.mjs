@@ -60,6 +60,7 @@ export const CORE_ROOMS = [
   'drill/apart',
   'drill/finder',
   'drill/cover',
+  'class-score',
   'books',
   'atlas',
   'quiz',

@@ -1,5 +1,6 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
 import { passageOf } from '#core/books';
+import { waysInClass } from '#core/class-score';
 import { aboutPath } from '#core/drill/hot-spots';
 import { drillFor } from '#core/drill';
 import { coverShifts } from '#core/drill/cover';
@@ -90,6 +91,7 @@ const ANSWERS: Answers = {
     }
     return played;
   },
+  'in-class': ({ brief }, asked) => waysInClass(brief, asked),
   atlas: (session, { key }) => atOnce(() => positionMaps(drillFor(session.brief), key)),
   'scales-here': (session, { position, type }) => atOnce(() => scalesHere(drillFor(session.brief), position, type)),
   'note-places': (session, { key, pitch }) =>

@@ -1,6 +1,7 @@
 import type { PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere } from '#core/atlas';
 import type { Brief, Lock } from '#core/brief';
 import type { Passage, PassageAsked } from '#core/books';
+import type { InClass, WaysInClass } from '#core/class-score';
 import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
 import type { Drill } from '#core/drill';
 import type { CoverAsked, ShiftCover } from '#core/drill/cover';
@@ -53,6 +54,8 @@ interface Questions {
   readonly 'opening-drill': { readonly asks: { readonly request: DrillRequest }; readonly answer: DrillRequest };
   /** The fewest drills that cover the shifts of some pieces, for the player of the brief; the search ends after a number of seconds. */
   readonly 'shift-cover': { readonly asks: CoverAsked & { readonly mostSeconds: number }; readonly answer: ShiftCover };
+  /** The ways in which the player of the brief can take part in the line of a class. */
+  readonly 'in-class': { readonly asks: InClass; readonly answer: WaysInClass };
   /** The map of a key (documents' form) for the player of the brief, position by position. */
   readonly atlas: { readonly asks: { readonly key: string }; readonly answer: readonly PositionMap[] };
   /** The scales of a kind that live wholly in a position. */

@@ -109,12 +109,38 @@ export interface LaidOutStaff {
 }
 
 /** Engraves one measure, the one at this index of those laid out. */
-export function drawMeasure(
-  context: RenderContext,
-  { engraving, measures, layout, first }: LaidOutStaff,
-  measure: Measure,
-  index: number,
-): readonly Head[] {
+export function drawMeasure(context: RenderContext, staff: LaidOutStaff, measure: Measure, index: number): readonly Head[] {
+  return drawTogether([{ context, staff, measure }], index)[0] ?? [];
+}
+
+/** A measure of a staff, and where it is drawn. */
+export interface StaffMeasure {
+  readonly context: RenderContext;
+  readonly staff: LaidOutStaff;
+  readonly measure: Measure;
+}
+
+/** Engraves the measure at this index on several staffs, so that what sounds together stands one above the other. */
+export function drawTogether(staffs: readonly StaffMeasure[], index: number): readonly (readonly Head[])[] {
+  const prepared = staffs.map(({ context, staff, measure }) => ({ ...prepare(context, staff, measure, index), context, measure }));
+  const formatter = new Formatter();
+  for (const { voice } of prepared) formatter.joinVoices([voice]);
+  formatter.format(
+    prepared.map(({ voice }) => voice),
+    Math.min(...prepared.map(({ stave }) => stave.getNoteEndX() - stave.getNoteStartX())) - 14,
+  );
+  return prepared.map(({ context, stave, voice, beams, engraved, measure }) => {
+    voice.draw(context, stave);
+    for (const beam of beams) beam.setContext(context).draw();
+    return engraved.flatMap(({ note, small }, order) => {
+      const symbol = measure.symbols[order];
+      return [...small.map((inBetween) => smallHeadOf(inBetween, symbol)), ...(symbol ? [headOf(note, symbol)] : [])];
+    });
+  });
+}
+
+/** Draws the staff of a measure, and prepares its notes to be set. */
+function prepare(context: RenderContext, { engraving, measures, layout, first }: LaidOutStaff, measure: Measure, index: number) {
   const x = layout.offsets[index] ?? 0;
   const width = (layout.offsets[index + 1] ?? 0) - x;
   const last = measure.number === engraving.measures.length;
@@ -136,13 +162,7 @@ export function drawMeasure(
   const beams = Beam.generateBeams(notes, {
     groups: beamGroups(measure).map(({ numerator, denominator }) => new Fraction(numerator, denominator)),
   });
-  new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
-  voice.draw(context, stave);
-  for (const beam of beams) beam.setContext(context).draw();
-  return engraved.flatMap(({ note, small }, order) => {
-    const symbol = measure.symbols[order];
-    return [...small.map((inBetween) => smallHeadOf(inBetween, symbol)), ...(symbol ? [headOf(note, symbol)] : [])];
-  });
+  return { stave, voice, beams, engraved };
 }
 
 /** A small note as the engraver has it. */

@@ -1,6 +1,15 @@
 export type { Head, MeasureRange } from './draw-measures.ts';
-export { BOW_LANE, FINGER_LANE, layoutStaff, STAFF_HEIGHT, STAFF_SPACE, type StaffLayout, type WrittenRows } from './layout.ts';
-export { engraveMeasured, type SignOutlines } from './recorded/engrave-measured.ts';
+export {
+  BOW_LANE,
+  FINGER_LANE,
+  layoutScore,
+  layoutStaff,
+  STAFF_HEIGHT,
+  STAFF_SPACE,
+  type StaffLayout,
+  type WrittenRows,
+} from './layout.ts';
+export { engraveMeasured, engraveScore, type SignOutlines } from './recorded/engrave-measured.ts';
 export type { EngravedShape } from './recorded/recorder.ts';
 export { musicFontReady } from './music-font.ts';
 export { nameThatFits } from './names-that-fit.ts';

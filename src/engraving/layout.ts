@@ -141,17 +141,45 @@ export interface LayoutChoice {
 }
 
 /** Lays out an engraving as one staff, in its natural width or the one that is asked for. */
-export function layoutStaff(
-  engraving: Engraving,
-  measures: readonly Measure[],
-  { available, first, written = NOTHING_WRITTEN }: LayoutChoice,
-): StaffLayout {
-  const headWidth = headWidthOf(engraving, measures, first);
-  const natural = measures.map((measure, index) => {
+export function layoutStaff(engraving: Engraving, measures: readonly Measure[], { written, ...choice }: LayoutChoice): StaffLayout {
+  const [layout] = layoutScore([{ engraving, measures, written }], choice);
+  return layout ?? { offsets: [0], headWidth: 0, ...rows([], NOTHING_WRITTEN) };
+}
+
+/** One of the staffs of a score, with the rows it needs. */
+export interface StaffOfScore {
+  readonly engraving: Engraving;
+  readonly measures: readonly Measure[];
+  readonly written?: WrittenRows | undefined;
+}
+
+/** Lays out the same measures on several staffs: each measure is as wide as the fullest of them needs. */
+export function layoutScore(
+  staffs: readonly StaffOfScore[],
+  { available, first }: Pick<LayoutChoice, 'available' | 'first'>,
+): readonly StaffLayout[] {
+  const heads = staffs.map(({ engraving, measures }) => headWidthOf(engraving, measures, first));
+  const headWidth = Math.max(0, ...heads);
+  const each = staffs.map(({ engraving, measures }, order) => {
+    const widths = naturalWidths(engraving, measures, heads[order] ?? 0);
+    return [(widths[0] ?? 0) + headWidth - (heads[order] ?? 0), ...widths.slice(1)];
+  });
+  const natural = (staffs[0]?.measures ?? []).map((_, index) => Math.max(...each.map((widths) => widths[index] ?? 0)));
+  const offsets = offsetsOf(natural, headWidth, available);
+  return staffs.map(({ measures, written = NOTHING_WRITTEN }) => ({ offsets, headWidth, ...rows(measures, written) }));
+}
+
+/** Gives the natural width of each measure of a staff, px: the first has clef, key and meter before it. */
+function naturalWidths(engraving: Engraving, measures: readonly Measure[], headWidth: number): readonly number[] {
+  return measures.map((measure, index) => {
     const before = index === 0 ? headWidth : signatureWidth(signatureBefore(engraving, measure));
     const after = index === measures.length - 1 ? signatureWidth(signatureAfter(engraving, measure)) : 0;
     return measureWidth(measure) + before + after + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0);
   });
+}
+
+/** Gives the edges of the measures when they are drawn apart or together to fill a width, px. */
+function offsetsOf(natural: readonly number[], headWidth: number, available: number): readonly number[] {
   const total = natural.reduce((sum, width) => sum + width, 0);
   const fits = (available - headWidth) / Math.max(1, total - headWidth);
   const stretch = fits < CLOSEST ? TOO_LONG_TO_FIT : Math.min(WIDEST, fits);
@@ -162,7 +190,7 @@ export function layoutStaff(
     right += fixed + (width - fixed) * stretch;
     offsets.push(right);
   }
-  return { offsets, headWidth, ...rows(measures, written) };
+  return offsets;
 }
 
 function headWidthOf(engraving: Engraving, [measure]: readonly Measure[], first: boolean): number {

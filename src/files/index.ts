@@ -5,4 +5,4 @@ export { deflate, inflate } from './deflate.ts';
 export { readStudioFile } from './document-files.ts';
 export { downloadBlob, downloadText, fileNameOf } from './download.ts';
 export { midiBytes } from './midi.ts';
-export { musicXmlText } from './musicxml.ts';
+export { musicXmlScoreText, musicXmlText } from './musicxml.ts';

@@ -1,5 +1,6 @@
 import { type MidiEvent, writeMidi } from 'midi-file';
 import type { MidiSong, MidiTrack } from '#core/format/midi';
+import type { InstrumentKind } from '#core/instrument';
 
 /** Writes a song as the bytes of a MIDI file: a track for what holds for all, then one for each part. */
 export function midiBytes({ ticksPerQuarter, tracks, tempos, meters, keys }: MidiSong): Uint8Array {
@@ -33,17 +34,17 @@ export function midiBytes({ ticksPerQuarter, tracks, tempos, meters, keys }: Mid
 
 const END: MidiEvent = { deltaTime: 0, meta: true, type: 'endOfTrack' };
 
-/** The number of the violin in General MIDI, 41, counted from 1; the other strings follow. */
-const VIOLIN_SOUND = 40;
+/** The sounds of the strings in General MIDI, 41 to 44 where they are counted from 1. */
+const SOUNDS: Readonly<Record<InstrumentKind, number>> = { violin: 40, viola: 41, cello: 42, bass: 43 };
 
-function eventsOf({ name, notes }: MidiTrack): MidiEvent[] {
+function eventsOf({ name, notes, instrument = 'violin' }: MidiTrack): MidiEvent[] {
   const moments = notes.flatMap(({ at, ticks, key }) => [
     { at: at + ticks, event: { type: 'noteOff' as const, channel: 0, noteNumber: key, velocity: 64 } },
     { at, event: { type: 'noteOn' as const, channel: 0, noteNumber: key, velocity: 80 } },
   ]);
   return [
     { deltaTime: 0, meta: true, type: 'trackName', text: name },
-    { deltaTime: 0, channel: 0, type: 'programChange', programNumber: VIOLIN_SOUND },
+    { deltaTime: 0, channel: 0, type: 'programChange', programNumber: SOUNDS[instrument] },
     ...inOrder(moments),
     END,
   ];

@@ -12,6 +12,8 @@ export interface DocumentContent {
   readonly about: readonly string[];
   readonly bodies: readonly Body[];
   readonly choices: SheetChoices;
+  /** Whether title and contents stand on pages of their own before them; they do where this is left out. */
+  readonly contents?: boolean;
 }
 
 /** The pages of a document, with its outline. */
@@ -22,22 +24,22 @@ export interface DocumentPages {
   readonly outline: readonly { readonly title: string; readonly page: number }[];
 }
 
-/** Joins bodies into a document with a title and contents before them, its pages numbered through. */
-export function documentPages({ title, about, bodies, choices }: DocumentContent): DocumentPages {
+/** Joins bodies into a document, its pages numbered through; title and contents stand before them where they are wanted. */
+export function documentPages({ title, about, bodies, choices, contents = true }: DocumentContent): DocumentPages {
   // The contents take the same pages whatever the numbers in them.
   const front = (from: number): Body => setBody(title, choices, (frame) => frontBlocks({ title, about, bodies }, from, frame));
-  const frontCount = front(0).pages.length;
-  const first = frontCount + 1;
-  const of = bodies.reduce((sum, { pages }) => sum + pages.length, frontCount);
-  let next = first;
-  const numbered = [front(first), ...bodies].map((body, order) => {
-    const from = order === 0 ? 1 : next;
-    if (order > 0) next += body.pages.length;
+  const before = contents ? [front(front(0).pages.length + 1)] : [];
+  const all = [...before, ...bodies];
+  const of = all.reduce((sum, { pages }) => sum + pages.length, 0);
+  let next = 1;
+  const numbered = all.map((body) => {
+    const from = next;
+    next += body.pages.length;
     return { body, from };
   });
   return {
     title,
-    outline: numbered.map(({ body, from }, order) => ({ title: order === 0 ? CONTENTS_HEADING : body.title, page: from })),
+    outline: numbered.map(({ body, from }) => ({ title: body === before[0] ? CONTENTS_HEADING : body.title, page: from })),
     pages: numbered.flatMap(({ body, from }) => {
       const { format, pages } = withEnds(body, { first: from, of });
       return pages.map((shapes) => ({ widthMm: format.widthMm, heightMm: format.heightMm, shapes }));
@@ -45,7 +47,11 @@ export function documentPages({ title, about, bodies, choices }: DocumentContent
   };
 }
 
-function frontBlocks({ title, about, bodies }: Omit<DocumentContent, 'choices'>, first: number, frame: SetFrame): readonly PrintedBlock[] {
+function frontBlocks(
+  { title, about, bodies }: Omit<DocumentContent, 'choices' | 'contents'>,
+  first: number,
+  frame: SetFrame,
+): readonly PrintedBlock[] {
   let page = first;
   const entries = bodies.map((body) => {
     const entry = contentsEntry(body.title, page, frame);

@@ -5,6 +5,7 @@ export { FACE_FONTS, svgElement } from './draw/svg-elements.ts';
 export type { CodeToScan } from './set/code.ts';
 export type { SheetPages } from './body.ts';
 export type { KeyContent, PrintedLine } from './key-body.ts';
+export type { ScoreContent } from './score-body.ts';
 export type { SheetContent } from './sheet-pages.ts';
 export type { Binding, Bound } from './worker/protocol.ts';
 export { VARIANT_GROUPS } from './variants.ts';

@@ -18,9 +18,29 @@ const toolkit = createVerovioModule().then((module) => new VerovioToolkit(module
 
 /** Reads MusicXML through verovio's own document model. */
 export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
+  return notesOf(await elementsOf(xml));
+}
+
+/** Reads the parts of a MusicXML score, each by itself, through verovio's own document model. */
+export async function readMusicXmlParts(xml: string): Promise<readonly (readonly ReadNote[])[]> {
+  const elements = await elementsOf(xml);
+  const staffs = elements.filter(({ name }) => name === 'staff');
+  const numbers = [...new Set(staffs.map(({ attributes }) => attributes['n']))];
+  // What stands at notes, as fingers, is beside the staffs.
+  const beside = elements.filter(({ name }) => ['fing', 'tie', 'slur'].includes(name));
+  return numbers.map((number) => {
+    const own = staffs.filter(({ attributes }) => attributes['n'] === number).flatMap(({ children }) => children);
+    return notesOf([...own, ...beside]);
+  });
+}
+
+async function elementsOf(xml: string): Promise<readonly Flat[]> {
   const reader = await toolkit;
   if (!reader.loadData(xml)) throw new Error('verovio does not read the file');
-  const elements = flatten(xmlTree(reader.getMEI()));
+  return flatten(xmlTree(reader.getMEI()));
+}
+
+function notesOf(elements: readonly Flat[]): readonly ReadNote[] {
   const of = (name: string) => elements.filter((element) => element.name === name);
   const ends = (name: string, key: string) => new Set(of(name).map((element) => element.attributes[key]?.slice(1)));
   const fingers = new Map(of('fing').map((element) => [element.attributes['startid']?.slice(1), element.text]));

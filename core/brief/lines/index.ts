@@ -1,5 +1,6 @@
 export { DEFAULT_RHYTHM, FIRST_BRIEF } from './first-brief.ts';
 export {
+  asPlayed,
   partOf,
   type PitchMove,
   type SignChange,

@@ -22,7 +22,7 @@ export function writeOut(brief: Brief): Brief {
  * Writes the rhythm variant into the notes: another rhythm, bowing and accents become the line's own, so that the teacher changes what is
  * on the page and nothing is applied twice.
  */
-function asPlayed(brief: Brief): Brief {
+export function asPlayed(brief: Brief): Brief {
   if (brief.material.kind === 'line' && !isVariant(brief.rhythm ?? {})) return brief;
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;

@@ -1,3 +1,5 @@
+import type { InstrumentKind } from '#core/instrument';
+
 /** A MIDI file as data, its sounds in ticks. The code that reads or writes its bytes makes or takes this. */
 export interface MidiSong {
   /** The ticks of a quarter note. */
@@ -18,6 +20,8 @@ export interface MidiTrack {
   readonly name: string;
   /** Whether it is a track of drums, which have no pitch. */
   readonly isPercussion: boolean;
+  /** The instrument that plays it; absent where the file does not say. */
+  readonly instrument?: InstrumentKind;
   /** The notes in the order in which they begin. */
   readonly notes: readonly MidiNote[];
 }

@@ -13,9 +13,39 @@ const GRACE_QUARTERS = 1 / 8;
  * Writes the sound of a plan as a MIDI file, in exact lengths, with tempo, meter and key. It begins with the measure: after a pick-up the
  * first measure is silent up to it. Grace notes come before their note, in the time of the one before.
  */
-export function toMidi(name: string, { brief, line }: Plan): MidiSong {
-  const ticksOf = (wholes: number): number => Math.round(wholes * 4 * DIVISIONS);
-  const notes = line.notes.flatMap((note, index): readonly MidiNote[] => {
+export function toMidi(name: string, plan: Plan): MidiSong {
+  return midiOf(plan, [{ name, plan }]);
+}
+
+/**
+ * Writes plans of one line for several players as a MIDI file, a track for each; tempo, meter and key are those of the first.
+ *
+ * @throws for no part
+ */
+export function toMidiScore(parts: readonly { readonly name: string; readonly plan: Plan }[]): MidiSong {
+  const [first] = parts;
+  if (!first) throw new RangeError(`A score needs at least one part; it has ${parts.length}`);
+  return midiOf(first.plan, parts);
+}
+
+function midiOf({ brief, line }: Plan, parts: Parameters<typeof toMidiScore>[0]): MidiSong {
+  const changes = line.changes.map(({ onset, key, meter }) => ({ at: ticksOf(asNumber(onset)), key, meter }));
+  const signatures = [{ at: 0, key: line.key, meter: line.meter }, ...changes];
+  return {
+    ticksPerQuarter: DIVISIONS,
+    tracks: parts.map(({ name, plan }) => ({ name, isPercussion: false, instrument: plan.brief.instrument.kind, notes: midiNotes(plan) })),
+    tempos: [{ at: 0, quartersPerMinute: brief.tempo ?? USUAL_TEMPO }],
+    meters: signatures.map(({ at, meter }) => ({ at, ...meter })),
+    keys: signatures.map(({ at, key: { fifths, mode } }) => ({ at, fifths, minor: mode === 'minor' })),
+  };
+}
+
+function ticksOf(wholes: number): number {
+  return Math.round(wholes * 4 * DIVISIONS);
+}
+
+function midiNotes({ line }: Plan): readonly MidiNote[] {
+  return line.notes.flatMap((note, index): readonly MidiNote[] => {
     if (note.kind === 'rest') return [];
     const graces = graceCountAfter(line.notes, index);
     const begins = asNumber(note.onset) - (note.grace ? ((graces + 1) * GRACE_QUARTERS) / 4 : 0);
@@ -27,15 +57,6 @@ export function toMidi(name: string, { brief, line }: Plan): MidiSong {
       key: semitonesOf(pitch) + MIDI_ABOVE,
     }));
   });
-  const changes = line.changes.map(({ onset, key, meter }) => ({ at: ticksOf(asNumber(onset)), key, meter }));
-  const signatures = [{ at: 0, key: line.key, meter: line.meter }, ...changes];
-  return {
-    ticksPerQuarter: DIVISIONS,
-    tracks: [{ name, isPercussion: false, notes }],
-    tempos: [{ at: 0, quartersPerMinute: brief.tempo ?? USUAL_TEMPO }],
-    meters: signatures.map(({ at, meter }) => ({ at, ...meter })),
-    keys: signatures.map(({ at, key: { fifths, mode } }) => ({ at, fifths, minor: mode === 'minor' })),
-  };
 }
 
 /** Counts the grace notes between this one and the note they lead to. */

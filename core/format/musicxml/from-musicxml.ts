@@ -40,7 +40,7 @@ function partsOfTimewise(score: ReadElement): readonly ReadElement[] {
 
 function readPart(part: ReadElement, named: ReadElement | undefined): ForeignPart {
   const name = textOf(named, 'part-name') ?? '';
-  const kind = kindOf(name, part);
+  const kind = kindOf([textOf(childOf(named, 'score-instrument'), 'instrument-name') ?? '', name], part);
   const reader = new PartReader(kind);
   const measures = childrenOf(part, 'measure').map((measure, order) => reader.measure(measure, order));
   return { name, kind, retuned: reader.retuned, measures };
@@ -53,10 +53,12 @@ const NAMED: Readonly<Record<InstrumentKind, RegExp>> = {
   violin: /viol(in|on)|geige/i,
 };
 
-/** Finds the instrument by the name of the part, else by its first clef. */
-function kindOf(name: string, part: ReadElement): InstrumentKind {
-  const named = (['cello', 'bass', 'viola', 'violin'] as const).find((kind) => NAMED[kind].test(name));
-  if (named) return named;
+/** Finds the instrument by its own name, by that of the part, which may name a player too, else by its first clef. */
+function kindOf(names: readonly string[], part: ReadElement): InstrumentKind {
+  for (const name of names) {
+    const named = (['cello', 'bass', 'viola', 'violin'] as const).find((kind) => NAMED[kind].test(name));
+    if (named) return named;
+  }
   const sign = textOf(at(part, 'measure', 'attributes', 'clef'), 'sign');
   const byClef: Readonly<Record<string, InstrumentKind>> = { F: 'cello', C: 'viola' };
   return byClef[sign ?? ''] ?? INSTRUMENT_KINDS[0];

@@ -1,2 +1,2 @@
 export { fromMusicXml } from './from-musicxml.ts';
-export { type MusicXmlChoice, toMusicXml } from './to-musicxml.ts';
+export { type MusicXmlChoice, type ScorePart, toMusicXml, toMusicXmlScore } from './to-musicxml.ts';

@@ -33,26 +33,48 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
  * on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks. With `inBetweenNotes`, the note
  * that each shift passes stands small and in brackets before the note it arrives on.
  */
-export function toMusicXml(name: string, plan: Plan, { inBetweenNotes = false }: MusicXmlChoice = {}): XmlElement {
-  const kind = plan.brief.instrument.kind;
-  const engraving = engravingOfPlan(plan);
-  const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
-  let done = 0;
-  const measures = engraving.measures.map((measure) => {
-    const from = done;
-    done += measure.symbols.length;
-    return measureElement(measure, engraving, { plan, inBetweenNotes }, readings.slice(from, done + 1));
-  });
+export function toMusicXml(name: string, plan: Plan, choice: MusicXmlChoice = {}): XmlElement {
+  return toMusicXmlScore(name, [{ name: PART_NAMES[plan.brief.instrument.kind], plan }], choice);
+}
+
+/** A part of a score: its name, and its fingering. */
+export interface ScorePart {
+  /** The name that stands before its staff. */
+  readonly name: string;
+  /** The fingering, with the line it is for. */
+  readonly plan: Plan;
+}
+
+/** Writes plans of equal length as one partwise score, a part for each in their order; each as `toMusicXml` writes it. */
+export function toMusicXmlScore(title: string, parts: readonly ScorePart[], { inBetweenNotes = false }: MusicXmlChoice = {}): XmlElement {
+  const named = parts.map((part, order) => ({ ...part, id: `P${order + 1}`, instrument: PART_NAMES[part.plan.brief.instrument.kind] }));
   return element(
     'score-partwise',
     [
-      element('work', [element('work-title', name)]),
+      element('work', [element('work-title', title)]),
       element('identification', [element('encoding', [element('software', 'Dove Path')])]),
-      element('part-list', [element('score-part', [element('part-name', PART_NAMES[kind])], { id: 'P1' })]),
-      element('part', measures, { id: 'P1' }),
+      element(
+        'part-list',
+        named.map(({ id, name, instrument }) => {
+          const played = element('score-instrument', [element('instrument-name', instrument)], { id: `${id}-I1` });
+          return element('score-part', [element('part-name', name), played], { id });
+        }),
+      ),
+      ...named.map(({ id, plan }) => element('part', measureElements({ plan, inBetweenNotes }), { id })),
     ],
     { version: '4.0' },
   );
+}
+
+function measureElements(written: PlanWritten): readonly XmlElement[] {
+  const engraving = engravingOfPlan(written.plan);
+  const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
+  let done = 0;
+  return engraving.measures.map((measure) => {
+    const from = done;
+    done += measure.symbols.length;
+    return measureElement(measure, engraving, written, readings.slice(from, done + 1));
+  });
 }
 
 /** The things that may be left out of the score. */

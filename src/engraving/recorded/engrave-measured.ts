@@ -1,6 +1,6 @@
 import { Element, Font, Metrics, MetricsDefaults } from 'vexflow/core';
 import type { Head, LaidOutStaff } from '../draw-measures.ts';
-import { drawMeasure } from '../draw-measures.ts';
+import { drawTogether } from '../draw-measures.ts';
 import { MUSIC_FONT } from '../music-font.ts';
 import { type EngravedShape, Recorder, sizeInPx } from './recorder.ts';
 
@@ -31,10 +31,23 @@ export interface RecordedStaff {
 
 /** Engraves a laid-out staff into shapes: as in a browser, with the measures of the signs handed in. */
 export function engraveMeasured(staff: LaidOutStaff, signs: SignOutlines): RecordedStaff {
+  return engraveScore([staff], signs)[0] ?? { heads: [], recorded: [] };
+}
+
+/** Engraves the staffs of a score, laid out together, so that what sounds together stands one above the other. */
+export function engraveScore(staffs: readonly LaidOutStaff[], signs: SignOutlines): readonly RecordedStaff[] {
   measureBy(signs);
-  const recorder = new Recorder((text, size) => (measuresOf(text, signs).width * size) / 1000);
-  const heads = staff.measures.flatMap((measure, index) => drawMeasure(recorder, staff, measure, index));
-  return { heads, recorded: recorder.recorded };
+  const widthOf = (text: string, size: number): number => (measuresOf(text, signs).width * size) / 1000;
+  const recorders = staffs.map(() => new Recorder(widthOf));
+  const heads: (readonly Head[])[][] = staffs.map(() => []);
+  for (const index of staffs[0]?.measures.keys() ?? []) {
+    const drawn = staffs.flatMap((staff, order) => {
+      const [measure, context] = [staff.measures[index], recorders[order]];
+      return measure && context ? [{ staff, measure, context }] : [];
+    });
+    drawTogether(drawn, index).forEach((ofMeasure, order) => heads[order]?.push(ofMeasure));
+  }
+  return recorders.map(({ recorded }, order) => ({ heads: heads[order]?.flat() ?? [], recorded }));
 }
 
 let measured: SignOutlines | null = null;

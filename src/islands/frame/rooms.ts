@@ -29,6 +29,7 @@ export const ROOMS = [
       { href: '/books', name: 'Books', keeps: true },
       { href: '/setup', name: 'Players, instruments, schools', keeps: true },
       { href: '/sheet/scale-book', name: 'Scale book' },
+      { href: '/sheet/class', name: 'Class score' },
       { href: '/tapes', name: 'Tapes' },
       { href: '/costs', name: 'Costs', keeps: true },
       { href: '/backup', name: 'Backup' },

@@ -113,7 +113,8 @@ function systemShapes({ plan, marks, engraving, from, to, layout, look, mmPerPx 
   ];
 }
 
-function recordedShape(shape: EngravedShape, mmPerPx: number): PaperShape {
+/** Turns what the engraver drew into a shape on paper. */
+export function recordedShape(shape: EngravedShape, mmPerPx: number): PaperShape {
   if (shape.kind === 'sign') {
     return { kind: 'sign', atMm: [shape.x * mmPerPx, shape.y * mmPerPx], sizeMm: shape.size * mmPerPx, anchor: 'start', sign: shape.sign };
   }
@@ -147,7 +148,8 @@ const SIGN_PX = 20;
 /** The tones of marks: a line that only orients is grey, while words stay black, so that a copier keeps them. */
 const TONES: Readonly<Record<StaffMark['tone'], Tone>> = { ink: 'ink', shift: 'ink', soft: 'grey', light: 'grey' };
 
-function markShape(mark: StaffMark, mmPerPx: number): PaperShape {
+/** Turns a mark of a staff into a shape on paper. */
+export function markShape(mark: StaffMark, mmPerPx: number): PaperShape {
   if (mark.kind === 'outline') return outline(mark, mmPerPx);
   const atMm = [mark.x * mmPerPx, mark.y * mmPerPx] as const;
   if (mark.look === 'sign') return { kind: 'sign', atMm, sizeMm: SIGN_PX * mmPerPx, anchor: mark.anchor, sign: mark.text };
@@ -156,7 +158,7 @@ function markShape(mark: StaffMark, mmPerPx: number): PaperShape {
 }
 
 /** Tells after each measure but the last how its bar line would serve a page turn. */
-function turnsOf(plan: Plan, { measures }: Engraving): readonly TurnPlace[] {
+export function turnsOf(plan: Plan, { measures }: Engraving): readonly TurnPlace[] {
   return measures.slice(0, -1).map((measure, order): TurnPlace => {
     const before = measure.symbols.at(-1);
     const after = measures[order + 1]?.symbols[0];

@@ -4,6 +4,7 @@ import type { Body } from '../body.ts';
 import { type DocumentPages, documentPages } from '../document-pages.ts';
 import type { FaceFiles, PdfDocument } from '../draw/pdf.ts';
 import { keyBody } from '../key-body.ts';
+import { scoreBody } from '../score-body.ts';
 import { sheetBody, sheetPages } from '../sheet-pages.ts';
 import { FACE_FILES } from './face-files.ts';
 import type { Paper } from './protocol.ts';
@@ -45,6 +46,7 @@ const paper: Paper = {
   areSet: (keys) => keys.map((key) => parts.has(key)),
   setSheet: (key, content) => keepPart(key, sheetBody(content)),
   setKey: (key, content) => keepPart(key, keyBody(content)),
+  setScore: (key, content) => keepPart(key, scoreBody(content)),
   bindParts: ({ keys, ...document }) => {
     const bodies = keys.flatMap((key) => parts.get(key) ?? []);
     bound = documentPages({ ...document, bodies });

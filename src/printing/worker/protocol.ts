@@ -3,6 +3,7 @@ import type { SheetPages } from '../body.ts';
 import type { DocumentPages } from '../document-pages.ts';
 import type { PdfDocument, PdfPage } from '../draw/pdf.ts';
 import type { KeyContent } from '../key-body.ts';
+import type { ScoreContent } from '../score-body.ts';
 import type { SheetContent } from '../sheet-pages.ts';
 
 /** A document to be bound: its title, the paragraphs under it, and its parts by the keys under which they were set. */
@@ -11,6 +12,8 @@ export interface Binding {
   readonly about: readonly string[];
   readonly keys: readonly string[];
   readonly choices: SheetChoices;
+  /** Whether title and contents stand before them; they do where this is left out. */
+  readonly contents?: boolean;
 }
 
 /** A document that is bound: its pages stay in the worker. */
@@ -31,6 +34,8 @@ export interface Paper {
   readonly setSheet: (key: string, content: SheetContent) => void;
   /** Sets a key of a scale book as a part of documents, under a key. */
   readonly setKey: (key: string, content: KeyContent) => void;
+  /** Sets the score of a class as a part of documents, under a key. */
+  readonly setScore: (key: string, content: ScoreContent) => void;
   /** Binds parts into a document. */
   readonly bindParts: (binding: Binding) => Bound;
   /** Gives a page of the document that was bound last, from 0; null for none. */

@@ -7,7 +7,7 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
-import { type HandKind, handFaults, lettersAbove, staysByShifts, type Together } from '../../support/plans/hand-rule.ts';
+import { type HandKind, handFaults, handKindOf, lettersAbove, staysByShifts, type Together } from '../../support/plans/hand-rule.ts';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { type CaseNote, casesOf, type ReferenceCase } from '../../support/reference/reference-case.ts';
 
@@ -48,7 +48,7 @@ describe('one hand at a time', () => {
       for (const referenceCase of casesOf(file).filter(({ constraints }) => constraints.positions?.length === 1)) {
         for (const accepted of referenceCase.accept)
           assert.deepEqual(
-            handFaults(kindOf(referenceCase.instrument, referenceCase.school), togetherOf(referenceCase, accepted)),
+            handFaults(handKindOf(referenceCase.instrument, referenceCase.school), togetherOf(referenceCase, accepted)),
             [],
             referenceCase.id,
           );
@@ -102,7 +102,7 @@ describe('one hand at a time', () => {
 });
 
 function isOneHand(brief: Brief, plan: Plan, index: number): void {
-  const kind = kindOf(brief.instrument.kind, brief.player?.school, brief.player?.pivots);
+  const kind = handKindOf(brief.instrument.kind, brief.player?.school, brief.player?.pivots);
   for (const stay of staysByShifts(plan)) assert.deepEqual(handFaults(kind, stay), [], `line ${index}`);
   for (const shift of plan.shifts) assert.ok(shift.handSemitones !== 0 && shift.handMm > 0, `line ${index}: shift to note ${shift.to}`);
   hasItsReach(plan, index);
@@ -134,12 +134,6 @@ function between(before: PlannedSound | null | undefined, note: PlannedSound | n
 
 function stoppedPlaces({ stops }: PlannedSound): readonly number[] {
   return stops.filter(({ finger }) => finger !== '0').map(({ semitonesAboveOpen }) => semitonesAboveOpen);
-}
-
-function kindOf(instrument: Brief['instrument']['kind'], school: string | undefined, pivots = false): HandKind {
-  if (instrument !== 'bass') return instrument;
-  const hand = school === '1234' ? 'bass of four fingers' : 'bass';
-  return pivots ? `${hand} with pivots` : hand;
 }
 
 function togetherOf({ instrument, notes }: ReferenceCase, accepted: readonly CaseNote[]): readonly Together[] {

@@ -1,3 +1,4 @@
+import type { InstrumentKind } from '#core/instrument';
 import { parsePitch, type Pitch, respell, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
@@ -23,6 +24,13 @@ export type Together = readonly Down[];
 /** The hands of the instruments. */
 export type HandKind =
   'violin' | 'viola' | 'cello' | 'bass' | 'bass of four fingers' | 'bass with pivots' | 'bass of four fingers with pivots';
+
+/** Names the hand of a player. */
+export function handKindOf(instrument: InstrumentKind, school: string | undefined, pivots = false): HandKind {
+  if (instrument !== 'bass') return instrument;
+  const hand = school === '1234' ? 'bass of four fingers' : 'bass';
+  return pivots ? `${hand} with pivots` : hand;
+}
 
 /** Finds the faults of the notes of one stay, in words; empty where one hand plays them. */
 export function handFaults(kind: HandKind, stay: readonly Together[]): readonly string[] {
