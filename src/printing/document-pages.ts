@@ -5,15 +5,27 @@ import { type Body, setBody, withEnds } from './body.ts';
 import type { PdfPage } from './draw/pdf.ts';
 import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 
-/** A document of several pieces or keys. */
-export interface DocumentContent {
+/** A part of a document before it has its place: its title, and how many pages it takes. */
+export interface DocumentPart {
+  readonly title: string;
+  readonly count: number;
+}
+
+/** What a document needs before its parts are there: its title, and how it is bound. */
+export interface DocumentFront {
   readonly title: string;
   /** The paragraphs under the title. */
   readonly about: readonly string[];
-  readonly bodies: readonly Body[];
   readonly choices: SheetChoices;
-  /** Whether title and contents stand on pages of their own before them; they do where this is left out. */
+  /** Whether title and contents stand on pages of their own before the parts; they do where this is left out. */
   readonly contents?: boolean;
+  /** Whether a part of several pages begins on a left page, so that it lies open; an empty page comes before where it must. */
+  readonly openings?: boolean;
+}
+
+/** A document of several pieces or keys. */
+export interface DocumentContent extends DocumentFront {
+  readonly bodies: readonly Body[];
 }
 
 /** The pages of a document, with its outline. */
@@ -24,45 +36,77 @@ export interface DocumentPages {
   readonly outline: readonly { readonly title: string; readonly page: number }[];
 }
 
-/** Joins bodies into a document, its pages numbered through; title and contents stand before them where they are wanted. */
-export function documentPages({ title, about, bodies, choices, contents = true }: DocumentContent): DocumentPages {
-  // The contents take the same pages whatever the numbers in them.
-  const front = (from: number): Body => setBody(title, choices, (frame) => frontBlocks({ title, about, bodies }, from, frame));
-  const before = contents ? [front(front(0).pages.length + 1)] : [];
-  const all = [...before, ...bodies];
-  const of = all.reduce((sum, { pages }) => sum + pages.length, 0);
-  let next = 1;
-  const numbered = all.map((body) => {
-    const from = next;
-    next += body.pages.length;
-    return { body, from };
-  });
-  return {
-    title,
-    outline: numbered.map(({ body, from }) => ({ title: body === before[0] ? CONTENTS_HEADING : body.title, page: from })),
-    pages: numbered.flatMap(({ body, from }) => {
-      const { format, pages } = withEnds(body, { first: from, of });
-      return pages.map((shapes) => ({ widthMm: format.widthMm, heightMm: format.heightMm, shapes }));
-    }),
-  };
+/** A document whose parts have their places. */
+export interface NumberedDocument extends Pick<DocumentPages, 'title' | 'outline'> {
+  /** Title and contents; null where they are not wanted. */
+  readonly front: Body | null;
+  /** The number of the first page of each part, from 1. */
+  readonly firsts: readonly number[];
+  /** The number of all pages. */
+  readonly of: number;
 }
 
-function frontBlocks(
-  { title, about, bodies }: Omit<DocumentContent, 'choices' | 'contents'>,
-  first: number,
-  frame: SetFrame,
-): readonly PrintedBlock[] {
-  let page = first;
-  const entries = bodies.map((body) => {
-    const entry = contentsEntry(body.title, page, frame);
-    page += body.pages.length;
-    return entry;
-  });
+/** Joins bodies into a document, its pages numbered through. */
+export function documentPages({ bodies, ...front }: DocumentContent): DocumentPages {
+  const numbered = numberParts(
+    front,
+    bodies.map(({ title, pages }) => ({ title, count: pages.length })),
+  );
+  return { title: numbered.title, outline: numbered.outline, pages: [...numberedPages(numbered, (part) => bodies[part] ?? null)] };
+}
+
+/** Gives each part of a document its pages. */
+export function numberParts(front: DocumentFront, parts: readonly DocumentPart[]): NumberedDocument {
+  const { title, about, choices, contents = true, openings = false } = front;
+  // The contents take the same pages whatever the numbers in them.
+  const bodyFor = (firsts: readonly number[]): Body =>
+    setBody(title, choices, (frame) => frontBlocks({ title, about, parts, firsts }, frame));
+  const before = contents ? bodyFor([]).pages.length : 0;
+  const firsts: number[] = [];
+  let next = before + 1;
+  for (const { count } of parts) {
+    if (openings && count > 1 && next % 2 === 1) next += 1;
+    firsts.push(next);
+    next += count;
+  }
+  const named = parts.map((part, order) => ({ title: part.title, page: firsts[order] ?? 1 }));
+  const outline = contents ? [{ title: CONTENTS_HEADING, page: 1 }, ...named] : named;
+  return { title, outline, front: contents ? bodyFor(firsts) : null, firsts, of: next - 1 };
+}
+
+/** Gives the pages of a document one by one, so that a part need not be there before its turn; one that is missing is left out. */
+export function* numberedPages(numbered: NumberedDocument, bodyOf: (part: number) => Body | null): Generator<PdfPage> {
+  const { front, firsts, of } = numbered;
+  if (front) yield* pagesFrom(front, 1, of);
+  let next = 1 + (front?.pages.length ?? 0);
+  for (const [part, first] of firsts.entries()) {
+    const body = bodyOf(part);
+    if (!body) continue;
+    for (; next < first; next += 1) yield* pagesFrom({ ...body, pages: [{ shapes: [], turn: null }] }, next, of);
+    yield* pagesFrom(body, first, of);
+    next = first + body.pages.length;
+  }
+}
+
+function* pagesFrom(body: Body, first: number, of: number): Generator<PdfPage> {
+  const { format, pages } = withEnds(body, { first, of });
+  for (const shapes of pages) yield { widthMm: format.widthMm, heightMm: format.heightMm, shapes };
+}
+
+interface FrontContent {
+  readonly title: string;
+  readonly about: readonly string[];
+  readonly parts: readonly DocumentPart[];
+  /** The numbers of their first pages; empty before they are known. */
+  readonly firsts: readonly number[];
+}
+
+function frontBlocks({ title, about, parts, firsts }: FrontContent, frame: SetFrame): readonly PrintedBlock[] {
   return [
     paragraph({ text: title, sizePt: SIZES.title + 5, face: 'serif-bold' }, frame),
     ...about.map((text) => paragraph({ text, sizePt: SIZES.text, gapMm: 1.5 }, frame)),
     heading(CONTENTS_HEADING, frame),
-    ...entries,
+    ...parts.map((part, order) => contentsEntry(part.title, firsts[order] ?? 0, frame)),
   ];
 }
 

@@ -3,7 +3,7 @@ import type { Plan } from '#core/plan/describe';
 import { type Body, type PrintedPart, setBody } from './body.ts';
 import { heading, paragraph, SIZES } from './set/blocks.ts';
 import { printedMusic } from './set/music.ts';
-import { lookOf } from './sheet-pages.ts';
+import { lookOf, variantParts } from './set/music-parts.ts';
 
 /** A line of a key as it is printed: its name, and its fingering; where a teacher keeps two, the second under the first. */
 export interface PrintedLine {
@@ -29,6 +29,8 @@ export function keyBody({ title, lines, choices }: KeyContent): Body {
         ...(order === 0 ? [] : [paragraph({ text: 'or', sizePt: SIZES.text, face: 'serif-italic', gapMm: 1, keepWithNext: true }, frame)]),
         printedMusic(plan, lookOf({ plan, choices }, staffMm), frame.widthMm),
       ]),
+      // Variants are practised with the first fingering; the other one is there to be known.
+      ...plans.slice(0, 1).flatMap((plan) => variantParts({ plan, choices }, frame, staffMm)),
     ]),
   ]);
 }

@@ -1,23 +1,20 @@
-import { type BowPlan, bowPlan } from '#core/bow';
 import { cautionsOf } from '#core/fit';
 import type { KnownOfPlayer } from '#core/drill/hot-spots';
 import { lineShape, textShape } from '#core/paper';
 import { isOnSheet, type SheetChoices } from '#core/paper/choices';
-import { variantOf } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { namesOf } from '#core/rhythm';
 import { cautionText } from '../words/cautions.ts';
-import { bowCountText, bowEndsText } from '../words/line/bow.ts';
 import { SHEET_PART_LABELS } from '../words/paper/sheet.ts';
 import { UNDER_STAFF_WORDS } from '../words/hand/under-staff.ts';
 import { briefLine } from '../words/piece/brief-line.ts';
 import { type Body, type PrintedPart, setBody, type SheetPages, withEnds } from './body.ts';
-import { block, heading, paragraph, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
+import { block, paragraph, type PrintedBlock, type SetFrame, SIZES, widthOf } from './set/blocks.ts';
 import { codeBlockShapes, type CodeToScan } from './set/code.ts';
-import { type MusicLook, printedMusic, type PrintedMusic } from './set/music.ts';
+import { printedMusic } from './set/music.ts';
+import { bowSentence, lookOf, variantParts } from './set/music-parts.ts';
 import { moveShape } from './set/move-shape.ts';
 import { PARTS_BELOW } from './set/parts.ts';
-import { type OfferedVariant, variantsNamed } from './variants.ts';
 
 /** The content of a sheet. */
 export interface SheetContent {
@@ -49,23 +46,9 @@ function partsOf(content: SheetContent, frame: SetFrame, staffMm: number): reado
     ...(isOnSheet('staff', choices) ? [printedMusic(plan, look, frame.widthMm)] : []),
     ...(look.bow ? [bowSentence(look.bow, frame)] : []),
     ...below.flatMap((part) => PARTS_BELOW[part](content, frame)),
-    ...variantsNamed(choices.variants ?? []).flatMap((variant, order) => variantParts(variant, order, { content, staffMm, frame })),
+    ...variantParts({ plan, choices }, frame, staffMm),
     ...closing(content, frame),
   ];
-}
-
-/** Gives the look of music by the choices of a sheet. */
-export function lookOf({ choices, plan }: Pick<SheetContent, 'choices' | 'plan'>, staffMm: number): MusicLook {
-  const on = (part: Parameters<typeof isOnSheet>[0]): boolean => isOnSheet(part, choices);
-  return {
-    staffMm,
-    show: { largeFingers: false, strings: on('strings'), positions: on('positions'), cues: on('remarks'), names: on('letters') },
-    inBetween: on('inBetween'),
-    steps: on('steps'),
-    fingers: on('fingers'),
-    path: on('path'),
-    bow: on('bow') ? bowPlan(plan) : null,
-  };
 }
 
 /** The room between the title and the code beside it, mm. */
@@ -103,43 +86,6 @@ function aimBlock(aim: string, frame: SetFrame, freeMm: number): PrintedBlock {
     7 * frame.scale,
     { gapMm: 1 },
   );
-}
-
-interface VariantSetting {
-  readonly content: SheetContent;
-  readonly staffMm: number;
-  readonly frame: SetFrame;
-}
-
-/** Sets a variant under its name: all of it, or its first system. */
-function variantParts(
-  { label, variant }: OfferedVariant,
-  order: number,
-  { content, staffMm, frame }: VariantSetting,
-): readonly PrintedPart[] {
-  const title = heading(`${order + 1}. ${label.charAt(0).toUpperCase()}${label.slice(1)}`, frame);
-  const plan = variantOf(content.plan, variant);
-  if (!plan) {
-    return [title, paragraph({ text: 'This rhythm cannot be written down over the lengths of this line.', sizePt: SIZES.text }, frame)];
-  }
-  const look = lookOf({ ...content, plan }, staffMm);
-  const music = printedMusic(plan, look, frame.widthMm);
-  const bow = look.bow ? [bowSentence(look.bow, frame)] : [];
-  const count = content.choices.wholeVariants === true ? music.count : fittingMeasures(music, frame.widthMm);
-  if (count === music.count) return [title, music, ...bow];
-  const beginning = block(music.draw(0, count), music.heightMm(0, count), { keepWithNext: true });
-  return [title, beginning, paragraph({ text: '… and so on.', sizePt: SIZES.small }, frame), ...bow];
-}
-
-/** Tells how the notes of a line fill its bows. */
-function bowSentence(bow: BowPlan, frame: SetFrame): PrintedBlock {
-  return paragraph({ text: `${bowCountText(bow.count)}; ${bowEndsText(bow)}.`, sizePt: SIZES.text, gapMm: 1.5 }, frame);
-}
-
-function fittingMeasures(music: PrintedMusic, widthMm: number): number {
-  let count = 1;
-  while (count < music.count && music.naturalMm(0, count + 1) <= widthMm) count += 1;
-  return count;
 }
 
 /** Explains the signs, and says how to care for the hand. */

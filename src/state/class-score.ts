@@ -5,7 +5,7 @@ import { type Direction, DIRECTIONS } from '#core/material/scale';
 import { type Paper, PAPER_NAMES } from '#core/paper';
 import { PRINT_SIZES, type PrintSize } from '#core/paper/choices';
 import { ALL_KEYS, type BookKind, BOOK_KINDS, MINOR_FORMS, type MinorForm } from '#core/scale-book';
-import { keepBeside, textBeside } from '../storage/beside/index.ts';
+import { keepChoices, readChoices } from './kept-choices.ts';
 
 /** The lines of a key that a class plays: a double stop is for one player. */
 export const CLASS_KINDS: readonly BookKind[] = BOOK_KINDS.filter((kind) => !['thirds', 'sixths', 'octaves'].includes(kind));
@@ -58,11 +58,9 @@ const FIRST_CHOICES: ClassChoices = {
 
 /** Reads the choices that were kept; a value that is not known is as at first. */
 function readKept(): ClassChoices {
-  const words = new URLSearchParams(textBeside(KEY) ?? '');
-  const one = <Value extends string | number>(name: string, values: readonly Value[], otherwise: Value): Value =>
-    values.find((value) => String(value) === words.get(name)) ?? otherwise;
+  const { one, texts } = readChoices(KEY);
   const first = FIRST_CHOICES;
-  const shares = words.getAll('member').flatMap((text): readonly [string, Share][] => {
+  const shares = texts('member').flatMap((text): readonly [string, Share][] => {
     const [id, share] = text.split('|');
     const known = SHARES.find((each) => each === share);
     return id && known ? [[id, known]] : [];
@@ -76,7 +74,7 @@ function readKept(): ClassChoices {
     minor: one('minor', MINOR_FORMS, first.minor),
     noteValue: one('noteValue', CLASS_VALUES, first.noteValue),
     tempo: one('tempo', CLASS_TEMPI, first.tempo),
-    pieceId: words.get('pieceId') ?? first.pieceId,
+    pieceId: texts('pieceId')[0] ?? first.pieceId,
     shares: Object.fromEntries(shares),
     sounding: one('sounding', SOUNDINGS, first.sounding),
     paper: one('paper', PAPER_NAMES, first.paper),
@@ -95,7 +93,6 @@ export function useClassChoices(): ClassChoices {
 export function keepClass(change: Partial<ClassChoices>): void {
   classStore.setState(change);
   const { shares, ...others } = classStore.getState();
-  const words = new URLSearchParams(Object.entries(others).map(([name, value]) => [name, String(value)]));
-  for (const [id, share] of Object.entries(shares)) words.append('member', `${id}|${share}`);
-  keepBeside(KEY, words.toString());
+  const member = Object.entries(shares).map(([id, share]) => `${id}|${share}`);
+  keepChoices(KEY, { ...others, member });
 }

@@ -2,44 +2,57 @@ import { create } from 'zustand';
 import { OCTAVE_COUNTS } from '#core/brief/parts/materials';
 import { DIRECTIONS } from '#core/material/scale';
 import { type Paper, PAPER_NAMES } from '#core/paper';
-import { PRINT_SIZES, type PrintSize } from '#core/paper/choices';
+import { PRINT_SIZES, type PrintSize, SHEET_PARTS, type SheetPart } from '#core/paper/choices';
 import { ALL_KEYS, BOOK_KINDS, KEY_ORDERS, MINOR_FORMS, type ScaleBook } from '#core/scale-book';
-import { keepBeside, textBeside } from '../storage/beside/index.ts';
+import { keepChoices, readChoices } from './kept-choices.ts';
+
+/** The places at which a key begins: on a page of its own, or, where it takes several, on a left page, so that it lies open. */
+export const KEY_BEGINS = ['page', 'opening'] as const;
 
 /** The choices for a scale book, which the next visit finds again. */
-interface KeptBook {
+export interface KeptBook {
   readonly book: ScaleBook;
   readonly paper: Paper;
   readonly size: PrintSize;
+  /** The parts that stand on each staff. */
+  readonly parts: readonly SheetPart[];
+  /** The names of the variants that follow each line. */
+  readonly variants: readonly string[];
+  readonly wholeVariants: boolean;
+  readonly begins: (typeof KEY_BEGINS)[number];
 }
 
-const KEY = 'dove-path/scale-book';
+const KEY = 'dove-path/scale-book-choices';
 
 const FIRST_BOOK: KeptBook = {
   book: { keys: ALL_KEYS, order: 'fifths', kinds: ['scale', 'arpeggio'], octaves: [2], direction: 'up-down', minor: 'melodic-minor' },
   paper: 'A4',
   size: 'usual',
+  parts: ['strings', 'positions'],
+  variants: [],
+  wholeVariants: false,
+  begins: 'page',
 };
 
 /** Reads the choices that were kept; a value that is not known is as at first. */
 function readKept(): KeptBook {
-  const words = (textBeside(KEY) ?? '').split('|');
-  if (words.length < 2) return FIRST_BOOK;
-  const among = <Value extends string | number>(values: readonly Value[]): readonly Value[] =>
-    values.filter((value) => words.includes(String(value)));
-  const one = <Value extends string>(values: readonly Value[], otherwise: Value): Value => among(values)[0] ?? otherwise;
-  const { book, paper, size } = FIRST_BOOK;
+  const { one, some, texts } = readChoices(KEY);
+  const { book, paper, size, parts, begins } = FIRST_BOOK;
   return {
     book: {
-      keys: among(ALL_KEYS),
-      order: one(KEY_ORDERS, book.order),
-      kinds: among(BOOK_KINDS),
-      octaves: among(OCTAVE_COUNTS),
-      direction: one(DIRECTIONS, book.direction),
-      minor: one(MINOR_FORMS, book.minor),
+      keys: some('keys', ALL_KEYS, book.keys),
+      order: one('order', KEY_ORDERS, book.order),
+      kinds: some('kinds', BOOK_KINDS, book.kinds),
+      octaves: some('octaves', OCTAVE_COUNTS, book.octaves),
+      direction: one('direction', DIRECTIONS, book.direction),
+      minor: one('minor', MINOR_FORMS, book.minor),
     },
-    paper: one(PAPER_NAMES, paper),
-    size: one(PRINT_SIZES, size),
+    paper: one('paper', PAPER_NAMES, paper),
+    size: one('size', PRINT_SIZES, size),
+    parts: some('parts', SHEET_PARTS, parts),
+    variants: texts('variants'),
+    wholeVariants: texts('wholeVariants').includes('true'),
+    begins: one('begins', KEY_BEGINS, begins),
   };
 }
 
@@ -53,7 +66,6 @@ export function useKeptBook(): KeptBook {
 /** Changes the choices for a scale book, and keeps them for the next visit. */
 export function keepBook(change: Partial<KeptBook>): void {
   bookStore.setState(change);
-  const { book, paper, size } = bookStore.getState();
-  const { keys, order, kinds, octaves, direction, minor } = book;
-  keepBeside(KEY, ['', ...keys, order, ...kinds, ...octaves, direction, minor, paper, size].join('|'));
+  const { book, ...others } = bookStore.getState();
+  keepChoices(KEY, { ...book, ...others });
 }

@@ -1,5 +1,6 @@
 export { costBreakdown, costDifferences } from './cost-breakdown.ts';
 export { describe } from './describe.ts';
+export { areFingeredAlike } from './fingered-alike.ts';
 export { namingPlacement, positionOf } from './position-of.ts';
 export { standsOutside } from './stays/outside-rest.ts';
 export { gapsOfKey, patternKey } from './stays/patterns.ts';

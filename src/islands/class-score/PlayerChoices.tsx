@@ -29,7 +29,7 @@ export function PlayerChoices({ candidates, shares, onChoose }: PlayerChoicesPro
             return (
               <tr key={id}>
                 <td>
-                  <label className="flex min-h-6 items-center gap-2">
+                  <label className="flex min-h-8 items-center gap-2">
                     <input
                       type="checkbox"
                       className="size-4 accent-ink"
@@ -39,7 +39,9 @@ export function PlayerChoices({ candidates, shares, onChoose }: PlayerChoicesPro
                     <span>{shown}</span>
                   </label>
                 </td>
-                <td>{instrumentLabel(base)}</td>
+                <td>
+                  <span className="flex min-h-8 items-center">{instrumentLabel(base)}</span>
+                </td>
                 <td>
                   {share !== undefined && (
                     <SelectField

@@ -1,1 +1,2 @@
 export { PaperPage } from './PaperPage.tsx';
+export { VariantChoice } from './VariantChoice.tsx';

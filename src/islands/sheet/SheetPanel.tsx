@@ -6,7 +6,7 @@ import { CheckField, LabelledChoice, TextField } from '../../ui/fields/index.ts'
 import { ORIENTATION_LABELS, PRINT_SIZE_LABELS, READY_SHEET_LABELS, SHEET_PART_LABELS } from '../../words/paper/sheet.ts';
 import { CodeChoice } from './CodeChoice.tsx';
 import { keepForPlayer, keepForSchool, type SheetAtHand } from './use-sheet.ts';
-import { VariantChoice } from './VariantChoice.tsx';
+import { VariantChoice } from '../paper/index.ts';
 
 /** The parts of a sheet as they are chosen: those of the music, and those that stand below it. */
 const GROUPS: readonly { readonly heading: string; readonly parts: readonly SheetPart[] }[] = [
@@ -61,7 +61,7 @@ export function SheetPanel({ sheet }: { readonly sheet: SheetAtHand }) {
         </fieldset>
       ))}
       {isOnSheet('aim', choices) && <AimField sheet={sheet} />}
-      <VariantChoice sheet={sheet} />
+      <VariantChoice choices={sheet.choices} onChoose={sheet.choose} />
       <CodeChoice sheet={sheet} />
       <KeepAsUsual sheet={sheet} />
     </div>

@@ -173,5 +173,7 @@ function numberShapes(first: ReadyStaff | undefined, from: number, { topsMm, sta
   const measure = first?.engraving.measures[from];
   if (!measure || from === 0) return [];
   const number = measure.number - (first?.engraving.pickUp === true ? 1 : 0);
-  return [textShape([indentMm, (topsMm[0] ?? 0) - 1.8], (SIZES.small * staffMm) / 5.5, String(number), { face: 'serif-italic' })];
+  // It stands above the clef, which reaches a space and a half over the staff.
+  const yMm = (topsMm[0] ?? 0) - 0.45 * staffMm;
+  return [textShape([indentMm, yMm], (SIZES.small * staffMm) / 6, String(number), { face: 'serif-italic' })];
 }

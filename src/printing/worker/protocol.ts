@@ -1,19 +1,13 @@
-import type { SheetChoices } from '#core/paper/choices';
 import type { SheetPages } from '../body.ts';
-import type { DocumentPages } from '../document-pages.ts';
+import type { DocumentFront, DocumentPages } from '../document-pages.ts';
 import type { PdfDocument, PdfPage } from '../draw/pdf.ts';
 import type { KeyContent } from '../key-body.ts';
 import type { ScoreContent } from '../score-body.ts';
 import type { SheetContent } from '../sheet-pages.ts';
 
-/** A document to be bound: its title, the paragraphs under it, and its parts by the keys under which they were set. */
-export interface Binding {
-  readonly title: string;
-  readonly about: readonly string[];
+/** A document to be bound: its front, and its parts by the keys under which they were set. */
+export interface Binding extends DocumentFront {
   readonly keys: readonly string[];
-  readonly choices: SheetChoices;
-  /** Whether title and contents stand before them; they do where this is left out. */
-  readonly contents?: boolean;
 }
 
 /** A document that is bound: its pages stay in the worker. */

@@ -78,6 +78,7 @@ export function classTold({ parts, silent, sharedShifts, quiet }: ClassScore): r
   const without = silent.map(({ name, base }) => (name === '' ? `the ${INSTRUMENT_LABELS[base.instrument.kind]}` : name));
   return [
     ...(shared.length === 0 ? [] : [`Everyone who plays there arrives by a shift: ${shared.join('; ')}.`]),
+    ...(shifts && shared.length === 0 ? ['Nowhere do all shift at once.'] : []),
     ...(shifts ? [] : ['Nobody shifts.']),
     ...(shifts && calm.length > 0 ? [`In ${nounOf(calm)} ${listText(calm)} nobody shifts.`] : []),
     ...(without.length === 0 ? [] : [`No note of the line is played by ${listText(without)}: none lies within what is allowed there.`]),

@@ -5,10 +5,11 @@ import { READY_SHEETS, readySheet, type SheetChoices, SHEET_PARTS, STAFF_MM } fr
 import { pdfOf } from '../../../src/printing/draw/pdf.ts';
 import { svgText } from '../../../src/printing/draw/svg-text.ts';
 import { FACE_MEASURES } from '../../../src/printing/faces/made/measures.js';
-import { boxOf, overlapMm } from '../../support/paper/boxes.ts';
+import { boxOf } from '../../support/paper/boxes.ts';
 import { FACE_FILES_READ } from '../../support/paper/faces.ts';
 import { lengthMm, linesOfPdf } from '../../support/pdf-lines.ts';
 import { textsOfPdf } from '../../support/paper/pdf-texts.ts';
+import { wrongOn } from '../../support/paper/wrong-on.ts';
 import { plannedBriefs, sheetOf } from '../../support/paper/seeded-sheets.ts';
 
 const BRIEFS = plannedBriefs(60);
@@ -16,35 +17,8 @@ const BRIEFS = plannedBriefs(60);
 /** Every part at once: the fullest page there can be. */
 const EVERYTHING: SheetChoices = { parts: Object.fromEntries(SHEET_PARTS.map((part) => [part, true])) };
 
-/** The least white at the edge of a page that no printer cuts off, mm. */
-const EDGE_MM = 8;
-
-/** The most that boxes may overlap, mm: they are those of the highest letters. */
-const TOUCHES_MM = 0.3;
-
 function textsIn(shapes: readonly PaperShape[]): readonly TextShape[] {
   return shapes.filter((shape) => shape.kind === 'text');
-}
-
-/** Tells what leaves a page, and which words run into others or into notes. */
-function wrongOn(shapes: readonly PaperShape[], { widthMm, heightMm }: Size): readonly string[] {
-  const boxes = shapes.map((shape) => ({ shape, box: boxOf(shape) }));
-  const outside = boxes.filter(
-    ({ box }) => box.left < EDGE_MM || box.top < EDGE_MM || box.right > widthMm - EDGE_MM || box.bottom > heightMm - EDGE_MM,
-  );
-  const words = boxes.filter(({ shape }) => shape.kind === 'text');
-  const signs = boxes.filter(({ shape }) => shape.kind === 'sign');
-  const touching = words.flatMap((one, order) =>
-    [...words.slice(order + 1), ...signs]
-      .filter((other) => overlapMm(one.box, other.box) > TOUCHES_MM)
-      .map((other) => [one.shape, other.shape]),
-  );
-  return [...outside.map(({ shape }) => `outside ${JSON.stringify(shape)}`), ...touching.map((pair) => `touching ${JSON.stringify(pair)}`)];
-}
-
-interface Size {
-  readonly widthMm: number;
-  readonly heightMm: number;
 }
 
 describe(`the pages of ${BRIEFS.length} pieces, in every choice on every paper`, () => {

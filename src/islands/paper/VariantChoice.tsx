@@ -1,14 +1,22 @@
 import { Fragment, useRef, useState } from 'react';
+import type { SheetChoices } from '#core/paper/choices';
 import { VARIANT_GROUPS } from '../../printing/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
-import type { SheetAtHand } from './use-sheet.ts';
 
-/** Chooses the variants that follow a piece and make it a practice page. */
-export function VariantChoice({ sheet }: { readonly sheet: SheetAtHand }) {
-  const { variants = [] } = sheet.choices;
+/** The choice of variants: which, and how much of each. */
+type VariantsChosen = Pick<SheetChoices, 'variants' | 'wholeVariants'>;
+
+interface VariantChoiceProps {
+  readonly choices: VariantsChosen;
+  readonly onChoose: (change: VariantsChosen) => void;
+}
+
+/** Chooses the variants that follow a line and make it a practice page. */
+export function VariantChoice(props: VariantChoiceProps) {
+  const { variants = [] } = props.choices;
   const button = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
   return (
@@ -18,17 +26,17 @@ export function VariantChoice({ sheet }: { readonly sheet: SheetAtHand }) {
       </Button>
       {open && (
         <Popover label="Variants" anchor={button} width="w-80" onClose={() => setOpen(false)}>
-          <VariantFields sheet={sheet} />
+          <VariantFields {...props} />
         </Popover>
       )}
     </div>
   );
 }
 
-function VariantFields({ sheet: { choices, choose } }: { readonly sheet: SheetAtHand }) {
+function VariantFields({ choices, onChoose }: VariantChoiceProps) {
   const { variants = [], wholeVariants = false } = choices;
   const toggle = (name: string, on: boolean): void =>
-    choose({ variants: on ? [...variants, name] : variants.filter((other) => other !== name) });
+    onChoose({ variants: on ? [...variants, name] : variants.filter((other) => other !== name) });
   return (
     <>
       {VARIANT_GROUPS.map(({ heading, offered }) => (
@@ -47,7 +55,7 @@ function VariantFields({ sheet: { choices, choose } }: { readonly sheet: SheetAt
       <CheckField
         label="All of each, not its beginning alone"
         checked={wholeVariants}
-        onChange={(whole) => choose({ wholeVariants: whole })}
+        onChange={(whole) => onChoose({ wholeVariants: whole })}
       />
     </>
   );
