@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import standalone from 'ajv/dist/standalone/index.js';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, knownFields, openSchema, SCHEMA_NAMES, schemaNamed } from '#core/documents';
 import { Brief } from '#core/brief';
+import { BookRequest } from '#core/scale-book';
 import { boundedAjv } from './bounded-ajv.ts';
 
 /** The length below which hoisting a part costs more than a call, characters of JSON. */
@@ -19,6 +20,7 @@ const SHORTEST_HOISTED = 60;
 const schemas: readonly (readonly [name: string, schema: object])[] = [
   ...SCHEMA_NAMES.map((name) => [name, openSchema(schemaNamed(name) ?? {})] as const),
   ['request', Brief],
+  ['book-request', BookRequest],
 ];
 
 for (const [name, schema] of schemas) {

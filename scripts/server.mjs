@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import { cpSync } from 'node:fs';
 import { build } from 'esbuild';
 
 /** Builds the server and the planning process, once the pages and endpoints are built. */
@@ -19,7 +20,11 @@ export function server() {
           format: 'esm',
           platform: 'node',
           packages: 'external',
+          // What sets pages is a file of its own, which a thread loads when it needs it.
+          splitting: true,
         });
+        const faces = fileURLToPath(new URL('../src/printing/faces/made/', import.meta.url));
+        cpSync(faces, fileURLToPath(new URL('../faces/', dir)), { recursive: true, filter: (path) => !/\.(js|ts|woff2)$/.test(path) });
       },
     },
   };

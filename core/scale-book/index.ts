@@ -1,5 +1,6 @@
 export { keptFor } from './kept.ts';
 export { ALL_KEYS, KEY_ORDERS, type KeyOrder } from './key-order.ts';
+export { BookRequest } from './request.ts';
 export {
   BOOK_KINDS,
   type BookKey,

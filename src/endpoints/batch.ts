@@ -2,6 +2,7 @@ import { documentIssue, requestIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { JobAnswer, Planner, Refused } from './job.ts';
 import { problemOf } from './problem.ts';
+import { refusal } from './refusal.ts';
 import { readJson } from './request-body.ts';
 
 /** The most briefs one request may ask for. */
@@ -99,10 +100,4 @@ function failureLine(error: unknown): JobAnswer {
 function lineOf(answer: Exclude<JobAnswer | Refused, 'gone'>, index: number, of: number): string {
   const { status, body } = typeof answer === 'string' ? refusal(answer) : answer;
   return `{"index":${index},"of":${of},"${status === 200 ? 'plan' : 'problem'}":${String(body)}}`;
-}
-
-function refusal(refused: 'busy' | 'too-expensive'): JobAnswer {
-  return refused === 'busy'
-    ? problemOf(503, 'Too many requests wait already', [requestIssue('busy', { seconds: 5 })])
-    : problemOf(422, 'This brief takes too long to plan', [requestIssue('too-expensive', {})]);
 }

@@ -3,6 +3,7 @@ import { GRIDS } from '#core/format/midi';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { BODY_LIMIT_BYTES, SCORE_LIMIT_BYTES } from './request-body.ts';
 import { MOST_BRIEFS } from './batch.ts';
+import { MOST_LINES } from './book/read-book.ts';
 import { CONTENT_TYPES } from './export.ts';
 import { EXPORT_FORMATS, IMPORT_FORMATS } from './job.ts';
 
@@ -15,7 +16,7 @@ export interface Described {
   /** The parameters of the path and of the query. */
   readonly parameters: readonly DescribedParameter[];
   /** The body that is sent; null for none. */
-  readonly body: { readonly type: string; readonly what: string; readonly schema: 'brief' | 'briefs' | 'bytes' } | null;
+  readonly body: { readonly type: string; readonly what: string; readonly schema: 'brief' | 'briefs' | 'book' | 'bytes' } | null;
   /** The answers, by content type. */
   readonly answer: { readonly types: readonly string[]; readonly what: string };
   /** An example request that works as it stands. */
@@ -33,6 +34,7 @@ export interface DescribedParameter {
 
 const BRIEF = '{"instrument":{"kind":"cello"},"material":{"kind":"scale","type":"major","tonic":"Bb2","octaves":1,"direction":"up"}}';
 const OTHER_BRIEF = '{"instrument":{"kind":"violin"},"material":{"kind":"scale","type":"major","tonic":"A3","octaves":2,"direction":"up"}}';
+const BOOK = `{"book":{"keys":["D major","B minor"],"order":"fifths","kinds":["scale","arpeggio"],"octaves":[2],"direction":"up-down","minor":"melodic-minor"},"brief":${OTHER_BRIEF}}`;
 const SCORE =
   '<score-partwise version="4.0"><part-list><score-part id="P1"><part-name>Viola</part-name></score-part></part-list><part id="P1"><measure number="1"><attributes><divisions>1</divisions></attributes><note><pitch><step>G</step><octave>4</octave></pitch><duration>4</duration></note></measure></part></score-partwise>';
 
@@ -107,6 +109,22 @@ export const ENDPOINTS: readonly Described[] = [
     body: A_BRIEF,
     answer: { types: Object.values(CONTENT_TYPES), what: 'The file.' },
     example: { path: '/api/export/csv?name=Scale', body: BRIEF },
+  },
+  {
+    method: 'POST',
+    path: '/api/book',
+    summary: 'A scale book as PDF, key by key',
+    parameters: [],
+    body: {
+      type: JSON_TYPE,
+      what: `The book, a brief for whom and on what (its material is not played), and how it is printed; at most ${MOST_LINES} lines.`,
+      schema: 'book',
+    },
+    answer: {
+      types: ['application/x-ndjson'],
+      what: 'A line for each key in its order, as soon as it is set: { index, of, key, pages, leftOut } or { index, of, key, problem }. The last line is the book: { title, pages, pdf }, the PDF in base64, or { problem }. It ends when its client goes.',
+    },
+    example: { path: '/api/book', body: BOOK },
   },
   {
     method: 'POST',

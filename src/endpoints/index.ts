@@ -1,4 +1,7 @@
 export { answerJob } from './answer-job.ts';
+export { bookAsked } from './book/book-asked.ts';
+export { bookLines } from './book/book-lines.ts';
+export { readBookBody } from './book/read-book.ts';
 export { batchLines, briefsIn } from './batch.ts';
 export { countAsked } from './count-asked.ts';
 export { ENDPOINTS, PROBLEMS } from './described.ts';

@@ -1,5 +1,7 @@
 import type { Grid } from '#core/format/midi';
 import type { ImportChoice } from '#core/format/foreign';
+import type { BookToBind } from './book/bind-book.ts';
+import type { KeyAsked, KeySet } from './book/key-of-book.ts';
 
 /** The work that one request asks for: the body as it came, and the kind of answer. */
 export type Job =
@@ -12,7 +14,11 @@ export type Job =
   /** The best plan as a file of an open format. */
   | { readonly kind: 'export'; readonly body: string; readonly asked: ExportAsked }
   /** A piece made from a score of an open format. */
-  | { readonly kind: 'import'; readonly bytes: Uint8Array; readonly asked: ImportAsked };
+  | { readonly kind: 'import'; readonly bytes: Uint8Array; readonly asked: ImportAsked }
+  /** A key of a scale book, planned and set. */
+  | { readonly kind: 'key-of-book'; readonly asked: KeyAsked }
+  /** A scale book whose keys are set, as PDF. */
+  | { readonly kind: 'bind-book'; readonly asked: BookToBind };
 
 /** The formats in which a plan can be written. */
 export const EXPORT_FORMATS = ['musicxml', 'midi', 'csv'] as const;
@@ -44,6 +50,8 @@ export interface JobAnswer {
   readonly status: number;
   readonly contentType: string;
   readonly body: string | Uint8Array<ArrayBuffer>;
+  /** What is told of a key of a book that was set; its pages are the body. */
+  readonly set?: Omit<KeySet, 'packed'>;
 }
 
 /** The reasons why there is no answer: nobody waits for it any more, it took too long or too much memory, or too many wait already. */

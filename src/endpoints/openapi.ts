@@ -1,9 +1,11 @@
 import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
+import { BookRequest } from '#core/scale-book';
 import { type Described, type DescribedParameter, ENDPOINTS, PROBLEMS } from './described.ts';
 
 const REFERENCES = {
   brief: { $ref: '#/components/schemas/brief' },
   briefs: { type: 'array', items: { $ref: '#/components/schemas/brief' } },
+  book: { $ref: '#/components/schemas/bookRequest' },
   bytes: { type: 'string', format: 'binary' },
 } as const;
 
@@ -21,7 +23,11 @@ export function openApi(): object {
     },
     paths: Object.fromEntries(paths),
     components: {
-      schemas: { ...Object.fromEntries(SCHEMA_NAMES.map((name) => [name, schemaOf(name)])), problem: PROBLEM },
+      schemas: {
+        ...Object.fromEntries(SCHEMA_NAMES.map((name) => [name, schemaOf(name)])),
+        problem: PROBLEM,
+        bookRequest: withoutId(BookRequest),
+      },
     },
   };
 }
@@ -52,8 +58,12 @@ const PROBLEM = {
 
 /** Gives a schema without its own address, which would change what its references mean. */
 function schemaOf(name: string): object {
-  const { $id: _, ...schema } = JSON.parse(JSON.stringify(schemaNamed(name)));
-  return schema;
+  return withoutId(schemaNamed(name));
+}
+
+function withoutId(schema: object | null): object {
+  const { $id: _, ...named } = JSON.parse(JSON.stringify(schema));
+  return named;
 }
 
 function operation({ summary, parameters, body, answer, method, path }: Described): object {

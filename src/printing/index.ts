@@ -1,9 +1,10 @@
-export type { PdfPage } from './draw/pdf.ts';
+export type { FaceFiles, PdfPage } from './draw/pdf.ts';
 export { pageFontStyles } from './draw/page-fonts.ts';
 export { pngOf, type StandaloneSvg } from './draw/png.ts';
 export { FACE_FONTS, svgElement } from './draw/svg-elements.ts';
 export type { CodeToScan } from './set/code.ts';
-export type { SheetPages } from './body.ts';
+export type { Body, SheetPages } from './body.ts';
+export type { DocumentFront } from './document-pages.ts';
 export type { KeyContent, PrintedLine } from './key-body.ts';
 export type { ScoreContent } from './score-body.ts';
 export type { SheetContent } from './sheet-pages.ts';

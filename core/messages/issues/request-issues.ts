@@ -34,6 +34,22 @@ export const requestIssue = issuesAbout('request', {
     hint: 'Send a JSON list of briefs, or one brief to a line.',
   }),
 
+  /** A scale book in which nothing is played. */
+  'empty-book': (_: object) => ({
+    expected: 'at least one line that a hand plays',
+    came: 'none',
+    message: 'No line of this book can be played on this instrument within what is allowed.',
+    hint: 'Ask for fewer octaves, or allow more positions.',
+  }),
+
+  /** A scale book with more lines than one request is given. */
+  'too-long-book': ({ count, most }: { readonly count: number; readonly most: number }) => ({
+    expected: `at most ${most} lines`,
+    came: String(count),
+    message: `A book has at most ${most.toLocaleString('en')} lines; this one has ${count.toLocaleString('en')}.`,
+    hint: 'Ask for two books, or for fewer keys, lines or octaves.',
+  }),
+
   /** A format that nothing is read from or written in. */
   'no-such-format': ({ known }: { readonly known: readonly string[] }) => ({
     expected: known.join(', '),

@@ -4,6 +4,7 @@ import { keepClass, useClassChoices } from '../../state/class-score.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';
+import { capital } from '../../words/capital.ts';
 import { BINDING, progressText } from '../../words/paper/binding.ts';
 import { CLASS_SCORE } from '../../words/paper/class-score.ts';
 import { materialLabel, pieceTitle } from '../../words/piece/pieces.ts';
@@ -58,8 +59,7 @@ function ClassOf({ studio }: { readonly studio: StudioWithPieces }) {
 /** Names the line: the piece by its own title, a scale or a chord by what it is. */
 function titleOf(line: Parameters<typeof materialLabel>[0], pieces: readonly PieceRecord[], pieceId: string): string {
   const piece = pieces.find(({ id, document }) => id === pieceId && document.brief === line);
-  const title = piece ? pieceTitle(piece.document) : materialLabel(line);
-  return `${title.charAt(0).toUpperCase()}${title.slice(1)}`;
+  return capital(piece ? pieceTitle(piece.document) : materialLabel(line));
 }
 
 interface ScoreProgressProps {

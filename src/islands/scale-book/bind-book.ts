@@ -1,15 +1,13 @@
 import type { Brief } from '#core/brief';
-import { OCTAVE_LABELS } from '#core/brief/parts/materials';
-import { defaultSize } from '#core/instrument';
 import type { SheetChoices } from '#core/paper/choices';
 import { areFingeredAlike, type Plan } from '#core/plan/describe';
 import { type BookKey, keptFor, type ScaleBook as Book, scaleBookLines } from '#core/scale-book';
 import { engine } from '../../engine/index.ts';
 import { paper, type PrintedLine } from '../../printing/index.ts';
 import type { KeptBook } from '../../state/scale-book.ts';
-import { BOOK_KIND_LABELS, bookAbout, bookKeyText, notOnInstrumentText, SCALE_BOOK } from '../../words/paper/binding.ts';
+import { capital } from '../../words/capital.ts';
+import { bookAbout, bookKeyText, SCALE_BOOK } from '../../words/paper/binding.ts';
 import { materialLabel } from '../../words/piece/pieces.ts';
-import { fingerboardName } from '../../words/studio/instruments.ts';
 import type { PartToBind, ToBind } from '../binding/index.ts';
 
 /** Gives the choices of a book as those of a sheet. */
@@ -31,16 +29,9 @@ interface BookAsked {
 
 /** Makes the document of a book: a part for each key, planned line by line. */
 export function toBind({ book, base, own, choices, begins }: BookAsked): ToBind {
-  const { keys, leftOut } = scaleBookLines(book, base);
-  const { kind, size } = base.instrument;
-  const name = fingerboardName(kind, size ?? defaultSize(kind));
-  const missing = leftOut.map(
-    ({ key, kind: of, octaves }) => `${OCTAVE_LABELS[octaves]} of the ${BOOK_KIND_LABELS[of]} in ${bookKeyText(key)}`,
-  );
-  const about = [bookAbout(base.player?.name ?? '', name, keys.length, book.kinds), notOnInstrumentText(missing)].filter(
-    (text) => text !== '',
-  );
-  const parts = keys.filter(({ lines }) => lines.length > 0).map((key) => partOf(key, own, choices));
+  const bookLines = scaleBookLines(book, base);
+  const about = bookAbout(base, book.kinds, bookLines);
+  const parts = bookLines.keys.filter(({ lines }) => lines.length > 0).map((key) => partOf(key, own, choices));
   return { title: SCALE_BOOK.title, about, choices, parts, openings: begins === 'opening' };
 }
 
@@ -55,8 +46,7 @@ function partOf({ key, lines }: BookKey, own: readonly Brief[], choices: SheetCh
       const unplayable: string[] = [];
       for (const { brief, kept } of asked) {
         const plans = await plansOf(brief, kept, signal);
-        const what = materialLabel(brief);
-        const label = `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+        const label = capital(materialLabel(brief));
         if (plans.length > 0) printed.push({ label, plans });
         else unplayable.push(label);
       }

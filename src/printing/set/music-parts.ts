@@ -2,6 +2,7 @@ import { type BowPlan, bowPlan } from '#core/bow';
 import { variantOf } from '#core/notation';
 import { isOnSheet, type SheetChoices } from '#core/paper/choices';
 import type { Plan } from '#core/plan/describe';
+import { capital } from '../../words/capital.ts';
 import { bowCountText, bowEndsText } from '../../words/line/bow.ts';
 import type { PrintedPart } from '../body.ts';
 import { type OfferedVariant, variantsNamed } from '../variants.ts';
@@ -44,7 +45,7 @@ function oneVariant(
   order: number,
   { plan: whole, choices, staffMm, frame }: VariantSetting,
 ): readonly PrintedPart[] {
-  const title = heading(`${order + 1}. ${label.charAt(0).toUpperCase()}${label.slice(1)}`, frame);
+  const title = heading(`${order + 1}. ${capital(label)}`, frame);
   const plan = variantOf(whole, variant);
   if (!plan) {
     return [title, paragraph({ text: 'This rhythm cannot be written down over the lengths of this line.', sizePt: SIZES.text }, frame)];

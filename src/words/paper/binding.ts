@@ -1,6 +1,10 @@
-import type { BookKind, KeyOrder, MinorForm } from '#core/scale-book';
+import type { Brief } from '#core/brief';
+import { OCTAVE_LABELS } from '#core/brief/parts/materials';
+import { defaultSize } from '#core/instrument';
+import type { BookKind, KeyOrder, MinorForm, ScaleBookLines } from '#core/scale-book';
 import { countText, listText } from '#core/messages';
 import { noteLabel } from '#core/pitch';
+import { fingerboardName } from '../studio/instruments.ts';
 
 /** The words on a page that binds pieces or keys into one document. */
 export const BINDING = {
@@ -85,13 +89,24 @@ export function bookKeyText(key: string): string {
   return `${noteLabel(tonic)} ${mode}`;
 }
 
-/** Tells for whom and on what a book is fingered, and what is in it. */
-export function bookAbout(player: string, instrument: string, keys: number, kinds: readonly BookKind[]): string {
-  const whose = player === '' ? `For the ${instrument}` : `For ${player}, on a ${instrument}`;
-  return `${whose}. ${countText(keys, 'key', 'keys')}, each with ${listText(kinds.map((kind) => BOOK_KIND_LABELS[kind]))}.`;
+/** Tells for whom and on what a book is fingered, what is in it, and what is left out because it does not lie on the instrument. */
+export function bookAbout(
+  { player, instrument: { kind, size } }: Brief,
+  kinds: readonly BookKind[],
+  lines: ScaleBookLines,
+): readonly string[] {
+  const board = fingerboardName(kind, size ?? defaultSize(kind));
+  const whose = player?.name === undefined ? `For the ${board}` : `For ${player.name}, on a ${board}`;
+  const has = listText(kinds.map((each) => BOOK_KIND_LABELS[each]));
+  const missing = lines.leftOut.map(
+    (line) => `${OCTAVE_LABELS[line.octaves]} of the ${BOOK_KIND_LABELS[line.kind]} in ${bookKeyText(line.key)}`,
+  );
+  return [`${whose}. ${countText(lines.keys.length, 'key', 'keys')}, each with ${has}.`, notOnInstrumentText(missing)].filter(
+    (text) => text !== '',
+  );
 }
 
 /** Tells what does not lie on the instrument: "Not on this instrument: three octaves of the arpeggio in B major". */
-export function notOnInstrumentText(lines: readonly string[]): string {
+function notOnInstrumentText(lines: readonly string[]): string {
   return lines.length === 0 ? '' : `Left out, because it does not lie on this instrument: ${lines.join('; ')}.`;
 }

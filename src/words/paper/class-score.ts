@@ -4,6 +4,7 @@ import { countText, listText } from '#core/messages';
 import { measureNumbers } from '#core/material/measures';
 import type { Plan } from '#core/plan/describe';
 import { pitchLabel } from '#core/pitch';
+import { capital } from '../capital.ts';
 import { hotSpotText } from '../explain/hot-spots.ts';
 import { fingerboardName, INSTRUMENT_LABELS } from '../studio/instruments.ts';
 
@@ -144,8 +145,4 @@ export function hardText({ hard, plan }: ClassPart): string {
   const numbers = measureNumbers(plan.line);
   const told = hard.map((spot) => `measure ${numbers[spot.note] ?? 1}: ${hotSpotText(spot, plan)}`);
   return told.length === 0 ? 'nothing beyond the notes themselves' : told.join('; ');
-}
-
-function capital(text: string): string {
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 }

@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
 import { noteLabel } from '#core/pitch';
+import { capital } from '../capital.ts';
 
 /** Writes in a few words what is played: "A♭ major, three octaves, up". */
 export function materialLabel({ material }: Brief): string {
@@ -15,8 +16,7 @@ export function pieceTitle({ name, brief }: { readonly name: string; readonly br
   if (name !== '') return name;
   const { material } = brief;
   const notes = material.kind === 'line' ? material.notes.flatMap((note) => ('pitches' in note ? [note.pitches] : [])) : [];
-  const what = materialLabel(brief);
-  const title = `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+  const title = capital(materialLabel(brief));
   if (notes.length === 0) return title;
   const told = notes.slice(0, NOTES_TOLD).map((pitches) => pitches.map(noteLabel).join('–'));
   return `${title}: ${told.join(' ')}${notes.length > NOTES_TOLD ? ' …' : ''}`;

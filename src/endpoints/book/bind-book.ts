@@ -1,0 +1,25 @@
+import { gunzipSync } from 'node:zlib';
+import type { Body, DocumentFront, FaceFiles } from '../../printing/index.ts';
+
+/** A book whose keys are set, each with its name, the number of its pages, and its pages as packed JSON. */
+export interface BookToBind extends DocumentFront {
+  readonly keys: readonly { readonly title: string; readonly pages: number; readonly packed: Uint8Array }[];
+}
+
+/** Binds a book as PDF. One key at a time is unpacked, so that a large book takes little memory. */
+export async function bindBook({ keys, ...front }: BookToBind, faces: FaceFiles): Promise<Uint8Array<ArrayBuffer>> {
+  const [{ numberedPages, numberParts }, { pdfOf }] = await Promise.all([
+    import('../../printing/document-pages.ts'),
+    import('../../printing/draw/pdf.ts'),
+  ]);
+  const numbered = numberParts(
+    front,
+    keys.map(({ title, pages }) => ({ title, count: pages })),
+  );
+  const bodyOf = (part: number): Body | null => {
+    const key = keys[part];
+    return key ? JSON.parse(gunzipSync(key.packed).toString('utf8')) : null;
+  };
+  const { title, outline } = numbered;
+  return new Uint8Array(pdfOf({ title, outline, pages: numberedPages(numbered, bodyOf), trueToSize: false }, faces));
+}
