@@ -42,6 +42,10 @@ for (const [name, schema] of schemas) {
   write(name, code);
 }
 write(
+  'requests',
+  "export { validate as validateBrief } from './request.js';\nexport { validate as validateBook } from './book-request.js';\n",
+);
+write(
   'validators',
   `export const validators = {\n${SCHEMA_NAMES.map((name) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`,
 );

@@ -22,6 +22,7 @@ export function server() {
           packages: 'external',
           // What sets pages is a file of its own, which a thread loads when it needs it.
           splitting: true,
+          chunkNames: 'parts/[name]-[hash]',
         });
         const faces = fileURLToPath(new URL('../src/printing/faces/made/', import.meta.url));
         cpSync(faces, fileURLToPath(new URL('../faces/', dir)), { recursive: true, filter: (path) => !/\.(js|ts|woff2)$/.test(path) });

@@ -7,6 +7,8 @@ export interface NoteToChoose {
   readonly sound: number;
   /** The octaves that may be chosen. */
   readonly octaves: readonly number[];
+  /** The octaves in which it is better played: those of an open string, for whoever needs time; empty where all are alike. */
+  readonly better: readonly number[];
   /** The place at which another octave would begin there: after the tonic, where a measure begins, or in the middle of one. */
   readonly seam: Seam;
 }
@@ -20,6 +22,8 @@ const COSTS = {
   elsewhere: 1,
   /** A change of octave after the tonic, where a measure begins or after a rest, and within a measure. */
   change: { tonic: 5, measure: 10, within: 30 } satisfies Record<Seam, number>,
+  /** A finger where an open string would give time. */
+  stopped: 15,
   /** A leap of more than an octave between two notes. */
   leap: 20,
   /** A note that is left out. */
@@ -64,21 +68,22 @@ export function chooseOctaves(notes: readonly NoteToChoose[]): readonly NoteChoi
   return best?.choices ?? [];
 }
 
-function goOn(way: Way, { sound, seam }: NoteToChoose, choice: NoteChoice, usual: number): Way {
+function goOn(way: Way, { sound, seam, better }: NoteToChoose, choice: NoteChoice, usual: number): Way {
   const choices = [...way.choices, choice];
   if (choice === null) return { ...way, cost: way.cost + COSTS.rest, choices, rested: true };
   const there = sound + OCTAVE * choice;
   const isFirst = way.octaves === null;
   const changes = isFirst || way.octaves === choice ? 0 : COSTS.change[way.rested ? 'measure' : seam];
   const leaps = !isFirst && Math.abs(there - way.sound) > OCTAVE ? COSTS.leap : 0;
-  const cost = way.cost + changes + leaps + (choice === usual ? 0 : COSTS.elsewhere);
+  const worse = better.length > 0 && !better.includes(choice) ? COSTS.stopped : 0;
+  const cost = way.cost + changes + leaps + worse + (choice === usual ? 0 : COSTS.elsewhere);
   return { cost, choices, octaves: choice, sound: there, rested: false };
 }
 
 /** Finds the octaves in which most notes can be played, of equals the nearest to the line as it is asked for. */
 function mostUsual(notes: readonly NoteToChoose[]): number {
   const counts = new Map<number, number>();
-  for (const { octaves } of notes) for (const each of octaves) counts.set(each, (counts.get(each) ?? 0) + 1);
+  for (const { octaves } of notes) for (const octave of octaves) counts.set(octave, (counts.get(octave) ?? 0) + 1);
   const [usual] = [...counts].toSorted(([one, often], [other, seldom]) => seldom - often || Math.abs(one) - Math.abs(other));
   return usual?.[0] ?? 0;
 }

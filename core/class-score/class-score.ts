@@ -18,7 +18,7 @@ export type Sounding = (typeof SOUNDINGS)[number];
 export interface MemberWays {
   /** The player. */
   readonly member: ClassMember;
-  /** The ways. */
+  /** The possible parts. */
   readonly ways: WaysInClass;
 }
 

@@ -13,7 +13,7 @@ import { briefInClass, type Share } from './member.ts';
 import { movedText, OCTAVE_MOVES, type Playable } from './playable.ts';
 import { isWithinReach } from './whole-part.ts';
 
-/** A note of the line that a player plays otherwise than as it is asked for. */
+/** A note of the line that a player plays in another way than it is asked for. */
 export interface PartChange {
   /** The index of the note in the line of the class, written out and without grace notes. */
   readonly note: number;
@@ -54,6 +54,8 @@ interface NoteToEase {
   readonly measure: number;
   readonly isFirst: boolean;
   readonly octaves: readonly number[];
+  /** The octaves in which an open string plays it, where the player needs time. */
+  readonly better: readonly number[];
   /** Whether only an open string may play it. */
   readonly openOnly: boolean;
 }
@@ -115,8 +117,10 @@ function notesToEase(asked: ToEase, { documents, line, forbidden }: Written): re
     const measure = measures[measureIndexAt(measures, onset)];
     const isFirst = measure !== undefined && intoMeasure(measure, onset) === 0;
     const takesAll = asked.share === 'all' || (asked.share === 'firsts' && isFirst);
-    const octaves = octavesFor(asked, document, takesAll).filter((each) => !forbidden.has(`${index} ${each}`));
-    return { document, measure: measure?.number ?? 1, isFirst, octaves, openOnly: !takesAll };
+    const octavesLeft = (stopped: boolean): readonly number[] =>
+      octavesFor(asked, document, stopped).filter((octave) => !forbidden.has(`${index} ${octave}`));
+    const better = asked.share === 'all' ? [] : octavesLeft(false);
+    return { document, measure: measure?.number ?? 1, isFirst, octaves: octavesLeft(takesAll), better, openOnly: !takesAll };
   });
 }
 
@@ -124,17 +128,17 @@ function notesToEase(asked: ToEase, { documents, line, forbidden }: Written): re
 function octavesFor({ octaves, playable }: ToEase, document: LineNoteDocument, stopped: boolean): readonly number[] {
   const [lowest] = 'rest' in document ? [] : document.pitches;
   if (lowest === undefined) return [];
-  return (octaves === null ? OCTAVE_MOVES : [octaves]).filter((each) => {
-    const found = playable.get(movedText(lowest, each) ?? '');
+  return (octaves === null ? OCTAVE_MOVES : [octaves]).filter((octave) => {
+    const found = playable.get(movedText(lowest, octave) ?? '');
     return found !== undefined && (stopped || found.open);
   });
 }
 
 function chooseFor(notes: readonly NoteToEase[], tonic: Pitch): readonly NoteChoice[] {
   const choices = chooseOctaves(
-    notes.flatMap(({ document, octaves, isFirst }, order) => {
+    notes.flatMap(({ document, octaves, better, isFirst }, order) => {
       if ('rest' in document) return [];
-      return [{ sound: soundOf(document), octaves, seam: seamBefore(notes[order - 1]?.document, isFirst, tonic) }];
+      return [{ sound: soundOf(document), octaves, better, seam: seamBefore(notes[order - 1]?.document, isFirst, tonic) }];
     }),
   );
   let sounding = 0;
@@ -208,7 +212,7 @@ function withPart(base: Brief, bare: Brief, made: readonly PartNote[]): Brief {
 
 /** Finds the first note beyond the largest span of the hand; of a stay that is, its last. */
 function firstBeyond({ notes, stays }: Plan): number {
-  const note = notes.findIndex((each) => each.kind === 'note' && each.reach?.judged?.verdict === 'beyond');
+  const note = notes.findIndex((octave) => octave.kind === 'note' && octave.reach?.judged?.verdict === 'beyond');
   return note >= 0 ? note : (stays.find(({ reach }) => reach?.judged?.verdict === 'beyond')?.to ?? -1);
 }
 
@@ -231,7 +235,7 @@ function usualOf(choices: readonly NoteChoice[]): number {
   return usual?.[0] ?? 0;
 }
 
-/** Lists the notes that are played otherwise than in the octave of most. */
+/** Lists the notes that are played in another octave than most. */
 function changesOf(
   notes: readonly NoteToEase[],
   choices: readonly NoteChoice[],

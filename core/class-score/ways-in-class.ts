@@ -27,10 +27,10 @@ export interface WaysInClass {
 export function* waysInClass(base: Brief, { line, share, octaves }: InClass): Steps<WaysInClass> {
   const playable = playablePitches(base, pitchesIn(line));
   const wholes: WholePart[] = [];
-  for (const each of share === 'all' ? octavesWithAll(line, playable) : []) {
-    if (octaves !== null && each !== octaves) continue;
+  for (const octave of share === 'all' ? octavesWithAll(line, playable) : []) {
+    if (octaves !== null && octave !== octaves) continue;
     yield;
-    const whole = wholePart(base, line, each);
+    const whole = wholePart(base, line, octave);
     if (whole) wholes.push(whole);
   }
   yield;

@@ -1,4 +1,4 @@
-export { keptFor } from './kept.ts';
+export { findKept } from './kept.ts';
 export { ALL_KEYS, KEY_ORDERS, type KeyOrder } from './key-order.ts';
 export { BookRequest } from './request.ts';
 export {

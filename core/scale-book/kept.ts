@@ -8,7 +8,7 @@ const MOST_KEPT = 2;
  * Finds the briefs in which a teacher has kept a line of a book: pieces of the same scale or chord from the same note, in as many octaves
  * and the same direction, on the same instrument, newest first as they are given. They are played in the rhythm of the book.
  */
-export function keptFor(line: Brief, pieces: readonly Brief[]): readonly Brief[] {
+export function findKept(line: Brief, pieces: readonly Brief[]): readonly Brief[] {
   const { material, instrument } = line;
   if (material.kind === 'line') return [];
   const same = pieces.filter(

@@ -9,7 +9,7 @@ export {
   type StaffLayout,
   type WrittenRows,
 } from './layout.ts';
-export { engraveMeasured, engraveScore, type SignOutlines } from './recorded/engrave-measured.ts';
+export { engraveScore, type SignOutlines } from './recorded/engrave-measured.ts';
 export type { EngravedShape } from './recorded/recorder.ts';
 export { musicFontReady } from './music-font.ts';
 export { nameThatFits } from './names-that-fit.ts';

@@ -160,11 +160,11 @@ export function layoutScore(
 ): readonly StaffLayout[] {
   const heads = staffs.map(({ engraving, measures }) => headWidthOf(engraving, measures, first));
   const headWidth = Math.max(0, ...heads);
-  const each = staffs.map(({ engraving, measures }, order) => {
+  const ofStaffs = staffs.map(({ engraving, measures }, order) => {
     const widths = naturalWidths(engraving, measures, heads[order] ?? 0);
     return [(widths[0] ?? 0) + headWidth - (heads[order] ?? 0), ...widths.slice(1)];
   });
-  const natural = (staffs[0]?.measures ?? []).map((_, index) => Math.max(...each.map((widths) => widths[index] ?? 0)));
+  const natural = (staffs[0]?.measures ?? []).map((_, index) => Math.max(...ofStaffs.map((widths) => widths[index] ?? 0)));
   const offsets = offsetsOf(natural, headWidth, available);
   return staffs.map(({ measures, written = NOTHING_WRITTEN }) => ({ offsets, headWidth, ...rows(measures, written) }));
 }

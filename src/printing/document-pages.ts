@@ -8,10 +8,11 @@ import { block, heading, paragraph, printable, type PrintedBlock, type SetFrame,
 /** A part of a document before it has its place: its title, and how many pages it takes. */
 export interface DocumentPart {
   readonly title: string;
+  /** The number of its pages. */
   readonly count: number;
 }
 
-/** What a document needs before its parts are there: its title, and how it is bound. */
+/** The front of a document, known before its parts are there: its title, and how it is bound. */
 export interface DocumentFront {
   readonly title: string;
   /** The paragraphs under the title. */

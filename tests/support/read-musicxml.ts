@@ -26,7 +26,7 @@ export async function readMusicXmlParts(xml: string): Promise<readonly (readonly
   const elements = await elementsOf(xml);
   const staffs = elements.filter(({ name }) => name === 'staff');
   const numbers = [...new Set(staffs.map(({ attributes }) => attributes['n']))];
-  // What stands at notes, as fingers, is beside the staffs.
+  // The signs at notes, such as fingers, stand beside the staffs.
   const beside = elements.filter(({ name }) => ['fing', 'tie', 'slur'].includes(name));
   return numbers.map((number) => {
     const own = staffs.filter(({ attributes }) => attributes['n'] === number).flatMap(({ children }) => children);

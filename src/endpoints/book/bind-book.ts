@@ -1,9 +1,18 @@
 import { gunzipSync } from 'node:zlib';
 import type { Body, DocumentFront, FaceFiles } from '../../printing/index.ts';
 
-/** A book whose keys are set, each with its name, the number of its pages, and its pages as packed JSON. */
+/** A book whose keys are set. */
 export interface BookToBind extends DocumentFront {
-  readonly keys: readonly { readonly title: string; readonly pages: number; readonly packed: Uint8Array }[];
+  readonly keys: readonly KeyToBind[];
+}
+
+/** A key that is set. */
+export interface KeyToBind {
+  readonly title: string;
+  /** The number of its pages. */
+  readonly pages: number;
+  /** The pages as packed JSON. */
+  readonly packed: Uint8Array;
 }
 
 /** Binds a book as PDF. One key at a time is unpacked, so that a large book takes little memory. */

@@ -29,12 +29,10 @@ export interface RecordedStaff {
   readonly recorded: readonly EngravedShape[];
 }
 
-/** Engraves a laid-out staff into shapes: as in a browser, with the measures of the signs handed in. */
-export function engraveMeasured(staff: LaidOutStaff, signs: SignOutlines): RecordedStaff {
-  return engraveScore([staff], signs)[0] ?? { heads: [], recorded: [] };
-}
-
-/** Engraves the staffs of a score, laid out together, so that what sounds together stands one above the other. */
+/**
+ * Engraves laid-out staffs into shapes, as in a browser, with the measures of the signs handed in: what sounds together stands one above the
+ * other.
+ */
 export function engraveScore(staffs: readonly LaidOutStaff[], signs: SignOutlines): readonly RecordedStaff[] {
   measureBy(signs);
   const widthOf = (text: string, size: number): number => (measuresOf(text, signs).width * size) / 1000;

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
-import { keepClass, useClassChoices } from '../../state/class-score.ts';
+import { keepClass, useClassChoices } from '../../state/paper/index.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered, guardIsland, Notice } from '../../ui/states/index.ts';

@@ -5,7 +5,7 @@ import { PAPER_NAMES } from '#core/paper';
 import { PRINT_SIZES } from '#core/paper/choices';
 import { ALL_KEYS, MINOR_FORMS } from '#core/scale-book';
 import type { PieceRecord } from '../../records/record.ts';
-import { CLASS_KINDS, CLASS_OCTAVES, CLASS_TEMPI, CLASS_VALUES, type ClassChoices } from '../../state/class-score.ts';
+import { CLASS_KINDS, CLASS_OCTAVES, CLASS_TEMPI, CLASS_VALUES, type ClassChoices } from '../../state/paper/index.ts';
 import { LabelledChoice } from '../../ui/fields/index.ts';
 import { NOTE_VALUE_LABELS } from '../../words/line/note-lengths.ts';
 import { BOOK_KIND_LABELS, bookKeyText, MINOR_FORM_LABELS, SCALE_BOOK } from '../../words/paper/binding.ts';
@@ -53,7 +53,7 @@ export function LineChoices({ choices, pieces, onChoose }: LineChoicesProps) {
           label={CLASS_SCORE.sounding}
           value={sounding}
           among={SOUNDINGS}
-          nameOf={(each) => SOUNDING_LABELS[each]}
+          nameOf={(choice) => SOUNDING_LABELS[choice]}
           onChoose={(next) => onChoose({ sounding: next })}
         />
         <LabelledChoice
@@ -67,7 +67,7 @@ export function LineChoices({ choices, pieces, onChoose }: LineChoicesProps) {
           label={SCALE_BOOK.size}
           value={size}
           among={PRINT_SIZES}
-          nameOf={(each) => PRINT_SIZE_LABELS[each]}
+          nameOf={(choice) => PRINT_SIZE_LABELS[choice]}
           onChoose={(next) => onChoose({ size: next })}
         />
       </div>
@@ -81,7 +81,7 @@ function firstOf(pieces: readonly PieceRecord[], { pieceId }: ClassChoices): Pic
 }
 
 function titleOf(pieces: readonly PieceRecord[], id: string): string {
-  const piece = pieces.find((each) => each.id === id);
+  const piece = pieces.find((choice) => choice.id === id);
   return piece ? pieceTitle(piece.document) : '';
 }
 
@@ -109,21 +109,21 @@ function KeyLine({ choices, onChoose }: Omit<LineChoicesProps, 'pieces'>) {
         label={CLASS_SCORE.kind}
         value={kind}
         among={CLASS_KINDS}
-        nameOf={(each) => BOOK_KIND_LABELS[each]}
+        nameOf={(choice) => BOOK_KIND_LABELS[choice]}
         onChoose={(next) => onChoose({ kind: next })}
       />
       <LabelledChoice
         label={SCALE_BOOK.octaves}
         value={octaves}
         among={CLASS_OCTAVES}
-        nameOf={(each) => OCTAVE_LABELS[each]}
+        nameOf={(choice) => OCTAVE_LABELS[choice]}
         onChoose={(next) => onChoose({ octaves: next })}
       />
       <LabelledChoice
         label={SCALE_BOOK.direction}
         value={direction}
         among={DIRECTIONS}
-        nameOf={(each) => DIRECTION_LABELS[each]}
+        nameOf={(choice) => DIRECTION_LABELS[choice]}
         onChoose={(next) => onChoose({ direction: next })}
       />
       {key.endsWith('minor') && (
@@ -131,7 +131,7 @@ function KeyLine({ choices, onChoose }: Omit<LineChoicesProps, 'pieces'>) {
           label={SCALE_BOOK.minor}
           value={minor}
           among={MINOR_FORMS}
-          nameOf={(each) => MINOR_FORM_LABELS[each]}
+          nameOf={(choice) => MINOR_FORM_LABELS[choice]}
           onChoose={(next) => onChoose({ minor: next })}
         />
       )}
@@ -139,7 +139,7 @@ function KeyLine({ choices, onChoose }: Omit<LineChoicesProps, 'pieces'>) {
         label={CLASS_SCORE.noteValue}
         value={noteValue}
         among={CLASS_VALUES}
-        nameOf={(each) => NOTE_VALUE_LABELS[each] ?? each}
+        nameOf={(choice) => NOTE_VALUE_LABELS[choice] ?? choice}
         onChoose={(next) => onChoose({ noteValue: next })}
       />
       <LabelledChoice

@@ -3,7 +3,7 @@ import { type ClassPart, type ClassScore, sharedStaffs } from '#core/class-score
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { downloadBlob, downloadText, fileNameOf, musicXmlScoreText } from '../../files/index.ts';
 import { paper, sheetPdf, type SheetContent } from '../../printing/index.ts';
-import type { ClassChoices } from '../../state/class-score.ts';
+import type { ClassChoices } from '../../state/paper/index.ts';
 import { say } from '../../state/notices.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';

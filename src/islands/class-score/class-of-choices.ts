@@ -9,10 +9,11 @@ import { scaleBookLines } from '#core/scale-book';
 import { giveTo, onlySchool, schoolOf } from '../../records/for-briefs.ts';
 import type { PieceRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
-import type { ClassChoices } from '../../state/class-score.ts';
+import type { ClassChoices } from '../../state/paper/index.ts';
 
 /** Somebody who can be in a class: a player of the studio, or an instrument without a player. */
 export interface Candidate {
+  /** The id of the player, or the name of the instrument. */
   readonly id: string;
   /** The player's name; empty for an instrument without a player. */
   readonly name: string;

@@ -23,6 +23,7 @@ export interface ClassScoreNow {
   readonly state: 'idle' | 'under way' | 'stopped' | 'made' | 'failed';
   /** The number of players whose part is found. */
   readonly done: number;
+  /** The number of players. */
   readonly total: number;
   /** The score; null until one is made. */
   readonly made: ScoreMade | null;

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/index.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
+import { variantsText } from '../../words/paper/sheet.ts';
 
 /** The choice of variants: which, and how much of each. */
 type VariantsChosen = Pick<SheetChoices, 'variants' | 'wholeVariants'>;
@@ -22,7 +23,7 @@ export function VariantChoice(props: VariantChoiceProps) {
   return (
     <div>
       <Button ref={button} aria-expanded={open} onClick={() => setOpen(!open)}>
-        Variants: {variants.length === 0 ? 'none' : variants.length}
+        {variantsText(variants.length)}
       </Button>
       {open && (
         <Popover label="Variants" anchor={button} width="w-80" onClose={() => setOpen(false)}>
@@ -33,7 +34,8 @@ export function VariantChoice(props: VariantChoiceProps) {
   );
 }
 
-function VariantFields({ choices, onChoose }: VariantChoiceProps) {
+/** The variants that can be chosen, and how much of each is printed. */
+export function VariantFields({ choices, onChoose }: VariantChoiceProps) {
   const { variants = [], wholeVariants = false } = choices;
   const toggle = (name: string, on: boolean): void =>
     onChoose({ variants: on ? [...variants, name] : variants.filter((other) => other !== name) });

@@ -1,2 +1,2 @@
 export { PaperPage } from './PaperPage.tsx';
-export { VariantChoice } from './VariantChoice.tsx';
+export { VariantChoice, VariantFields } from './VariantChoice.tsx';

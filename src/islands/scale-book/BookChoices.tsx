@@ -3,12 +3,12 @@ import { DIRECTIONS } from '#core/material/scale';
 import { PAPER_NAMES } from '#core/paper';
 import { PRINT_SIZES, type SheetPart } from '#core/paper/choices';
 import { ALL_KEYS, BOOK_KINDS, KEY_ORDERS, MINOR_FORMS, type ScaleBook as Book } from '#core/scale-book';
-import { KEY_BEGINS, keepBook, type KeptBook } from '../../state/scale-book.ts';
+import { KEY_BEGINS, keepBook, type KeptBook } from '../../state/paper/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField, LabelledChoice } from '../../ui/fields/index.ts';
 import { BOOK_KIND_LABELS, bookKeyText, KEY_ORDER_LABELS, MINOR_FORM_LABELS, SCALE_BOOK } from '../../words/paper/binding.ts';
-import { PRINT_SIZE_LABELS, SHEET_PART_LABELS } from '../../words/paper/sheet.ts';
-import { VariantChoice } from '../paper/index.ts';
+import { PRINT_SIZE_LABELS, SHEET_PART_LABELS, variantsText } from '../../words/paper/sheet.ts';
+import { VariantFields } from '../paper/index.ts';
 
 /** The parts of a sheet that a line of a book may have. */
 const BOOK_PARTS: readonly SheetPart[] = ['strings', 'positions', 'inBetween', 'letters', 'steps', 'path'];
@@ -88,7 +88,7 @@ function HowPrinted({
         label={SCALE_BOOK.begins}
         value={begins}
         among={KEY_BEGINS}
-        nameOf={(each) => SCALE_BOOK.beginsOn[each]}
+        nameOf={(place) => SCALE_BOOK.beginsOn[place]}
         onChoose={(next) => keepBook({ begins: next })}
       />
       <LabelledChoice
@@ -102,7 +102,7 @@ function HowPrinted({
         label={SCALE_BOOK.size}
         value={size}
         among={PRINT_SIZES}
-        nameOf={(each) => PRINT_SIZE_LABELS[each]}
+        nameOf={(print) => PRINT_SIZE_LABELS[print]}
         onChoose={(next) => keepBook({ size: next })}
       />
     </div>
@@ -124,9 +124,10 @@ function OnStaffs({ kept: { parts, variants, wholeVariants } }: BookChoicesProps
           />
         ))}
       </div>
-      <div className="mt-1">
-        <VariantChoice choices={{ variants: [...variants], wholeVariants }} onChoose={keepBook} />
-      </div>
+      <details className="mt-1">
+        <summary className="cursor-pointer">{variantsText(variants.length)}</summary>
+        <VariantFields choices={{ variants: [...variants], wholeVariants }} onChoose={keepBook} />
+      </details>
     </fieldset>
   );
 }

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { giveTo } from '../../records/for-briefs.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces, useStored } from '../../state/reading/index.ts';
-import { useKeptBook } from '../../state/scale-book.ts';
+import { useKeptBook } from '../../state/paper/index.ts';
 import { useTaught } from '../../state/taught.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered, guardIsland } from '../../ui/states/index.ts';

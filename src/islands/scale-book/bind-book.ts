@@ -1,10 +1,10 @@
 import type { Brief } from '#core/brief';
 import type { SheetChoices } from '#core/paper/choices';
 import { areFingeredAlike, type Plan } from '#core/plan/describe';
-import { type BookKey, keptFor, type ScaleBook as Book, scaleBookLines } from '#core/scale-book';
+import { type BookKey, findKept, type ScaleBook as Book, scaleBookLines } from '#core/scale-book';
 import { engine } from '../../engine/index.ts';
 import { paper, type PrintedLine } from '../../printing/index.ts';
-import type { KeptBook } from '../../state/scale-book.ts';
+import type { KeptBook } from '../../state/paper/index.ts';
 import { capital } from '../../words/capital.ts';
 import { bookAbout, bookKeyText, SCALE_BOOK } from '../../words/paper/binding.ts';
 import { materialLabel } from '../../words/piece/pieces.ts';
@@ -37,7 +37,7 @@ export function toBind({ book, base, own, choices, begins }: BookAsked): ToBind 
 
 function partOf({ key, lines }: BookKey, own: readonly Brief[], choices: SheetChoices): PartToBind {
   const title = bookKeyText(key);
-  const asked = lines.map(({ brief }) => ({ brief, kept: keptFor(brief, own) }));
+  const asked = lines.map(({ brief }) => ({ brief, kept: findKept(brief, own) }));
   return {
     key: JSON.stringify([key, asked, choices]),
     title,
@@ -59,8 +59,8 @@ function partOf({ key, lines }: BookKey, own: readonly Brief[], choices: SheetCh
 /** Plans a line as the teacher has kept it, in one fingering or two; otherwise as the school fingers it. */
 async function plansOf(brief: Brief, kept: readonly Brief[], signal: AbortSignal): Promise<readonly Plan[]> {
   const plans: Plan[] = [];
-  for (const each of kept) {
-    const outcome = await engine.ask(each, { kind: 'plan' }, { signal });
+  for (const own of kept) {
+    const outcome = await engine.ask(own, { kind: 'plan' }, { signal });
     if (outcome.ok && plans.every((plan) => !areFingeredAlike(plan, outcome.value.best))) plans.push(outcome.value.best);
   }
   if (plans.length > 0) return plans;

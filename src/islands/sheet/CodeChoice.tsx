@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { addressForCodes, addressSet, setAddressForCodes } from '../../state/address-for-codes.ts';
+import { addressForCodes, addressSet, setAddressForCodes } from '../../state/paper/index.ts';
 import { CheckField, TextField } from '../../ui/fields/index.ts';
 import { codeText, CODE_WORDS } from '../../words/paper/sheet.ts';
 import type { SheetAtHand } from './use-sheet.ts';

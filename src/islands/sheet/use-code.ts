@@ -3,7 +3,7 @@ import type { Brief } from '#core/brief';
 import { briefOfNobody } from '#core/brief/edits';
 import { type Asked, engine, useAsked } from '../../engine/index.ts';
 import type { CodeToScan } from '../../printing/index.ts';
-import { addressForCodes, followAddress } from '../../state/address-for-codes.ts';
+import { addressForCodes, followAddress } from '../../state/paper/index.ts';
 
 /** The side of a square of the code, which every camera reads from paper, and the smallest side of a code, mm. */
 const SQUARE_MM = 0.5;

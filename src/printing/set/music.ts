@@ -5,7 +5,7 @@ import { MM_PER_POINT, type Face, type PaperShape, type Tone } from '#core/paper
 import { type FlowMusic, type TurnPlace } from '#core/paper/flow';
 import type { Plan } from '#core/plan/describe';
 import {
-  engraveMeasured,
+  engraveScore,
   layoutStaff,
   type EngravedShape,
   type ShownMarks,
@@ -99,7 +99,8 @@ interface SystemToDraw {
 
 function systemShapes({ plan, marks, engraving, from, to, layout, look, mmPerPx }: SystemToDraw): readonly PaperShape[] {
   const measures = engraving.measures.slice(from, to);
-  const { heads, recorded } = engraveMeasured({ engraving, measures, layout, first: from === 0 }, MUSIC_OUTLINES);
+  const [engraved] = engraveScore([{ engraving, measures, layout, first: from === 0 }], MUSIC_OUTLINES);
+  const { heads = [], recorded = [] } = engraved ?? {};
   const around = [
     ...staffMarks({ plan, marks, heads, layout, isSystem: true, bows: look.bow?.bows, show: look.show }),
     ...(look.steps ? stepRowMarks(plan, heads, layout) : []),

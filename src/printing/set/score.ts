@@ -88,8 +88,8 @@ function topsOf(layouts: readonly StaffLayout[]): { readonly tops: readonly numb
 /** Gives the place at each bar line as it serves a page turn for everyone: as it serves the player to whom it serves least. */
 function joinedTurns(ready: readonly ReadyStaff[]): readonly TurnPlace[] {
   const worst: readonly TurnPlace[] = ['slur or shift', 'playing', 'open string', 'rest'];
-  const each = ready.map(({ plan, engraving }) => turnsOf(plan, engraving));
-  return (each[0] ?? []).map((_, order) => worst.find((place) => each.some((turns) => turns[order] === place)) ?? 'playing');
+  const ofStaffs = ready.map(({ plan, engraving }) => turnsOf(plan, engraving));
+  return (ofStaffs[0] ?? []).map((_, order) => worst.find((place) => ofStaffs.some((turns) => turns[order] === place)) ?? 'playing');
 }
 
 interface SystemToDraw {

@@ -97,7 +97,7 @@ export function bookAbout(
 ): readonly string[] {
   const board = fingerboardName(kind, size ?? defaultSize(kind));
   const whose = player?.name === undefined ? `For the ${board}` : `For ${player.name}, on a ${board}`;
-  const has = listText(kinds.map((each) => BOOK_KIND_LABELS[each]));
+  const has = listText(kinds.map((of) => BOOK_KIND_LABELS[of]));
   const missing = lines.leftOut.map(
     (line) => `${OCTAVE_LABELS[line.octaves]} of the ${BOOK_KIND_LABELS[line.kind]} in ${bookKeyText(line.key)}`,
   );

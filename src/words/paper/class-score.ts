@@ -108,7 +108,7 @@ function boardName({ brief: { instrument } }: Plan): string {
 }
 
 /** Tells which notes a player plays: "every note, beginning on G3"; otherwise what differs, by measures. */
-export function playsText({ member, plan, changes }: ClassPart): string {
+function playsText({ member, plan, changes }: ClassPart): string {
   const first = plan.notes.find((note) => note.kind === 'note');
   const begins = first?.kind === 'note' ? `, beginning on ${pitchLabel(first.stops[0].written)}` : '';
   const what = `${SHARE_LABELS[member.share]}${begins}`;
@@ -141,7 +141,7 @@ function measuresOf(changes: readonly PartChange[]): string {
 }
 
 /** Tells what is hard in a part, with the measures: "measure 3: shift up, 1–2". */
-export function hardText({ hard, plan }: ClassPart): string {
+function hardText({ hard, plan }: ClassPart): string {
   const numbers = measureNumbers(plan.line);
   const told = hard.map((spot) => `measure ${numbers[spot.note] ?? 1}: ${hotSpotText(spot, plan)}`);
   return told.length === 0 ? 'nothing beyond the notes themselves' : told.join('; ');

@@ -108,3 +108,8 @@ export const NO_PIECES_CHOSEN = 'None of these pieces is here. Choose the pieces
 export function sheetsTitle(count: number): string {
   return count === 1 ? 'One piece' : `${count} pieces`;
 }
+
+/** Tells how many variants follow a line: "Variants: none". */
+export function variantsText(count: number): string {
+  return `Variants: ${count === 0 ? 'none' : count}`;
+}

@@ -16,6 +16,7 @@ export const VIEWS: Readonly<Record<string, readonly View[]>> = {
     { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
     { name: 'a book', open: book, foldsAt390: true },
     { name: 'the scale book', open: (page) => goTo(page, '/sheet/scale-book', 'Scale book'), foldsAt390: true },
+    { name: 'the class score', open: classScore, foldsAt390: true },
     { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
     { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
     { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'A major in sixths'), foldsAt390: true },
@@ -208,4 +209,12 @@ async function tuner(page: Page): Promise<void> {
 async function severalSheets(page: Page, piece: string): Promise<void> {
   await page.goto(`/sheet/several?pieces=${piece}`);
   await page.getByRole('group', { name: /^Page 1 of 2 of/ }).waitFor();
+}
+
+/** Makes the score of a class of two. */
+async function classScore(page: Page): Promise<void> {
+  await page.goto('/sheet/class');
+  for (const name of ['Robin', 'Martin']) await page.getByRole('checkbox', { name }).check();
+  await page.getByRole('button', { name: 'Make the score' }).click();
+  await page.getByRole('group', { name: /^Page 1 of 3 of/ }).waitFor();
 }

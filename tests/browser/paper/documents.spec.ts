@@ -31,6 +31,13 @@ test('a scale book is made key by key for the player, stopped and gone on with, 
   await expect(contents.getByRole('listitem')).toHaveText([/^Contents\s*1$/, /^C major\s*2$/, /^G major\s*3$/, /^E minor\s*4$/]);
   await contents.getByRole('button', { name: /^G major/ }).click();
   await expect(page.getByRole('group', { name: 'Page 3 of 4 of Scale book' })).toContainText('G major, two octaves, up and down');
+  await page.getByLabel('Path of the hand under each system').check();
+  await page.getByText('Variants: none').click();
+  await page.getByRole('checkbox', { name: 'dotted, long and short' }).check();
+  await page.getByLabel('Each key begins').selectOption('on a left page, to lie open');
+  await page.getByRole('button', { name: 'Make it again with these choices' }).click();
+  await expect(contents.getByRole('button', { name: /^G major/ })).toHaveText(/[468]$/);
+  await page.getByLabel('Path of the hand under each system').uncheck();
   await page.getByRole('button', { name: 'All keys' }).click();
   await page.getByLabel('three octaves').check();
   await page.getByRole('button', { name: 'Make it again with these choices' }).click();

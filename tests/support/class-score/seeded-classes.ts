@@ -99,8 +99,8 @@ export function scoreFor(
   line: Brief,
   sounding: Sounding,
 ): ClassScore & { readonly unison: number | null } {
-  const players = members.map((each): MemberWays => ({ member: each, ways: waysOf(each, line, null) }));
+  const players = members.map((one): MemberWays => ({ member: one, ways: waysOf(one, line, null) }));
   if (sounding === 'octaves') return { ...classScore(players), unison: null };
   const unison = unisonOctaves(players) ?? 0;
-  return { ...classScore(members.map((each) => ({ member: each, ways: waysOf(each, line, unison) }))), unison };
+  return { ...classScore(members.map((one) => ({ member: one, ways: waysOf(one, line, unison) }))), unison };
 }

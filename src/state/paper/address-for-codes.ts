@@ -1,4 +1,4 @@
-import { keepBeside, textBeside } from '../storage/beside/index.ts';
+import { keepBeside, textBeside } from '../../storage/beside/index.ts';
 
 /** The key of the address that codes to scan carry, as the teacher set it. */
 const KEY = 'dove-path/address-for-codes';

@@ -1,4 +1,4 @@
-import { keepBeside, textBeside } from '../storage/beside/index.ts';
+import { keepBeside, textBeside } from '../../storage/beside/index.ts';
 
 /** Choices that were kept beside the database, read by name; what is not known is left out. */
 export interface KeptChoices {
@@ -28,7 +28,7 @@ export function keepChoices(
 ): void {
   const words = new URLSearchParams();
   for (const [name, value] of Object.entries(choices)) {
-    for (const each of typeof value === 'object' ? value : [value]) words.append(name, String(each));
+    for (const one of typeof value === 'object' ? value : [value]) words.append(name, String(one));
   }
   keepBeside(key, words.toString());
 }

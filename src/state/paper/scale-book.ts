@@ -18,7 +18,9 @@ export interface KeptBook {
   readonly parts: readonly SheetPart[];
   /** The names of the variants that follow each line. */
   readonly variants: readonly string[];
+  /** Whether each variant is printed to its end. */
   readonly wholeVariants: boolean;
+  /** The place at which each key begins. */
   readonly begins: (typeof KEY_BEGINS)[number];
 }
 

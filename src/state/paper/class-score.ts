@@ -27,7 +27,9 @@ export interface ClassChoices {
   readonly octaves: OctaveCount;
   readonly direction: Direction;
   readonly minor: MinorForm;
+  /** The value of each note, a fraction of a whole note. */
   readonly noteValue: (typeof CLASS_VALUES)[number];
+  /** The tempo, quarter notes a minute. */
   readonly tempo: number;
   /** The piece, by id; empty for none. */
   readonly pieceId: string;
@@ -62,7 +64,7 @@ function readKept(): ClassChoices {
   const first = FIRST_CHOICES;
   const shares = texts('member').flatMap((text): readonly [string, Share][] => {
     const [id, share] = text.split('|');
-    const known = SHARES.find((each) => each === share);
+    const known = SHARES.find((name) => name === share);
     return id && known ? [[id, known]] : [];
   });
   return {
