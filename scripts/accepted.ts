@@ -12,11 +12,15 @@ import type { ReadElement } from '#core/format';
 import { openSession } from '#core/session';
 import { DEMO_PIECES } from '../src/demo/pieces.ts';
 import { xmlTree } from '../src/files/foreign/xml-tree.ts';
-import { musicXmlText } from '../src/files/index.ts';
+import { musicXmlScoreText, musicXmlText } from '../src/files/index.ts';
+import { scoreFor, seededClass, seededClassLine } from '../tests/support/class-score/seeded-classes.ts';
 import { seededBrief } from './results/seeded-briefs.ts';
 
 /** The number of seeded briefs beside the demo pieces. */
 const SEEDED = 60;
+
+/** The number of class scores. */
+const CLASSES = 12;
 
 /** The engraver walks through its music and tells every note with its fingers and strings; the thumb is a text there. */
 const TELL_ALL = (voice: string): string => `
@@ -101,14 +105,28 @@ function seededScores(): ReturnType<typeof scoreOf> {
   return scores;
 }
 
+/** Writes the scores of mixed classes as MusicXML, all parts in one file. */
+function classScores(): ReturnType<typeof scoreOf> {
+  return Array.from({ length: CLASSES }, (_, index) => {
+    const { parts } = scoreFor(seededClass(index), seededClassLine(index), 'octaves');
+    return {
+      name: `class ${index + 1}`,
+      xml: musicXmlScoreText(
+        'A line',
+        parts.map(({ member, plan }) => ({ name: member.name, plan })),
+      ),
+    };
+  });
+}
+
 const folder = mkdtempSync(join(tmpdir(), 'dove-path-'));
-const scores = [...DEMO_PIECES.flatMap(({ name, brief }) => scoreOf(name, brief)), ...seededScores()];
+const scores = [...DEMO_PIECES.flatMap(({ name, brief }) => scoreOf(name, brief)), ...seededScores(), ...classScores()];
 const sums = { set: 0, heads: 0, told: 0, pitches: 0, fingers: 0, strings: 0 };
 for (const [order, { name, xml }] of scores.entries()) {
   const path = join(folder, String(order));
   writeFileSync(`${path}.musicxml`, xml);
   execFileSync('musicxml2ly', ['--loglevel=ERROR', `${path}.musicxml`, '-o', `${path}.ly`]);
-  const voices = [...readFileSync(`${path}.ly`, 'utf8').matchAll(/^(PartPOneVoice\w+)\s*=/gm)].flatMap(([, voice]) => voice ?? []);
+  const voices = [...readFileSync(`${path}.ly`, 'utf8').matchAll(/^(PartP\w+Voice\w+)\s*=/gm)].flatMap(([, voice]) => voice ?? []);
   for (const voice of voices) appendFileSync(`${path}.ly`, TELL_ALL(`\\${voice}`.slice(1)));
   const { status, stdout, stderr } = spawnSync('lilypond', ['--loglevel=WARNING', '-o', path, `${path}.ly`], { encoding: 'utf8' });
   const [written, told] = [headsWritten(xml), headsTold(stdout)];

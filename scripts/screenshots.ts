@@ -31,7 +31,7 @@ const VIEWS: readonly View[] = [
   { file: 'atlas', piece: null, prepare: atlas },
   { file: 'book', piece: null, prepare: book },
   { file: 'by-heart', piece: 'Evening line', prepare: byHeart },
-  { file: 'record', piece: null, prepare: record },
+  { file: 'class-score', piece: null, prepare: classScore },
   { file: 'sheet', piece: 'A minor in first position', prepare: openSheet },
   { file: 'trends', piece: null, prepare: trends },
   { file: 'week', piece: null, prepare: week },
@@ -173,12 +173,6 @@ async function findDrill(page: Page): Promise<void> {
   for (const card of await cards.all()) await card.locator('circle').first().waitFor();
 }
 
-async function record(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/record`);
-  await page.getByRole('combobox', { name: 'For whom' }).selectOption('Martin');
-  await page.locator('.recharts-surface').first().waitFor();
-}
-
 /** Lets the simulated player play the line with one finger flat, and scrolls to what it missed. */
 async function take(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Take', exact: true }).click();
@@ -200,6 +194,17 @@ async function measures(page: Page, part: string): Promise<void> {
   await page.getByRole('link', { name: 'Measurements' }).click();
   await page.getByRole('navigation', { name: 'Measurements' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
+}
+
+/** Makes the score of a mixed class. */
+async function classScore(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/sheet/class`);
+  for (const name of ['Robin', 'Wren', 'Linnet', 'Martin', 'Merle']) await page.getByRole('checkbox', { name }).check();
+  await page.getByLabel('Martin plays').selectOption('first notes of measures, and open strings');
+  await page.getByRole('button', { name: 'Make the score' }).click();
+  const score = page.getByRole('group', { name: /^Page 1 of/ });
+  await score.waitFor();
+  await page.getByRole('heading', { name: /^G major/ }).evaluate((heading) => heading.scrollIntoView());
 }
 
 /** Makes a scale book for a player, and opens one of its keys. */

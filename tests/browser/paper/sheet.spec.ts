@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import jsQR from 'jsqr';
 import type { Page } from '@playwright/test';
 import { expect, openNewPiece, openPiece, planDrawn, test, waitUntilSaved } from '../bench-page.ts';
+import { pictureOfPdf } from '../../support/paper/pdf-picture.ts';
 import { textsOfPdf } from '../../support/paper/pdf-texts.ts';
 
 function pages(page: Page) {
@@ -138,23 +139,11 @@ async function fingersOn(page: Page): Promise<readonly string[]> {
   return texts.filter((text) => /^[–↓↑x]*[0-4T]$/.test(text));
 }
 
-/** Reads the code on the page as a camera would: from a picture of it. */
+/** The dots to the inch of a usual printer. */
+const PRINTED_DPI = 300;
+
+/** Reads the code as a camera would: from a picture of the PDF. */
 async function scanCode(page: Page): Promise<string> {
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as PNG' }).click();
-  const png = (await readFile(await (await download).path())).toString('base64');
-  const picture = await page.evaluate(async (data) => {
-    const image = new Image();
-    image.src = `data:image/png;base64,${data}`;
-    await image.decode();
-    const canvas = document.createElement('canvas');
-    [canvas.width, canvas.height] = [image.width, image.height];
-    const context = canvas.getContext('2d');
-    context?.drawImage(image, 0, 0);
-    // The code stands at the right, at the top.
-    const [width, height] = [Math.round(image.width * 0.4), Math.round(image.height * 0.3)];
-    const pixels = context?.getImageData(image.width - width, 0, width, height);
-    return { pixels: [...(pixels?.data ?? [])], width, height };
-  }, png);
-  return jsQR(new Uint8ClampedArray(picture.pixels), picture.width, picture.height)?.data ?? '';
+  const { pixels, width, height } = await pictureOfPdf(await saveAs(page, 'PDF'), PRINTED_DPI);
+  return jsQR(pixels, width, height)?.data ?? '';
 }
