@@ -143,9 +143,8 @@ export function drawTogether(staffs: readonly StaffMeasure[], index: number): re
 function prepare(context: RenderContext, { engraving, measures, layout, first }: LaidOutStaff, measure: Measure, index: number) {
   const x = layout.offsets[index] ?? 0;
   const width = (layout.offsets[index + 1] ?? 0) - x;
-  const last = measure.number === engraving.measures.length;
   const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
-  stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
+  stave.setBegBarType(BarlineType.NONE).setEndBarType(barLineAfter(engraving, measure));
   const changed = signatureBefore(engraving, measure);
   if (index === 0) addHead(stave, engraving, measure, { ...changed, meter: first ? measure.meter : changed.meter });
   else addSignature(stave, changed, StaveModifierPosition.BEGIN);
@@ -163,6 +162,12 @@ function prepare(context: RenderContext, { engraving, measures, layout, first }:
     groups: beamGroups(measure).map(({ numerator, denominator }) => new Fraction(numerator, denominator)),
   });
   return { stave, voice, beams, engraved };
+}
+
+/** Gives the bar line after a measure: double where a section in another key begins. */
+function barLineAfter(engraving: Engraving, measure: Measure): BarlineType {
+  if (measure.number === engraving.measures.length) return BarlineType.END;
+  return signatureAfter(engraving, measure).key ? BarlineType.DOUBLE : BarlineType.SINGLE;
 }
 
 /** A small note as the engraver has it. */

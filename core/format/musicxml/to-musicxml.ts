@@ -100,7 +100,7 @@ function measureElement(
   const head = first
     ? [attributes(engraving, plan.brief.instrument.kind), ...tuningDirection(plan), ...tempoDirection(plan)]
     : changedSignature(measure, engraving);
-  const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
+  const tail = barStyleAfter(measure, engraving).map((style) => element('barline', [element('bar-style', style)], { location: 'right' }));
   const beams = beamsOf(measure);
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
@@ -109,6 +109,13 @@ function measureElement(
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
   return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
+}
+
+/** Gives the bar line after a measure where it is no plain one: at the end, and double where a section in another key begins. */
+function barStyleAfter(measure: Measure, { measures }: Engraving): readonly ('light-heavy' | 'light-light')[] {
+  const next = measures[measure.number];
+  if (!next) return ['light-heavy'];
+  return next.key.fifths === measure.key.fifths ? [] : ['light-light'];
 }
 
 /** Gives the key and meter that change with a measure; empty where both go on. */

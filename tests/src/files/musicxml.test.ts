@@ -192,6 +192,18 @@ describe('a MusicXML file', () => {
     );
   });
 
+  it('sets a double bar line where a section in another key begins, and the final one at the end', () => {
+    const pitches = Array.from({ length: 12 }, () => 'A3');
+    const plain = lineBrief('violin', pitches, { rhythm: { meter: '4/4' } });
+    const changes = [
+      { measure: 2, key: 'Eb major' },
+      { measure: 3, meter: '2/4' as const },
+    ];
+    const brief: Brief = plain.material.kind === 'line' ? { ...plain, material: { ...plain.material, changes } } : plain;
+    const styles = [...musicXmlText('Sections', planBest(brief)).matchAll(/<bar-style>([^<]+)/g)].map(([, style]) => style);
+    assert.deepEqual(styles, ['light-light', 'light-heavy']);
+  });
+
   it('holds its elements in the order that its format prescribes', () => {
     const changing = (brief: Brief): Brief =>
       brief.material.kind === 'line'
