@@ -22,8 +22,8 @@ const COSTS = {
   elsewhere: 1,
   /** A change of octave after the tonic, where a measure begins or after a rest, and within a measure. */
   change: { tonic: 5, measure: 10, within: 30 } satisfies Record<Seam, number>,
-  /** A finger where an open string would give time. */
-  stopped: 15,
+  /** A finger where an open string would give time: worth more than a smooth line to a player who needs it. */
+  stopped: 60,
   /** A leap of more than an octave between two notes. */
   leap: 20,
   /** A note that is left out. */

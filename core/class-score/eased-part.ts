@@ -1,7 +1,7 @@
 import type { Brief, Lock } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { asPlayed, partOf } from '#core/brief/lines';
-import { addFractions, type Fraction, formatFraction, ZERO } from '#core/fraction';
+import { addFractions, asNumber, type Fraction, formatFraction, ZERO } from '#core/fraction';
 import { intoMeasure, measureIndexAt, measuresOf } from '#core/material/measures';
 import type { Line } from '#core/material/line';
 import type { LineNoteDocument, TypedNote } from '#core/material/typed';
@@ -163,8 +163,9 @@ interface PartNote {
   readonly openOnly: boolean;
 }
 
-/** Writes the notes of a part; rests that follow each other within a measure are one. */
+/** Writes the notes of a part; rests that follow each other are one where musicians write them so. */
 function partNotes(notes: readonly NoteToEase[], choices: readonly NoteChoice[], line: Line): readonly PartNote[] {
+  const measures = measuresOf(line);
   const made: PartNote[] = [];
   for (const [from, { document, isFirst, openOnly }] of notes.entries()) {
     const choice = choices[from] ?? null;
@@ -172,8 +173,8 @@ function partNotes(notes: readonly NoteToEase[], choices: readonly NoteChoice[],
     if (choice !== null && !('rest' in document)) {
       const next = choices[from + 1] ?? null;
       made.push({ from, document: movedNote(document, choice, next !== null), openOnly });
-    } else if (before && 'rest' in before.document && !isFirst && isPlainLength(line, from)) {
-      const duration = addFractions(durationOf(line, before.from, from), durationOf(line, from, from + 1));
+    } else if (before && 'rest' in before.document && !isFirst && makesOneRest(line, measures, before.from, from)) {
+      const duration = durationOf(line, before.from, from + 1);
       made[made.length - 1] = { ...before, document: { rest: true, duration: formatFraction(duration) } };
     } else made.push({ from, document: { rest: true, duration: document.duration }, openOnly });
   }
@@ -185,12 +186,14 @@ function durationOf({ notes }: Line, from: number, to: number): Fraction {
   return notes.slice(from, to).reduce((sum, { duration }) => addFractions(sum, duration), ZERO);
 }
 
-/** Tells whether a note begins and lasts in halves of halves: rests of tuplets are not joined. */
-function isPlainLength({ notes }: Line, index: number): boolean {
-  const [before, note] = [notes[index - 1], notes[index]];
-  return [before?.onset, before?.duration, note?.onset, note?.duration].every(
-    (value) => value === undefined || Number.isInteger(Math.log2(value.denominator)),
-  );
+/** Tells whether the rests from one note of the line to another are written as one: it begins where a rest of its length may begin. */
+function makesOneRest(line: Line, measures: ReturnType<typeof measuresOf>, from: number, to: number): boolean {
+  const onset = line.notes[from]?.onset ?? ZERO;
+  const measure = measures[measureIndexAt(measures, onset)];
+  const length = durationOf(line, from, to + 1);
+  // Rests of tuplets stay as they are.
+  const plain = [onset, length].every(({ denominator }) => Number.isInteger(Math.log2(denominator)));
+  return plain && measure !== undefined && Number.isInteger(intoMeasure(measure, onset) / asNumber(length));
 }
 
 function movedNote({ pitches, harmonic: _, ornament: __, ...note }: TypedNote, octaves: number, nextSounds: boolean): TypedNote {
@@ -212,7 +215,7 @@ function withPart(base: Brief, bare: Brief, made: readonly PartNote[]): Brief {
 
 /** Finds the first note beyond the largest span of the hand; of a stay that is, its last. */
 function firstBeyond({ notes, stays }: Plan): number {
-  const note = notes.findIndex((octave) => octave.kind === 'note' && octave.reach?.judged?.verdict === 'beyond');
+  const note = notes.findIndex((planned) => planned.kind === 'note' && planned.reach?.judged?.verdict === 'beyond');
   return note >= 0 ? note : (stays.find(({ reach }) => reach?.judged?.verdict === 'beyond')?.to ?? -1);
 }
 
