@@ -22,8 +22,10 @@ export async function answerJob(job: Job, faces: () => FaceFiles): Promise<JobAn
       const { packed, ...set } = await setKeyOfBook(job.asked);
       return { status: 200, contentType: 'application/gzip', body: packed, set };
     }
-    case 'bind-book':
-      return { status: 200, contentType: 'application/pdf', body: await bindBook(job.asked, faces()) };
+    case 'bind-book': {
+      const { pdf, pages } = await bindBook(job.asked, faces());
+      return { status: 200, contentType: 'application/pdf', body: pdf, set: { pages, unplayable: [] } };
+    }
     case 'plan':
     case 'fingerings':
     case 'reasons':

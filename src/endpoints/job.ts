@@ -50,7 +50,7 @@ export interface JobAnswer {
   readonly status: number;
   readonly contentType: string;
   readonly body: string | Uint8Array<ArrayBuffer>;
-  /** The facts of a key of a book that was set; its pages are the body. */
+  /** The facts of a key of a book that was set, or of a book that was bound; its pages are the body. */
   readonly set?: Omit<KeySet, 'packed'>;
 }
 

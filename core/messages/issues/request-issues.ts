@@ -42,6 +42,14 @@ export const requestIssue = issuesAbout('request', {
     hint: 'Ask for fewer octaves, or allow more positions.',
   }),
 
+  /** A scale book that takes more memory than one request is given. */
+  'book-too-large': (_: object) => ({
+    expected: 'a book that is bound within the memory of one request',
+    came: 'a larger one',
+    message: 'This book takes more memory to bind than one request is given.',
+    hint: 'Ask for two books with half of the keys each.',
+  }),
+
   /** A scale book with more lines than one request is given. */
   'too-long-book': ({ count, most }: { readonly count: number; readonly most: number }) => ({
     expected: `at most ${most} lines`,

@@ -15,8 +15,15 @@ export interface KeyToBind {
   readonly packed: Uint8Array;
 }
 
+/** A book that is bound. */
+export interface BoundBook {
+  /** The number of its pages, with the contents. */
+  readonly pages: number;
+  readonly pdf: Uint8Array<ArrayBuffer>;
+}
+
 /** Binds a book as PDF. One key at a time is unpacked, so that a large book takes little memory. */
-export async function bindBook({ keys, ...front }: BookToBind, faces: FaceFiles): Promise<Uint8Array<ArrayBuffer>> {
+export async function bindBook({ keys, ...front }: BookToBind, faces: FaceFiles): Promise<BoundBook> {
   const [{ numberedPages, numberParts }, { pdfOf }] = await Promise.all([
     import('../../printing/document-pages.ts'),
     import('../../printing/draw/pdf.ts'),
@@ -30,5 +37,6 @@ export async function bindBook({ keys, ...front }: BookToBind, faces: FaceFiles)
     return key ? JSON.parse(gunzipSync(key.packed).toString('utf8')) : null;
   };
   const { title, outline } = numbered;
-  return new Uint8Array(pdfOf({ title, outline, pages: numberedPages(numbered, bodyOf), trueToSize: false }, faces));
+  const pdf = new Uint8Array(pdfOf({ title, outline, pages: numberedPages(numbered, bodyOf), trueToSize: false }, faces));
+  return { pages: numbered.of, pdf };
 }

@@ -80,12 +80,15 @@ async function boundBook(
 ): Promise<object> {
   if (keys.length === 0) return { problem: problemIn(problemOf(422, 'No hand plays any of this book', [requestIssue('empty-book', {})])) };
   const answer = await planner.run({ kind: 'bind-book', asked: { ...front, keys } }, asker).catch(failure);
-  if (typeof answer === 'string' || answer.status !== 200 || typeof answer.body === 'string') return { problem: problemIn(answer) };
-  const pages = keys.reduce((sum, key) => sum + key.pages, 0);
-  return { title: front.title, pages, pdf: Buffer.from(answer.body).toString('base64') };
+  if (answer === 'too-expensive')
+    return { problem: problemIn(problemOf(422, 'This book is too large', [requestIssue('book-too-large', {})])) };
+  const bound = setOf(answer === 'gone' ? 'busy' : answer);
+  return bound
+    ? { title: front.title, pages: bound.pages, pdf: Buffer.from(bound.packed).toString('base64') }
+    : { problem: problemIn(answer) };
 }
 
-/** The pages of a key that was set; null where there is a problem instead. */
+/** Gives the pages of a key that was set, or of the book; null where there is a problem instead. */
 function setOf(answer: Exclude<JobAnswer | Refused, 'gone'>) {
   if (typeof answer === 'string' || answer.status !== 200 || !answer.set || typeof answer.body === 'string') return null;
   return { ...answer.set, packed: answer.body };

@@ -65,7 +65,7 @@ describe('a scale book from the server', () => {
     );
     const book = lines.at(-1);
     const texts = await textsOfPdf(Uint8Array.from(Buffer.from(book?.pdf ?? '', 'base64')).buffer);
-    assert.equal(texts.length, 1 + (book?.pages ?? 0));
+    assert.equal(texts.length, book?.pages);
     const words = texts.map((page) => page.map(({ text }) => text).join(' '));
     assert.match(words[0] ?? '', /Spring book.*16-inch viola.*Contents.*D major/);
     assert.match(words[1] ?? '', /D major/);
@@ -91,7 +91,18 @@ describe('a scale book from the server', () => {
     const lines = await linesFor(REQUEST, planner);
     assert.deepEqual(
       lines.map(({ problem, pages }) => problem?.status ?? pages),
-      [1, 422, 1, 2],
+      [1, 422, 1, 3],
+    );
+  });
+
+  it('says so where it is too large to be bound', async () => {
+    const planner: Planner = {
+      ...AT_ONCE,
+      run: async (job, asker) => (job.kind === 'bind-book' ? 'too-expensive' : await AT_ONCE.run(job, asker)),
+    };
+    assert.equal(
+      (await linesFor(REQUEST, planner)).at(-1)?.problem?.detail,
+      'This book takes more memory to bind than one request is given.',
     );
   });
 
