@@ -20,7 +20,7 @@ export function server() {
           format: 'esm',
           platform: 'node',
           packages: 'external',
-          // What sets pages is a file of its own, which a thread loads when it needs it.
+          // The code that sets pages is a file of its own, which a thread loads when it needs it.
           splitting: true,
           chunkNames: 'parts/[name]-[hash]',
         });

@@ -50,7 +50,7 @@ interface Way {
  * programming over the octave of the last note that was played.
  */
 export function chooseOctaves(notes: readonly NoteToChoose[]): readonly NoteChoice[] {
-  const usual = mostUsual(notes);
+  const usual = commonest(notes.flatMap(({ octaves }) => octaves));
   let ways: readonly Way[] = [{ cost: 0, choices: [], octaves: null, sound: 0, rested: true }];
   for (const note of notes) {
     const next = new Map<string, Way>();
@@ -80,10 +80,10 @@ function goOn(way: Way, { sound, seam, better }: NoteToChoose, choice: NoteChoic
   return { cost, choices, octaves: choice, sound: there, rested: false };
 }
 
-/** Finds the octaves in which most notes can be played, of equals the nearest to the line as it is asked for. */
-function mostUsual(notes: readonly NoteToChoose[]): number {
+/** Finds the octaves that occur most often, of equals the nearest to the line as it is asked for; 0 where there are none. */
+export function commonest(octaves: readonly number[]): number {
   const counts = new Map<number, number>();
-  for (const { octaves } of notes) for (const octave of octaves) counts.set(octave, (counts.get(octave) ?? 0) + 1);
+  for (const octave of octaves) counts.set(octave, (counts.get(octave) ?? 0) + 1);
   const [usual] = [...counts].toSorted(([one, often], [other, seldom]) => seldom - often || Math.abs(one) - Math.abs(other));
   return usual?.[0] ?? 0;
 }

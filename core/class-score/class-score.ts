@@ -32,6 +32,8 @@ export interface ClassPart {
   readonly octaves: number;
   /** The notes that differ from that, in order; empty where all of the line is played. */
   readonly changes: readonly PartChange[];
+  /** Whether grace notes, ornaments or harmonics of the line are left out. */
+  readonly plainer: boolean;
   /** The hardest places of the part, the hardest first. */
   readonly hard: readonly HotSpot[];
 }
@@ -80,10 +82,10 @@ function kindOf({ base }: { readonly base: Brief }): Brief['instrument']['kind']
 
 function partOf({ member, ways }: MemberWays, common: number | null): ClassPart | null {
   const whole = ways.wholes.find(({ octaves }) => octaves === common) ?? cheapest(ways.wholes);
-  const found = whole ? { ...whole, changes: [] } : ways.eased;
+  const found = whole ? { ...whole, changes: [], plainer: false } : ways.eased;
   if (!found) return null;
-  const { plan, octaves, changes } = found;
-  return { member, plan, octaves, changes, hard: hotSpotsOf(plan, NOTHING_KNOWN).slice(0, HARD_TOLD) };
+  const { plan, octaves, changes, plainer } = found;
+  return { member, plan, octaves, changes, plainer, hard: hotSpotsOf(plan, NOTHING_KNOWN).slice(0, HARD_TOLD) };
 }
 
 function commonOctaves(wholes: readonly (readonly WholePart[])[]): number | null {

@@ -1,4 +1,4 @@
-import type { Brief, Lock } from '#core/brief';
+import type { Brief, Lock, Mark } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { asPlayed, partOf } from '#core/brief/lines';
 import { addFractions, asNumber, type Fraction, formatFraction, ZERO } from '#core/fraction';
@@ -8,8 +8,8 @@ import type { LineNoteDocument, TypedNote } from '#core/material/typed';
 import { parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { describe, type Plan } from '#core/plan/describe';
 import { attempt } from '#core/solve';
-import { chooseOctaves, type NoteChoice, type Seam } from './choose-octaves.ts';
-import { briefInClass, type Share } from './member.ts';
+import { chooseOctaves, commonest, type NoteChoice, type Seam } from './choose-octaves.ts';
+import { bowsOf, briefInClass, type Share } from './member.ts';
 import { movedText, OCTAVE_MOVES, type Playable } from './playable.ts';
 import { isWithinReach } from './whole-part.ts';
 
@@ -31,6 +31,8 @@ export interface EasedPart {
   readonly plan: Plan;
   /** The notes that differ, in order. */
   readonly changes: readonly PartChange[];
+  /** Whether grace notes, ornaments or harmonics of the line are left out. */
+  readonly plainer: boolean;
 }
 
 /** The things a part that is made note by note depends on. */
@@ -68,7 +70,7 @@ const MOST_TRIES = 60;
  * with rests where none can; null where nothing is left. What no hand connects is taken away, choice by choice, until the rest is played.
  */
 export function easedPart(asked: ToEase): EasedPart | null {
-  const bare = bareLine(asked.line);
+  const { bare, plainer, bows } = bareLine(asked.line);
   const line = readMaterial(bare.material, bare.rhythm);
   if (!line.ok || bare.material.kind !== 'line') return null;
   const forbidden = new Set<string>();
@@ -78,8 +80,9 @@ export function easedPart(asked: ToEase): EasedPart | null {
     const choices = chooseFor(notes, line.value.key.tonic);
     if (choices.every((choice) => choice === null)) return null;
     const made = partNotes(notes, choices, line.value);
-    const tried = tryPart(withPart(asked.base, bare, made), made.length);
-    if (tried.plan) return { octaves: usualOf(choices), plan: tried.plan, changes: changesOf(notes, choices, tried.plan, made) };
+    const tried = tryPart(withPart(asked.base, { bare, bows }, made), made.length);
+    const { plan } = tried;
+    if (plan) return { octaves: usualOf(choices), plan, changes: changesOf(notes, choices, plan, made), plainer };
     const failed = made[tried.index]?.from ?? choices.findLastIndex((choice) => choice !== null);
     forbidden.add(`${failed} ${choices[failed]}`);
   }
@@ -97,11 +100,27 @@ function tryPart(brief: Brief, count: number): TriedPart {
   return isWithinReach(plan) ? { plan } : { plan: null, index: firstBeyond(plan) };
 }
 
-/** Writes the line out without grace notes, which lead to notes that may be left out. */
-function bareLine(line: Brief): Brief {
+/** A line as it is eased: without what belongs to single notes that may be left out. */
+interface BareLine {
+  readonly bare: Brief;
+  /** Whether grace notes, ornaments or harmonics went. */
+  readonly plainer: boolean;
+  /** The bow sign at each note that has one, by its index in the bare line. */
+  readonly bows: ReadonlyMap<number, Mark['bow']>;
+}
+
+/** Writes the line out without grace notes, which lead to notes that may be left out, and without ornaments and harmonics. */
+function bareLine(line: Brief): BareLine {
   const { material, ...others } = asPlayed(line);
-  if (material.kind !== 'line') return line;
-  return { ...others, material: { ...material, notes: material.notes.filter((note) => 'rest' in note || note.grace !== true) } };
+  if (material.kind !== 'line') return { bare: line, plainer: false, bows: new Map() };
+  const kept = [...material.notes.entries()].filter(([, note]) => 'rest' in note || note.grace !== true);
+  const hasSign = kept.some(([, note]) => !('rest' in note) && (note.ornament !== undefined || note.harmonic !== undefined));
+  const signs = new Map(bowsOf(line).map(({ note, bow }) => [note, bow]));
+  return {
+    bare: { ...others, material: { ...material, notes: kept.map(([, note]) => note) } },
+    plainer: hasSign || kept.length < material.notes.length,
+    bows: new Map(kept.flatMap(([index], order) => (signs.has(index) ? [[order, signs.get(index)] as const] : []))),
+  };
 }
 
 interface Written {
@@ -203,13 +222,17 @@ function movedNote({ pitches, harmonic: _, ornament: __, ...note }: TypedNote, o
 }
 
 /** Makes the brief of a part: a note that is left to an open string is locked to it. */
-function withPart(base: Brief, bare: Brief, made: readonly PartNote[]): Brief {
+function withPart(base: Brief, { bare, bows }: Pick<BareLine, 'bare' | 'bows'>, made: readonly PartNote[]): Brief {
   const { material } = bare;
   if (material.kind !== 'line') return bare;
   const locks = made.flatMap(({ document, openOnly }, note): readonly Lock[] =>
     openOnly && !('rest' in document) ? [{ note, finger: '0' }] : [],
   );
-  const brief = briefInClass(base, { ...bare, material: { ...material, notes: made.map(({ document }) => document) } });
+  const marks = made.flatMap(({ document, from }, note): readonly Mark[] => {
+    const bow = bows.get(from);
+    return bow && !('rest' in document) ? [{ note, bow }] : [];
+  });
+  const brief = briefInClass(base, { ...bare, marks, material: { ...material, notes: made.map(({ document }) => document) } });
   return locks.length === 0 ? brief : { ...brief, locks };
 }
 
@@ -232,10 +255,7 @@ function firstUnplayed(brief: Brief, count: number): number {
 }
 
 function usualOf(choices: readonly NoteChoice[]): number {
-  const counts = new Map<number, number>();
-  for (const choice of choices) if (choice !== null) counts.set(choice, (counts.get(choice) ?? 0) + 1);
-  const [usual] = [...counts].toSorted(([, often], [, seldom]) => seldom - often);
-  return usual?.[0] ?? 0;
+  return commonest(choices.filter((choice) => choice !== null));
 }
 
 /** Lists the notes that are played in another octave than most. */

@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import type { Brief, Mark } from '#core/brief';
 
 /**
  * The shares of a line that a player may take: every note; the first note of each measure and whatever an open string plays, with rests
@@ -21,8 +21,13 @@ export interface ClassMember {
   readonly share: Share;
 }
 
-/** Gives the brief of a player for the line of a class: what is asked of the player, without anything asked of single notes. */
-export function briefInClass(base: Brief, { material, rhythm, tempo }: Pick<Brief, 'material' | 'rhythm' | 'tempo'>): Brief {
+/**
+ * Gives the brief of a player for the line of a class: what is asked of the player, with the bows of the line, which are alike for all, and
+ * nothing else that is asked of single notes.
+ */
+export function briefInClass(base: Brief, line: Pick<Brief, 'material' | 'rhythm' | 'tempo' | 'marks'>): Brief {
+  const { material, rhythm, tempo } = line;
+  const marks = bowsOf(line);
   const {
     locks: _,
     given: __,
@@ -36,5 +41,11 @@ export function briefInClass(base: Brief, { material, rhythm, tempo }: Pick<Brie
   } = base;
   const ofPattern =
     material.kind === 'line' ? {} : { ...(wayDown && { wayDown }), ...(samePatternEveryOctave && { samePatternEveryOctave }) };
-  return { ...asked, ...ofPattern, material, ...(rhythm && { rhythm }), ...(tempo === undefined ? {} : { tempo }) };
+  const lined = { ...asked, ...ofPattern, material, ...(rhythm && { rhythm }), ...(tempo === undefined ? {} : { tempo }) };
+  return marks.length === 0 ? lined : { ...lined, marks };
+}
+
+/** Lists the bow signs of a line; remarks and cues are for the player of the piece alone. */
+export function bowsOf({ marks = [] }: Pick<Brief, 'marks'>): Mark[] {
+  return marks.flatMap(({ note, bow }) => (bow === undefined ? [] : [{ note, bow }]));
 }

@@ -42,6 +42,22 @@ export const requestIssue = issuesAbout('request', {
     hint: 'Ask for fewer octaves, or allow more positions.',
   }),
 
+  /** A key of a scale book that takes more time or memory than one job is given. */
+  'key-too-expensive': (_: object) => ({
+    expected: 'a key that is planned and set within a minute',
+    came: 'more',
+    message: 'This key takes longer to plan and set than it is given.',
+    hint: 'Ask for fewer lines or octaves in each key.',
+  }),
+
+  /** A scale book whose keys have taken all the time that it has. */
+  'book-spent': (_: object) => ({
+    expected: 'keys that are set within the time of a book',
+    came: 'more',
+    message: 'The keys of this book take longer to set than one book is given.',
+    hint: 'Ask for the keys from this one on as another book.',
+  }),
+
   /** A scale book that takes more memory than one request is given. */
   'book-too-large': (_: object) => ({
     expected: 'a book that is bound within the memory of one request',

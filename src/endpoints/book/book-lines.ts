@@ -3,7 +3,8 @@ import { BATCH_MS } from '../batch.ts';
 import type { Asker, JobAnswer, Planner, Refused } from '../job.ts';
 import { problemOf } from '../problem.ts';
 import { refusal } from '../refusal.ts';
-import type { BookToBind } from './bind-book.ts';
+import { notBoundText } from '../../words/paper/binding.ts';
+import type { KeyToBind } from './bind-book.ts';
 import type { BookAsked } from './book-asked.ts';
 import type { KeyAsked } from './key-of-book.ts';
 
@@ -52,10 +53,11 @@ async function* linesOf(
   const asker: Asker = { client, inBatch: true, gone, onSpent: (ms) => (leftMs -= ms) };
   const set = async (asked: KeyAsked): Promise<JobAnswer | Refused> =>
     leftMs <= 0
-      ? problemOf(503, 'This book has used up its time', [requestIssue('batch-spent', {})])
+      ? problemOf(503, 'This book has used up its time', [requestIssue('book-spent', {})])
       : await planner.run({ kind: 'key-of-book', asked }, asker).catch(failure);
   const under: Promise<JobAnswer | Refused>[] = book.keys.slice(0, AT_A_TIME).map(set);
-  const bound: BookToBind['keys'][number][] = [];
+  const bound: KeyToBind[] = [];
+  const unplayable: string[] = [];
   for (const [index, { title }] of book.keys.entries()) {
     const answer = await under[index];
     if (answer === undefined || answer === 'gone') return;
@@ -63,30 +65,38 @@ async function* linesOf(
     if (next) under.push(set(next));
     const line = { index, of: book.keys.length, key: title };
     const key = setOf(answer);
-    if (!key) yield { ...line, problem: problemIn(answer) };
-    else {
-      yield { ...line, pages: key.pages, leftOut: key.unplayable };
+    if (key) {
+      unplayable.push(...key.unplayable);
       if (key.pages > 0) bound.push({ title, pages: key.pages, packed: key.packed });
-    }
+      yield { ...line, pages: key.pages, leftOut: key.unplayable };
+    } else yield { ...line, problem: problemIn(answer, KEY_TOO_EXPENSIVE) };
   }
-  yield await boundBook(book, bound, { planner, asker });
+  const last = await boundBook(book, { bound, unplayable }, { planner, asker });
+  if (last) yield last;
 }
 
-/** Binds what is set; the line says so, or why not. */
-async function boundBook(
-  { keys: _, ...front }: BookAsked,
-  keys: BookToBind['keys'],
-  { planner, asker }: { readonly planner: Planner; readonly asker: Asker },
-): Promise<object> {
-  if (keys.length === 0) return { problem: problemIn(problemOf(422, 'No hand plays any of this book', [requestIssue('empty-book', {})])) };
-  const answer = await planner.run({ kind: 'bind-book', asked: { ...front, keys } }, asker).catch(failure);
-  if (answer === 'too-expensive')
-    return { problem: problemIn(problemOf(422, 'This book is too large', [requestIssue('book-too-large', {})])) };
-  const bound = setOf(answer === 'gone' ? 'busy' : answer);
-  return bound
-    ? { title: front.title, pages: bound.pages, pdf: Buffer.from(bound.packed).toString('base64') }
-    : { problem: problemIn(answer) };
+interface SetKeys {
+  readonly bound: readonly KeyToBind[];
+  readonly unplayable: readonly string[];
 }
+
+/** Binds the keys that are set, and gives the last line: the book, or why there is none; null where the client has gone. */
+async function boundBook(
+  { keys: _, about, ...front }: BookAsked,
+  { bound, unplayable }: SetKeys,
+  { planner, asker }: { readonly planner: Planner; readonly asker: Asker },
+): Promise<object | null> {
+  if (bound.length === 0) return { problem: bodyOf(problemOf(422, 'No hand plays any of this book', [requestIssue('empty-book', {})])) };
+  const told = unplayable.length === 0 ? about : [...about, notBoundText(unplayable)];
+  const answer = await planner.run({ kind: 'bind-book', asked: { ...front, about: told, keys: bound } }, asker).catch(failure);
+  if (answer === 'gone') return null;
+  const pdf = setOf(answer);
+  if (!pdf) return { problem: problemIn(answer, BOOK_TOO_LARGE) };
+  return { title: front.title, pages: pdf.pages, pdf: Buffer.from(pdf.packed).toString('base64') };
+}
+
+const KEY_TOO_EXPENSIVE = problemOf(422, 'This key takes too long', [requestIssue('key-too-expensive', {})]);
+const BOOK_TOO_LARGE = problemOf(422, 'This book is too large', [requestIssue('book-too-large', {})]);
 
 /** Gives the pages of a key that was set, or of the book; null where there is a problem instead. */
 function setOf(answer: Exclude<JobAnswer | Refused, 'gone'>) {
@@ -94,13 +104,17 @@ function setOf(answer: Exclude<JobAnswer | Refused, 'gone'>) {
   return { ...answer.set, packed: answer.body };
 }
 
-function problemIn(answer: JobAnswer | Refused): unknown {
-  const { body } = typeof answer === 'string' ? refusal(answer === 'gone' ? 'busy' : answer) : answer;
+/** Gives the problem that came instead of pages; what was too much is told in its own words. */
+function problemIn(answer: Exclude<JobAnswer | Refused, 'gone'>, tooMuch: JobAnswer): unknown {
+  return bodyOf(answer === 'too-expensive' ? tooMuch : answer === 'busy' ? refusal(answer) : answer);
+}
+
+function bodyOf({ body }: JobAnswer): unknown {
   return typeof body === 'string' ? JSON.parse(body) : null;
 }
 
-/** Reports a fault with one key to the operator; it costs that key alone. */
+/** Reports a fault with a part of the book to the operator; it costs that part alone. */
 function failure(error: unknown): JobAnswer {
   console.error(error);
-  return problemOf(500, 'This key could not be set', []);
+  return problemOf(500, 'This part of the book could not be made', []);
 }

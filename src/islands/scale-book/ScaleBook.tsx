@@ -49,7 +49,7 @@ function BookOf({ studio }: { readonly studio: StudioWithPieces }) {
           <Button disabled={isEmpty || binding.state === 'under way'} onClick={() => binding.begin(asked)}>
             {binding.bound ? SCALE_BOOK.again : SCALE_BOOK.make}
           </Button>
-          {isEmpty && <span className="text-dove-dark">{SCALE_BOOK.empty}</span>}
+          <span className="text-dove-dark">{isEmpty ? SCALE_BOOK.empty : SCALE_BOOK.kept}</span>
         </p>
       </div>
       <BindingProgress now={binding} onStop={binding.stop} onGoOn={() => binding.begin(asked)} />

@@ -53,6 +53,7 @@ export const SCALE_BOOK = {
   none: 'No key',
   major: 'All major keys',
   minors: 'All minor keys',
+  kept: 'A scale or chord that is among this player’s pieces is printed as it is fingered there, in two fingerings at most.',
   empty: 'Choose at least one key, one line and one number of octaves.',
 } as const;
 

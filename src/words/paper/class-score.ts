@@ -108,16 +108,17 @@ function boardName({ brief: { instrument } }: Plan): string {
 }
 
 /** Tells which notes a player plays: "every note, beginning on G3"; otherwise what differs, by measures. */
-function playsText({ member, plan, changes }: ClassPart): string {
+function playsText({ member, plan, changes, plainer }: ClassPart): string {
   const first = plan.notes.find((note) => note.kind === 'note');
   const begins = first?.kind === 'note' ? `, beginning on ${pitchLabel(first.stops[0].written)}` : '';
   const what = `${SHARE_LABELS[member.share]}${begins}`;
-  if (member.share !== 'all') return `${what}; rests between`;
+  const bare = plainer ? ['without grace notes, ornaments and harmonics'] : [];
+  if (member.share !== 'all') return [what, 'rests between', ...bare].join('; ');
   const told = CHANGE_WORDS.flatMap(({ how, words }) => {
     const measures = measuresOf(changes.filter((change) => change.how === how));
     return measures === '' ? [] : [`${words} in ${measures}`];
   });
-  return [what, ...told].join('; ');
+  return [what, ...told, ...bare].join('; ');
 }
 
 /** The words for notes that differ, in the order in which they are told. */

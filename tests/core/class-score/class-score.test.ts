@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { readBrief } from '#core/brief';
-import { asPlayed } from '#core/brief/lines';
-import { type ClassPart, sharedStaffs, SHARES } from '#core/class-score';
+import { asPlayed, FIRST_BRIEF } from '#core/brief/lines';
+import type { Brief } from '#core/brief';
+import { type ClassMember, type ClassPart, sharedStaffs, SHARES } from '#core/class-score';
 import { addFractions, formatFraction, type Fraction } from '#core/fraction';
 import type { ForeignEvent } from '#core/format/foreign';
 import { fromMusicXml } from '#core/format/musicxml';
@@ -95,6 +96,36 @@ describe('the score of a class', () => {
       parts.map(({ plan }) => plan.brief.instrument.kind),
     );
     assert.throws(() => toMidiScore([]), /0/);
+  });
+
+  it('takes over the bows of a piece, not its remarks, and says where signs are left out', () => {
+    const notes = [
+      { pitches: ['D5'], duration: '1/4', grace: true as const },
+      ...['C5', 'G3', 'D4', 'A5'].map((pitch) => ({ pitches: [pitch], duration: '1/4' })),
+    ];
+    const marks = [
+      { note: 1, bow: 'up' as const, remark: 'Wrist' },
+      { note: 4, bow: 'down' as const },
+    ];
+    const line: Brief = { ...FIRST_BRIEF, material: { kind: 'line', notes }, marks };
+    const members: readonly ClassMember[] = [
+      { id: 'whole', name: 'whole', base: FIRST_BRIEF, share: 'all' },
+      { id: 'open', name: 'open', base: FIRST_BRIEF, share: 'open' },
+    ];
+    const { parts } = scoreFor(members, line, 'octaves');
+    assert.deepEqual(
+      parts.map(({ plan, plainer }) => [plan.brief.marks, plainer]),
+      [
+        [
+          [
+            { note: 1, bow: 'up' },
+            { note: 4, bow: 'down' },
+          ],
+          false,
+        ],
+        [[{ note: 3, bow: 'down' }], true],
+      ],
+    );
   });
 
   it('lets parts that are alike share a staff', () => {

@@ -71,6 +71,14 @@ describe('a scale book from the server', () => {
     assert.match(words[1] ?? '', /D major/);
   });
 
+  it('names in the book what no hand plays of it', async () => {
+    const kinds = ['scale', 'octaves'];
+    const brief = { ...REQUEST.brief, limits: { positions: ['1'] } };
+    const lines = await linesFor({ ...REQUEST, brief, book: { ...REQUEST.book, kinds, octaves: [2], keys: ['D major'] } });
+    const texts = await textsOfPdf(Uint8Array.from(Buffer.from(lines.at(-1)?.pdf ?? '', 'base64')).buffer);
+    assert.match((texts[0] ?? []).map(({ text }) => text).join(' '), /Left out, because no hand plays it as it is asked for: D major/);
+  });
+
   it('begins keys of several pages on a left page where that is asked for', async () => {
     const kinds = ['scale', 'arpeggio', 'dominant-seventh', 'diminished-seventh', 'chromatic', 'broken-thirds'];
     const choices = { size: 'largest', parts: { staff: true } };
@@ -93,6 +101,7 @@ describe('a scale book from the server', () => {
       lines.map(({ problem, pages }) => problem?.status ?? pages),
       [1, 422, 1, 3],
     );
+    assert.equal(lines[1]?.problem?.detail, 'This key takes longer to plan and set than it is given.');
   });
 
   it('says so where it is too large to be bound', async () => {
@@ -119,7 +128,7 @@ describe('a scale book from the server', () => {
       planner,
       500,
     );
-    assert.ok(lines.some(({ problem }) => problem?.status === 503));
+    assert.ok(lines.some(({ problem }) => problem?.detail === 'The keys of this book take longer to set than one book is given.'));
   });
 
   it('ends when its client goes', async () => {
